@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Box;
+
+use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Measure\Unit;
+
+/** A kind of box: its inside, and what it takes up in a carton with the lid on. */
+final readonly class BoxKind
+{
+    /** The id of a box that the packer measured. */
+    public const OWN = 'own';
+
+    /** Card of 4 mm on either side, and a lid of 10 mm: how a measured box is reckoned from outside. An estimate. */
+    private const WALLS_TENTHS = 80;
+
+    private const LID_TENTHS = 100;
+
+    /** How far a lid of unknown make is reckoned to give, in tenths of a millimetre. An estimate. */
+    private const OWN_BULGE_TENTHS = 60;
+
+    public function __construct(public string $id, public string $name, public string $says, public BoxShape $inside, public Size $outside) {}
+
+    /** A box that the packer measured, from its inside. */
+    public static function measured(Size $inside, int $floorLength, int $floorWidth): self
+    {
+        $shape = new BoxShape('Your own box', $inside->length, $inside->width, $floorLength, $floorWidth, $inside->height, self::OWN_BULGE_TENTHS);
+        $outside = new Size(
+            max($inside->length, $floorLength) + self::WALLS_TENTHS,
+            max($inside->width, $floorWidth) + self::WALLS_TENTHS,
+            $inside->height + self::LID_TENTHS,
+        );
+
+        return new self(self::OWN, $shape->name, 'Measured by you.', $shape, $outside);
+    }
+
+    /** “318 × 196 × 112”: the opening and the height inside, in millimetres. */
+    public function insideMm(): string
+    {
+        return (new Size($this->inside->topLength, $this->inside->topWidth, $this->inside->height))->in(Unit::Millimetre);
+    }
+}

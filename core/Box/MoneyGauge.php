@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Box;
+
+use PluckyWren\Core\Money\Apportionment;
+use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Stash\Category;
+
+/** What a box costs with its sending gift, against its budget. What has no known price is named, never taken as nothing. */
+final readonly class MoneyGauge
+{
+    /**
+     * @param  array<string, Money>  $byCategory  the shares of the lanes that cost something, by the lane's value; with the gift they add up to the total
+     * @param  list<string>  $withoutPrice  the names of pieces that are there and whose price is not known
+     * @param  list<string>  $toBuy  the names of pieces that are still to buy, so that nobody knows their price yet
+     */
+    private function __construct(
+        public Money $total,
+        public Money $sendingGift,
+        public ?Money $budget,
+        public array $byCategory,
+        public array $withoutPrice,
+        public array $toBuy,
+    ) {}
+
+    public static function of(Plan $plan): self
+    {
+        $zero = ExactAmount::zero($plan->sendingGift->currency);
+        $shares = [];
+        $unknown = ['there' => [], 'to-buy' => []];
+        foreach (Category::cases() as $category) {
+            $sum = $zero;
+            foreach ($plan->ofCategory($category) as $piece) {
+                $cost = $piece->cost();
+                $sum = $cost === null ? $sum : $sum->plus($cost);
+                if ($cost === null) {
+                    $unknown[$piece->isToBuy ? 'to-buy' : 'there'][] = $piece->name;
+                }
+            }
+            if ($sum->compareTo($zero) > 0) {
+                $shares[$category->value] = $sum;
+            }
+        }
+        $byCategory = $shares === [] ? [] : Apportionment::of($shares);
+        $total = array_reduce($byCategory, static fn (Money $sum, Money $share): Money => $sum->plus($share), $plan->sendingGift);
+
+        return new self($total, $plan->sendingGift, $plan->budget, $byCategory, $unknown['there'], $unknown['to-buy']);
+    }
+
+    /** Determine if it costs at least the total, and nobody knows yet how much more. */
+    public function isOnlyTheLeast(): bool
+    {
+        return $this->withoutPrice !== [] || $this->toBuy !== [];
+    }
+
+    public function isOver(): bool
+    {
+        return $this->budget !== null && $this->total->isMoreThan($this->budget);
+    }
+
+    /** What is left of the budget, below zero where it is overspent; null where there is none. */
+    public function left(): ?Money
+    {
+        return $this->budget?->minus($this->total);
+    }
+
+    /** Parts of the budget, or of the total where that is more or no budget is set: where a gauge's tape ends. */
+    public function tapeEnd(): Money
+    {
+        return $this->budget !== null && $this->budget->isMoreThan($this->total) ? $this->budget : $this->total;
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Box\Shopping;
+
+use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Box\StartingList;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\ItemKind;
+
+/** What all boxes together still lack, less what is on hand: the must-haves first, then by lane. */
+final class ShoppingList
+{
+    /** @var array<string, array{kind: ItemKind, must: bool, needed: int, onHand: int, byBox: array<string, int>}> by kind */
+    private array $lines = [];
+
+    /** @param array<string, int> $onHand pieces not set aside, by kind; used up as boxes are gone through */
+    private function __construct(private readonly Catalogue $catalogue, private array $onHand) {}
+
+    /**
+     * @param  array<string, Plan>  $plans  by the box's id
+     * @param  array<string, int>  $onHand  pieces not set aside, by kind
+     * @return list<ShoppingLine>
+     */
+    public static function of(array $plans, array $onHand, Catalogue $catalogue): array
+    {
+        $list = new self($catalogue, $onHand);
+        foreach ($plans as $box => $plan) {
+            $list->addListed($box, $plan);
+        }
+        foreach ($plans as $box => $plan) {
+            $list->addMissing($box, $plan);
+        }
+        $lines = array_values(array_map(
+            static fn (array $line): ShoppingLine => new ShoppingLine($line['kind'], $line['must'], $line['needed'], $line['onHand'], $line['byBox']),
+            $list->lines,
+        ));
+        $lane = array_flip(array_keys($catalogue->all()));
+        usort($lines, static fn (ShoppingLine $one, ShoppingLine $other): int => $other->isMust <=> $one->isMust ?: $lane[$one->kind->id] <=> $lane[$other->kind->id]);
+
+        return $lines;
+    }
+
+    /** What stands on a box's own list to buy. */
+    private function addListed(string $box, Plan $plan): void
+    {
+        foreach ($plan->pieces as $piece) {
+            if ($piece->isToBuy) {
+                $this->add($box, $piece->kind, $piece->quantity, self::isNeeded($piece->kind->id, $plan));
+            }
+        }
+    }
+
+    /** What no list holds yet: any alternative that is on hand counts, the rest is what the guide's list would buy. */
+    private function addMissing(string $box, Plan $plan): void
+    {
+        foreach ($plan->guide->needsFilled($plan->recipient, $plan->held())->missing() as $state) {
+            $lacks = $state->lacks();
+            foreach ($state->need->anyOf as $kind) {
+                $there = min($lacks, $this->onHand[$kind] ?? 0);
+                if ($there > 0) {
+                    $this->add($box, $this->catalogue->get($kind), $there, true);
+                    $lacks -= $there;
+                }
+            }
+            foreach ((new StartingList($this->catalogue))->share($state, $lacks, $plan) as $kind => $count) {
+                $this->add($box, $this->catalogue->get($kind), $count, true);
+            }
+        }
+    }
+
+    private function add(string $box, ItemKind $kind, int $count, bool $isMust): void
+    {
+        $line = $this->lines[$kind->id] ?? ['kind' => $kind, 'must' => false, 'needed' => 0, 'onHand' => 0, 'byBox' => []];
+        $there = min($count, $this->onHand[$kind->id] ?? 0);
+        $this->onHand[$kind->id] = ($this->onHand[$kind->id] ?? 0) - $there;
+        $line['must'] = $line['must'] || $isMust;
+        $line['needed'] += $count;
+        $line['onHand'] += $there;
+        $line['byBox'][$box] = ($line['byBox'][$box] ?? 0) + $count;
+        $this->lines[$kind->id] = $line;
+    }
+
+    private static function isNeeded(string $kind, Plan $plan): bool
+    {
+        foreach ($plan->guide->needs as $need) {
+            if ($need->takes($kind) && $need->countFor($plan->recipient) > 0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

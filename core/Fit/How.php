@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit;
+
+/** How a piece lies; the values are part of the file format. */
+enum How: string
+{
+    case Flat = 'flat';
+    case OnEdge = 'on-edge';
+    case Upright = 'upright';
+    case Diagonal = 'diagonal';
+    case UpTheWall = 'up-the-wall';
+    case Refolded = 'refolded';
+    case Pressed = 'pressed';
+    case Moulded = 'moulded';
+    case Nested = 'nested';
+
+    /** The word for an unchanged block that stands $height tall, given its sides, longest first. */
+    public static function standing(int $height, int $longest, int $middle, int $shortest): self
+    {
+        return match (true) {
+            $height === $shortest => self::Flat,
+            $height === $longest => self::Upright,
+            default => self::OnEdge,
+        };
+    }
+}

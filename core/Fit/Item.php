@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit;
+
+use PluckyWren\Core\Measure\Size;
+
+/** One thing to be packed, or several alike. */
+final readonly class Item
+{
+    /**
+     * @param  float  $squeeze  the least share of a side (soft) or of its volume (cloth) that it may be pressed to
+     * @param  int|null  $minSide  the least side of a fold or heap in tenths of a millimetre; null takes its form's default
+     * @param  bool  $measured  whether the sides were measured by hand, not taken from its kind
+     * @param  bool  $gentle  nothing hard on top
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Size $size,
+        public Form $form,
+        public int $quantity = 1,
+        public float $value = 1.0,
+        public bool $must = false,
+        public bool $firstSight = false,
+        public bool $keepUpright = false,
+        public bool $measured = true,
+        public float $squeeze = 1.0,
+        public ?int $minSide = null,
+        public ?Cavity $cavity = null,
+        public bool $gentle = false,
+        public ?float $weightG = null,
+    ) {}
+
+    public function leastSide(): int
+    {
+        return $this->minSide ?? $this->form->defaultMinSide();
+    }
+
+    /** The least volume a folded block of it may have, in cubic tenths of a millimetre. */
+    public function leastVolume(): float
+    {
+        return $this->form === Form::Cloth ? $this->squeeze * $this->size->volume() : (float) $this->size->volume();
+    }
+
+    /** Thin and broad: what the schools of packing mean by a flat thing. */
+    public function isFlat(): bool
+    {
+        [, $middle, $shortest] = $this->size->sides();
+
+        return $this->form->keepsItsSides() && $shortest <= 150 && $middle >= 4 * $shortest && $middle >= 600;
+    }
+
+    /**
+     * One item a piece: `pencil#1`, `pencil#2`… where there are several.
+     *
+     * @return list<self>
+     */
+    public function singles(): array
+    {
+        if ($this->quantity === 1) {
+            return [$this];
+        }
+
+        return array_map(fn (int $number): self => $this->single("{$this->id}#{$number}"), range(1, $this->quantity));
+    }
+
+    private function single(string $id): self
+    {
+        return new self($id, $this->name, $this->size, $this->form, 1, $this->value, $this->must, $this->firstSight, $this->keepUpright, $this->measured, $this->squeeze, $this->minSide, $this->cavity, $this->gentle, $this->weightG);
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit\Solve;
+
+use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\ClosureOf;
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\LeftOut;
+use PluckyWren\Core\Fit\Part;
+use PluckyWren\Core\Fit\Placement;
+use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Reason;
+use PluckyWren\Core\Fit\Result;
+use PluckyWren\Core\Fit\Solver;
+
+/**
+ * Fills corners of the largest empty spaces, several times: what stayed out once is offered earlier the next time.
+ * It nests nothing yet; a bottle is a block.
+ */
+final class CornerSolver implements Solver
+{
+    /** At how many levels a slanting box is tried for a piece that does not go in at its floor. */
+    private const FLOORS = 16;
+
+    public function solve(Problem $problem, Budget $budget, int $seed = 1): Result
+    {
+        $items = $problem->singles();
+        $pinned = array_column($problem->pinned, 'id');
+        $free = array_values(array_filter($items, static fn (Item $item): bool => ! in_array($item->id, $pinned, true)));
+        [$possible, $larger] = $this->parted($problem, $free, $items);
+
+        $queue = new Queue($possible, $problem->order, $problem->box);
+        $poses = new Poses;
+        $best = $bestMerit = null;
+        $done = 0;
+        do {
+            $attempt = new Construction($problem, $items, Weighting::number($seed - 1 + $done), $poses);
+            $attempt->run($queue->items(foldedEarly: $done % 2 === 1));
+            array_map($queue->nudge(...), $attempt->leftOut);
+            $placements = [...$problem->pinned, ...$attempt->placements];
+            $merit = Merit::of($problem, $placements, $attempt->leftOut, ClosureOf::packing($problem->box, $placements, $items), $items);
+            if ($bestMerit === null || $merit->isBetterThan($bestMerit)) {
+                [$best, $bestMerit] = [$attempt, $merit];
+            }
+            $done++;
+        } while (! $bestMerit->isPerfect() && $budget->allows($done));
+
+        $reason = $this->reasons($problem, $items);
+
+        return new Result(
+            Steps::number($best->placements, $problem->pinned),
+            [...$larger, ...array_map(static fn (Item $item): LeftOut => new LeftOut($item->id, $reason($item)), $best->leftOut)],
+            $bestMerit->closure,
+            $this->fill($problem, [...$problem->pinned, ...$best->placements]),
+            $seed,
+            $done,
+        );
+    }
+
+    /**
+     * Those that go into the empty box alone, and those that do not.
+     *
+     * @param  list<Item>  $free
+     * @param  array<string, Item>  $items
+     * @return array{list<Item>, list<LeftOut>}
+     */
+    private function parted(Problem $problem, array $free, array $items): array
+    {
+        $empty = new Construction(new Problem($problem->box, [], $problem->order), $items, Weighting::number(0), new Poses);
+        $possible = $larger = [];
+        foreach ($free as $item) {
+            if ($empty->place($item) === null && ! $this->goesInHigherUp($problem, $item, $items)) {
+                $larger[] = new LeftOut($item->id, Reason::LargerThanBox);
+            } else {
+                $possible[] = $item;
+            }
+        }
+
+        return [$possible, $larger];
+    }
+
+    /**
+     * Determine if the box is broad enough for an item further up: a box with its floor raised is a box again.
+     *
+     * @param  array<string, Item>  $items
+     */
+    private function goesInHigherUp(Problem $problem, Item $item, array $items): bool
+    {
+        $step = max(1, intdiv($problem->box->height, self::FLOORS));
+        for ($z = $step; ! $problem->box->isStraight() && $z < $problem->box->height; $z += $step) {
+            $raised = new Construction(new Problem($problem->box->raisedTo($z), [], $problem->order), $items, Weighting::number(0), new Poses);
+            if ($raised->place($item) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  array<string, Item>  $items
+     * @return callable(Item): Reason
+     */
+    private function reasons(Problem $problem, array $items): callable
+    {
+        $pinnedOnly = new Construction($problem, $items, Weighting::number(0), new Poses);
+
+        return static fn (Item $item): Reason => $problem->pinned !== [] && $pinnedOnly->place($item) === null ? Reason::BlockedByPinned : Reason::NoRoom;
+    }
+
+    /** @param list<Placement> $placements */
+    private function fill(Problem $problem, array $placements): float
+    {
+        $volume = 0;
+        foreach ($placements as $placement) {
+            $volume += $placement->isNested() ? 0 : array_sum(array_map(static fn (Part $part): int => $part->volume(), $placement->parts));
+        }
+
+        return round($volume / $problem->box->volume(), 2);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Guide;
+
+use DateTimeImmutable;
+
+/** The week in which a drive takes boxes, the same days each year. */
+final readonly class HandIn
+{
+    /**
+     * @param  string  $from  month and day, `12-11`
+     * @param  string  $to  month and day, the last day included
+     */
+    public function __construct(private string $from, private string $to, public string $place) {}
+
+    /** The first day of the window that is open on $today, or of the next one. */
+    public function opens(DateTimeImmutable $today): DateTimeImmutable
+    {
+        $closes = $this->closes($today);
+
+        return $closes->setDate((int) $closes->format('Y'), ...self::monthAndDay($this->from));
+    }
+
+    /** The last day of the window that is open on $today, or of the next one. */
+    public function closes(DateTimeImmutable $today): DateTimeImmutable
+    {
+        $day = $today->setTime(0, 0);
+        $closes = $day->setDate((int) $day->format('Y'), ...self::monthAndDay($this->to));
+
+        return $closes < $day ? $closes->modify('+1 year') : $closes;
+    }
+
+    /** Days until it opens; 0 while it is open. */
+    public function daysUntil(DateTimeImmutable $today): int
+    {
+        $opens = $this->opens($today);
+
+        return $opens <= $today ? 0 : (int) $today->setTime(0, 0)->diff($opens)->days;
+    }
+
+    /** @return array{int, int} */
+    private static function monthAndDay(string $text): array
+    {
+        [$month, $day] = explode('-', $text);
+
+        return [(int) $month, (int) $day];
+    }
+}

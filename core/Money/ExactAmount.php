@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Money;
+
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+
+/** An amount kept as a fraction of minor units, so that packs divide and add up without a rounding. */
+final readonly class ExactAmount
+{
+    private function __construct(public BigRational $minor, public Currency $currency) {}
+
+    public static function of(Money $money): self
+    {
+        return new self(BigRational::of($money->minor), $money->currency);
+    }
+
+    public static function zero(Currency $currency): self
+    {
+        return new self(BigRational::zero(), $currency);
+    }
+
+    /** @throws InvalidMoney If the currencies differ. */
+    public function plus(self $that): self
+    {
+        if (! $this->currency->equals($that->currency)) {
+            throw InvalidMoney::mixedCurrencies($this->currency, $that->currency);
+        }
+
+        return new self($this->minor->plus($that->minor), $this->currency);
+    }
+
+    /** @throws InvalidMoney If the currencies differ. */
+    public function minus(self $that): self
+    {
+        return $this->plus(new self($that->minor->negated(), $that->currency));
+    }
+
+    /** A share of it, 1 for the whole. */
+    public function share(BigRational $share): self
+    {
+        return new self($this->minor->multipliedBy($share), $this->currency);
+    }
+
+    public function times(int $pieces): self
+    {
+        return new self($this->minor->multipliedBy($pieces), $this->currency);
+    }
+
+    /** @throws InvalidMoney If there are no pieces to divide among. */
+    public function dividedAmong(int $pieces): self
+    {
+        return $pieces > 0 ? new self($this->minor->dividedBy($pieces), $this->currency) : throw InvalidMoney::noPieces();
+    }
+
+    /** To the nearest minor unit, halves up. */
+    public function rounded(): Money
+    {
+        return new Money($this->minor->toScale(0, RoundingMode::HALF_UP)->toInt(), $this->currency);
+    }
+
+    /** Whole minor units, the rest cut off: where a largest-remainder share starts. */
+    public function floored(): Money
+    {
+        return new Money($this->minor->toScale(0, RoundingMode::DOWN)->toInt(), $this->currency);
+    }
+
+    /** Minus where this is the smaller, zero where they are equal. */
+    public function compareTo(self $that): int
+    {
+        return $this->minor->compareTo($that->minor);
+    }
+
+    /** To the minor unit; with one decimal more below one whole unit where it is not whole: `0.466`, `0.42`, `1.25`. */
+    public function format(): string
+    {
+        $isCheap = $this->minor->isLessThan($this->currency->minorUnits());
+        $isWhole = $this->minor->toScale(0, RoundingMode::DOWN)->isEqualTo($this->minor);
+        if (! $isCheap || $isWhole) {
+            return $this->rounded()->format();
+        }
+
+        return (string) $this->minor->dividedBy($this->currency->minorUnits())->toScale($this->currency->digits + 1, RoundingMode::HALF_UP);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Money;
+
+/** A whole number of minor units (cents, say) of one currency. */
+final readonly class Money
+{
+    /** Ten million units: a limit against slips of the finger, far over any box. */
+    private const MOST_UNITS = 10_000_000;
+
+    public function __construct(public int $minor, public Currency $currency) {}
+
+    public static function zero(Currency $currency): self
+    {
+        return new self(0, $currency);
+    }
+
+    /**
+     * Reads `1.25`, `1,25`, `€ 1.25`, `1 234,50` or `1,234.50`. The last mark is the decimal mark.
+     *
+     * @throws InvalidMoney If it cannot be read, is below zero, is too large, or has more decimals than the currency.
+     */
+    public static function parse(string $text, Currency $currency): self
+    {
+        $tidy = (string) preg_replace('/[\p{Sc}\s\x{00A0}\x{202F}\'’]|^\s*'.$currency->code.'|'.$currency->code.'\s*$/u', '', $text);
+        if (preg_match('/^(?<minus>[-−–])?(?<whole>\d{0,12}|\d{1,3}(?<mark>[.,])\d{3}(?:\k<mark>\d{3})*)(?:(?<point>[.,])(?<rest>\d*))?$/u', $tidy, $m, PREG_UNMATCHED_AS_NULL) !== 1
+            || $m['whole'].($m['rest'] ?? '') === '' || ($m['mark'] !== null && $m['mark'] === $m['point'])) {
+            throw InvalidMoney::unreadable($text);
+        }
+        $rest = rtrim($m['rest'] ?? '', '0');
+        if (strlen($rest) > $currency->digits || ($m['mark'] !== null && $m['point'] === null)) {
+            throw InvalidMoney::tooManyDecimals($text, $currency);
+        }
+        $minor = (int) (str_replace(['.', ','], '', $m['whole']).str_pad($rest, $currency->digits, '0'));
+
+        return match (true) {
+            $m['minus'] !== null && $minor > 0 => throw InvalidMoney::belowZero(),
+            $minor > self::MOST_UNITS * $currency->minorUnits() => throw InvalidMoney::tooMuch(new self(self::MOST_UNITS * $currency->minorUnits(), $currency)),
+            default => new self($minor, $currency),
+        };
+    }
+
+    /** @throws InvalidMoney If the currencies differ. */
+    public function plus(self $that): self
+    {
+        return new self($this->minor + $this->sameCurrency($that)->minor, $this->currency);
+    }
+
+    /** @throws InvalidMoney If the currencies differ. */
+    public function minus(self $that): self
+    {
+        return new self($this->minor - $this->sameCurrency($that)->minor, $this->currency);
+    }
+
+    public function isZero(): bool
+    {
+        return $this->minor === 0;
+    }
+
+    public function isMoreThan(self $that): bool
+    {
+        return $this->minor > $this->sameCurrency($that)->minor;
+    }
+
+    public function exactly(): ExactAmount
+    {
+        return ExactAmount::of($this);
+    }
+
+    /** The figure alone, with a decimal point: `16.84`, `-0.05`, `120`. */
+    public function format(): string
+    {
+        $digits = $this->currency->digits;
+        $figure = str_pad((string) abs($this->minor), $digits + 1, '0', STR_PAD_LEFT);
+        $sign = $this->minor < 0 ? '-' : '';
+
+        return $digits === 0 ? $sign.$figure : $sign.substr($figure, 0, -$digits).'.'.substr($figure, -$digits);
+    }
+
+    private function sameCurrency(self $that): self
+    {
+        return $this->currency->equals($that->currency) ? $that : throw InvalidMoney::mixedCurrencies($this->currency, $that->currency);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Money\Target;
+
+use DateTimeImmutable;
+use PluckyWren\Core\Money\ExactAmount;
+
+/** What one piece of a kind cost on a day. */
+final readonly class PastPrice
+{
+    public function __construct(public ExactAmount $each, public DateTimeImmutable $on, public string $where) {}
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Stash;
+
+use PluckyWren\Core\Fit\Cavity;
+use PluckyWren\Core\Fit\Form;
+use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Recipient\AgeBand;
+
+/**
+ * All kinds of things, read from one file a category; the files' shape is fixed by `data/schemas/kinds.schema.json`.
+ *
+ * @phpstan-type KindData array{id: string, name: string, size: array{float, float, float}, form: string, squeeze?: float, minSide?: float, keepUpright?: bool, worn?: bool, traits: list<string>, usual: array<string, int>, cavity?: CavityData, cheapMonths?: list<int>}
+ * @phpstan-type CavityData array{soft?: bool, round?: bool, wall?: float, length?: float, width?: float, height?: float, mouth?: list<float>}
+ */
+final readonly class Catalogue
+{
+    /** @param array<string, ItemKind> $kinds by id, in the order of the lanes */
+    private function __construct(private array $kinds) {}
+
+    /**
+     * @param  list<array{category: string, kinds: list<KindData>}>  $files
+     *
+     * @throws InvalidCatalogue If a kind is there twice.
+     */
+    public static function ofFiles(array $files): self
+    {
+        $kinds = [];
+        foreach (Category::cases() as $category) {
+            foreach ($files as $file) {
+                foreach ($file['category'] === $category->value ? $file['kinds'] : [] as $data) {
+                    isset($kinds[$data['id']]) && throw InvalidCatalogue::kindTwice($data['id']);
+                    $kinds[$data['id']] = self::kind($category, $data);
+                }
+            }
+        }
+
+        return new self($kinds);
+    }
+
+    /** @throws InvalidCatalogue If there is no such kind. */
+    public function get(string $id): ItemKind
+    {
+        return $this->kinds[$id] ?? throw InvalidCatalogue::unknownKind($id);
+    }
+
+    public function has(string $id): bool
+    {
+        return isset($this->kinds[$id]);
+    }
+
+    /** @return array<string, ItemKind> by id */
+    public function all(): array
+    {
+        return $this->kinds;
+    }
+
+    /** @return array<string, ItemKind> by id */
+    public function ofCategory(Category $category): array
+    {
+        return array_filter($this->kinds, static fn (ItemKind $kind): bool => $kind->category === $category);
+    }
+
+    /** @param KindData $data */
+    private static function kind(Category $category, array $data): ItemKind
+    {
+        $usual = [];
+        foreach ($data['usual'] as $years => $count) {
+            $usual[] = [AgeBand::parse($years), $count];
+        }
+
+        return new ItemKind(
+            $data['id'],
+            $data['name'],
+            $category,
+            Size::ofMm(...$data['size']),
+            Form::from($data['form']),
+            (float) ($data['squeeze'] ?? 1.0),
+            isset($data['minSide']) ? (int) round($data['minSide'] * 10) : null,
+            $data['keepUpright'] ?? false,
+            $data['worn'] ?? false,
+            array_map(ItemTrait::from(...), $data['traits']),
+            $usual,
+            isset($data['cavity']) ? self::cavity($data['cavity']) : null,
+            $data['cheapMonths'] ?? [],
+        );
+    }
+
+    /** @param CavityData $data */
+    private static function cavity(array $data): Cavity
+    {
+        $tenths = static fn (float|int|null $mm): int => (int) round(($mm ?? 0) * 10);
+        $mouth = array_map($tenths, $data['mouth'] ?? []);
+
+        return match (true) {
+            $data['soft'] ?? false => Cavity::pouch($tenths($data['wall'] ?? 0)),
+            $data['round'] ?? false => Cavity::cylinder($tenths($data['length'] ?? 0), $tenths($data['height'] ?? 0), $mouth),
+            default => Cavity::block($tenths($data['length'] ?? 0), $tenths($data['width'] ?? 0), $tenths($data['height'] ?? 0), $mouth),
+        };
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Stash;
+
+/** How many pieces of a lot there are, how many are promised to boxes, and how many are gone otherwise. Never below zero. */
+final readonly class Stock
+{
+    /**
+     * @param  int  $gone  broken, given away or sent back
+     * @param  bool  $isOnItsWay  ordered and not here yet: nothing of it is on hand
+     *
+     * @throws NotEnoughLeft If more are promised or gone than there are.
+     */
+    public function __construct(public string $name, public int $pieces, public int $setAside, public int $gone = 0, public bool $isOnItsWay = false)
+    {
+        if ($setAside + $gone > $pieces) {
+            throw NotEnoughLeft::fewerThanSetAside($name, $setAside + $gone);
+        }
+    }
+
+    public function onHand(): int
+    {
+        return $this->isOnItsWay ? 0 : $this->pieces - $this->setAside - $this->gone;
+    }
+
+    /** @throws NotEnoughLeft If fewer are on hand than asked for. */
+    public function settingAside(int $pieces): self
+    {
+        return $pieces <= $this->onHand()
+            ? new self($this->name, $this->pieces, $this->setAside + $pieces, $this->gone, $this->isOnItsWay)
+            : throw $this->notEnough($pieces);
+    }
+
+    /** @throws NotEnoughLeft If fewer are on hand than go. */
+    public function losing(int $pieces): self
+    {
+        return $pieces <= $this->onHand()
+            ? new self($this->name, $this->pieces, $this->setAside, $this->gone + $pieces, $this->isOnItsWay)
+            : throw $this->notEnough($pieces);
+    }
+
+    private function notEnough(int $wanted): NotEnoughLeft
+    {
+        return $this->isOnItsWay ? NotEnoughLeft::onItsWay($this->name) : NotEnoughLeft::of($this->name, $wanted, $this->onHand());
+    }
+}
