@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PluckyWren\Core\Box\BoxKinds;
+use PluckyWren\Core\Box\ColourNames;
+use PluckyWren\Core\Guide\Guide;
+use PluckyWren\Core\Stash\Catalogue;
+
+/**
+ * The data that ships with the application, read without it.
+ *
+ * @phpstan-import-type KindData from Catalogue
+ * @phpstan-import-type BoxKindData from BoxKinds
+ * @phpstan-import-type GuideData from Guide
+ */
+final class Data
+{
+    public static function path(string $file): string
+    {
+        return dirname(__DIR__, 2)."/data/{$file}";
+    }
+
+    public static function catalogue(): Catalogue
+    {
+        /** @var list<array{category: string, kinds: list<KindData>}> $files */
+        $files = array_map(static fn (string|false $path): mixed => self::json('kinds/'.basename((string) $path)), (array) glob(self::path('kinds/*.json')));
+
+        return Catalogue::ofFiles($files);
+    }
+
+    public static function boxKinds(): BoxKinds
+    {
+        /** @var array{kinds: list<BoxKindData>} $data */
+        $data = self::json('box-kinds.json');
+
+        return BoxKinds::ofData($data);
+    }
+
+    public static function colourNames(): ColourNames
+    {
+        /** @var array{colours: non-empty-list<array{hex: string, name: string}>} $data */
+        $data = self::json('colours.json');
+
+        return ColourNames::ofData($data);
+    }
+
+    public static function guide(): Guide
+    {
+        /** @var GuideData $data */
+        $data = self::json('guides/pellwick-quay.json');
+
+        return Guide::ofData($data);
+    }
+
+    private static function json(string $file): mixed
+    {
+        return json_decode((string) file_get_contents(self::path($file)), true, 16, JSON_THROW_ON_ERROR);
+    }
+}

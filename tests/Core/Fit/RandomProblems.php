@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Fit;
+
+use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Fit\Form;
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Order;
+use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Measure\Size;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Mixed things for straight, tapered and widening boxes; the same for the same seed. */
+final class RandomProblems
+{
+    public static function number(int $seed): Problem
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $items = [];
+        for ($number = $random->getInt(1, 14); $number > 0; $number--) {
+            $items[] = self::item("thing-{$number}", $random);
+        }
+
+        return new Problem(self::box($random), $items, Order::cases()[$random->getInt(0, 2)]);
+    }
+
+    private static function box(Randomizer $random): BoxShape
+    {
+        [$length, $width, $height] = [$random->getInt(2000, 3600), $random->getInt(1400, 2500), $random->getInt(800, 1400)];
+        $slant = [0, 0, 180, -120][$random->getInt(0, 3)];
+
+        return new BoxShape('Box', $length, $width, $length - $slant, $width - $slant, $height, $random->getInt(0, 1) * 80);
+    }
+
+    private static function item(string $id, Randomizer $random): Item
+    {
+        $form = Form::cases()[$random->getInt(0, 5)];
+        [$length, $width, $height] = match ($form) {
+            Form::Sheet => [$random->getInt(800, 3600), $random->getInt(500, 2200), $random->getInt(5, 40)],
+            Form::Bendable => [$random->getInt(1500, 3000), $random->getInt(1000, 2300), $random->getInt(20, 150)],
+            Form::Cloth => [$random->getInt(1000, 2600), $random->getInt(800, 2000), $random->getInt(80, 400)],
+            default => [$random->getInt(100, 2200), $random->getInt(60, 1200), $random->getInt(50, 900)],
+        };
+
+        return new Item(
+            $id, $id, new Size($length, $width, $height), $form, $random->getInt(1, 8) === 1 ? 3 : 1, (float) $random->getInt(1, 5),
+            $random->getInt(1, 4) === 1, $random->getInt(1, 8) === 1, $random->getInt(1, 10) === 1, true,
+            $form === Form::Cloth || $form === Form::Soft ? $random->getInt(50, 95) / 100 : 1.0, null, null, $random->getInt(1, 12) === 1,
+        );
+    }
+}
