@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\View\Words;
+use DomainException;
+use PluckyWren\Core\Box\Stage;
+
+final class CannotChangeBox extends DomainException
+{
+    public static function lidIsOn(Stage $stage): self
+    {
+        return new self(Words::of('boxes.lid-is-on', ['stage' => Words::of("stages.{$stage->value}.name")]));
+    }
+
+    public static function tooMany(int $most): self
+    {
+        return new self(Words::of('boxes.too-many', ['most' => $most]));
+    }
+}

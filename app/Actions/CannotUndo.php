@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\View\Words;
+use DomainException;
+
+final class CannotUndo extends DomainException
+{
+    public static function changedSince(): self
+    {
+        return new self(Words::of('life.changed-since'));
+    }
+}

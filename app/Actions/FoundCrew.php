@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Crew;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Money\Currency;
+
+/** Starts a crew with its first member. */
+final readonly class FoundCrew
+{
+    public function execute(string $crewName, string $name, string $email, string $password, Currency $currency): User
+    {
+        return DB::transaction(function () use ($crewName, $name, $email, $password, $currency): User {
+            $crew = Crew::query()->create(['name' => $crewName, 'currency' => $currency]);
+
+            return $crew->users()->create(['name' => $name, 'email' => $email, 'password' => $password]);
+        });
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Fit\WallClock;
+use Illuminate\Console\Command;
+use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\Files\MalformedFile;
+use PluckyWren\Core\Fit\Files\ProblemFile;
+use PluckyWren\Core\Fit\Files\ResultFile;
+use PluckyWren\Core\Fit\Result;
+use PluckyWren\Core\Fit\Solver;
+use Symfony\Component\Console\Helper\ProgressBar;
+use Symfony\Component\Console\Helper\Table;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** Results go to the file, the folder or standard output; everything else is said on standard error. */
+final class FitSolveCommand extends Command
+{
+    private const MALFORMED = 2;
+
+    protected $signature = 'fit:solve
+        {problem : A problem file, or a folder of them}
+        {--out= : The result file, or the folder for the results}
+        {--ms=200 : How long to try at most, in milliseconds}
+        {--steps=60 : How many constructions to try at most}
+        {--seed=1 : Where the trying starts}';
+
+    protected $description = 'Solve a fit problem, or a folder of them';
+
+    public function handle(Solver $solver): int
+    {
+        $path = $this->text($this->argument('problem'));
+        $out = $this->text($this->option('out'));
+        foreach (['ms', 'steps', 'seed'] as $name) {
+            if (preg_match('/^\d{1,9}$/', $this->text($this->option($name))) !== 1) {
+                return $this->refuse("--{$name}: must be a whole number.");
+            }
+        }
+        if (is_dir($path)) {
+            return $this->folder($solver, $path, $out);
+        }
+        try {
+            $result = ResultFile::write($this->solved($solver, $path))."\n";
+        } catch (MalformedFile $malformed) {
+            return $this->refuse($malformed->getMessage());
+        }
+        if ($out === '') {
+            $this->output->write($result, false, OutputInterface::OUTPUT_RAW);
+
+            return self::SUCCESS;
+        }
+
+        return $this->keep($out, $result) ? self::SUCCESS : $this->refuse("{$out}: cannot be written.");
+    }
+
+    private function folder(Solver $solver, string $folder, string $out): int
+    {
+        $files = glob("{$folder}/*.json") ?: [];
+        if ($out === '' || ! (is_dir($out) || @mkdir($out, 0o775, true))) {
+            return $this->refuse('--out: must name a folder where the problem is a folder.');
+        }
+        $bar = new ProgressBar($this->errors(), count($files));
+        $rows = [];
+        $malformed = 0;
+        foreach ($files as $file) {
+            try {
+                $result = $this->solved($solver, $file);
+                $kept = $this->keep("{$out}/".basename($file), ResultFile::write($result)."\n");
+                $rows[] = [basename($file), count($result->placements), count($result->leftOut), $result->closure?->verdict->value, $result->fill, $kept ? '' : 'cannot be written'];
+            } catch (MalformedFile $wrong) {
+                $malformed++;
+                $rows[] = [basename($file), '', '', '', '', $wrong->getMessage()];
+            }
+            $bar->advance();
+        }
+        $bar->finish();
+        $this->errors()->writeln('');
+        (new Table($this->errors()))->setHeaders(['file', 'packed', 'left out', 'lid', 'fill', ''])->setRows($rows)->render();
+
+        return $malformed === 0 ? self::SUCCESS : self::MALFORMED;
+    }
+
+    /** @throws MalformedFile */
+    private function solved(Solver $solver, string $file): Result
+    {
+        $json = is_file($file) ? @file_get_contents($file) : false;
+        $problem = ProblemFile::read($json === false ? throw MalformedFile::unreadable($file) : $json, $file);
+        $budget = Budget::ofConstructions(max(1, (int) $this->option('steps')))->cutAt((float) $this->option('ms'), new WallClock);
+
+        return $solver->solve($problem, $budget, (int) $this->option('seed'));
+    }
+
+    private function keep(string $path, string $result): bool
+    {
+        return @file_put_contents("{$path}.part", $result) !== false && @rename("{$path}.part", $path);
+    }
+
+    private function refuse(string $why): int
+    {
+        $this->errors()->writeln($why, OutputInterface::OUTPUT_RAW);
+
+        return self::MALFORMED;
+    }
+
+    private function errors(): OutputInterface
+    {
+        $output = $this->output->getOutput();
+
+        return $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+    }
+
+    private function text(mixed $value): string
+    {
+        return is_scalar($value) ? (string) $value : '';
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Csv;
+
+/** The columns of a file of lots; their names are those of `docs/formats/lots-csv.md`. */
+enum LotColumn: string
+{
+    case Kind = 'kind';
+    case Name = 'name';
+    case Pieces = 'pieces';
+    case Price = 'price';
+    case Paid = 'paid';
+    case ListPrice = 'list price';
+    case Source = 'source';
+    case Place = 'place';
+    case Date = 'date';
+    case Length = 'length';
+    case Width = 'width';
+    case Height = 'height';
+    case SizeLabel = 'size label';
+    case Traits = 'traits';
+    case Tags = 'tags';
+    case Kept = 'kept in';
+    case Note = 'note';
+    case Colours = 'colours';
+    case PackagedLength = 'packaged length';
+    case PackagedWidth = 'packaged width';
+    case PackagedHeight = 'packaged height';
+    case IsPackaged = 'goes in packaged';
+    case Materials = 'materials';
+    case Minutes = 'minutes';
+    case Due = 'due';
+    case Gone = 'gone';
+    case Desk = 'price desk';
+
+    private const ALSO = [
+        'kind' => ['kind of thing', 'type', 'category', 'item'],
+        'name' => ['called', 'description', 'what'],
+        'pieces' => ['quantity', 'qty', 'count', 'number', 'how many'],
+        'price' => ['price known', 'price state'],
+        'paid' => ['cost', 'total', 'amount', 'paid in all', 'price paid'],
+        'list price' => ['list', 'full price', 'before'],
+        'source' => ['where from', 'got by'],
+        'place' => ['shop', 'store', 'giver', 'from'],
+        'date' => ['got on', 'day', 'when', 'bought'],
+        'length' => ['length mm', 'l'],
+        'width' => ['width mm', 'w'],
+        'height' => ['height mm', 'h'],
+        'size label' => ['size'],
+        'traits' => ['cautions'],
+        'tags' => ['tag', 'theme'],
+        'kept in' => ['kept', 'location', 'where kept'],
+        'note' => ['notes', 'remark', 'comment'],
+        'colours' => ['colour', 'color', 'colors'],
+        'packaged length' => [],
+        'packaged width' => [],
+        'packaged height' => [],
+        'goes in packaged' => ['packaged'],
+        'materials' => ['made of'],
+        'minutes' => ['time'],
+        'due' => ['due on', 'arrives'],
+        'gone' => ['lost', 'broken'],
+        'price desk' => [],
+    ];
+
+    /** The column that a header means, or null where it means none of ours. */
+    public static function ofHeader(string $header): ?self
+    {
+        $plain = trim((string) preg_replace('/[\s_-]+/', ' ', mb_strtolower($header)));
+        foreach (self::cases() as $column) {
+            if ($plain === $column->value || in_array($plain, self::ALSO[$column->value], true)) {
+                return $column;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Csv;
+
+use App\Models\Lot;
+use PluckyWren\Core\Measure\Length;
+use PluckyWren\Core\Measure\Unit;
+use PluckyWren\Core\Stash\ItemTrait;
+
+/** A lot as a row of a file, as `LotReader` reads it. */
+final class LotWriter
+{
+    /** @return list<string> */
+    public static function headers(): array
+    {
+        return array_map(static fn (LotColumn $column): string => $column->value, LotColumn::cases());
+    }
+
+    /** @return list<string> */
+    public static function row(Lot $lot): array
+    {
+        $mm = static fn (int $tenths): string => Length::ofTenths($tenths)->in(Unit::Millimetre);
+
+        return [
+            $lot->kind, $lot->name, (string) $lot->pieces, $lot->price_state->value, $lot->paid?->format() ?? '', $lot->list?->format() ?? '',
+            $lot->source->value, $lot->place ?? '', $lot->got_on->toDateString(),
+            $mm($lot->size->length), $mm($lot->size->width), $mm($lot->size->height),
+            $lot->size_label ?? '', $lot->traits === [] ? 'none' : implode(', ', array_map(static fn (ItemTrait $trait): string => $trait->value, $lot->traits)),
+            $lot->tags, $lot->kept ?? '', $lot->note ?? '', implode(', ', $lot->colours->hexes()),
+            $lot->packaged === null ? '' : $mm($lot->packaged->length), $lot->packaged === null ? '' : $mm($lot->packaged->width), $lot->packaged === null ? '' : $mm($lot->packaged->height), $lot->is_packaged ? 'yes' : '',
+            $lot->materials ?? '', (string) $lot->minutes, $lot->due_on?->toDateString() ?? '', $lot->gone === 0 ? '' : (string) $lot->gone, $lot->desk ?? '',
+        ];
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+use Illuminate\Database\SQLiteConnection;
+
+/**
+ * Takes the write lock as a transaction begins. SQLite waits for it then; asked for later, after something was read, it
+ * would refuse at once. The framework's `transaction_mode` does the same from PHP 8.4 on, and is passed over before.
+ */
+final class OneWriterConnection extends SQLiteConnection
+{
+    /** Changes nothing and still needs the lock; this table is there before any transaction. */
+    private const TAKES_THE_LOCK = 'update migrations set id = id where 0';
+
+    protected function executeBeginTransactionStatement(): void
+    {
+        $this->getPdo()->beginTransaction();
+        $this->getPdo()->exec(self::TAKES_THE_LOCK);
+    }
+}

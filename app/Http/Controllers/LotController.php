@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeLot;
+use App\Http\Requests\LotRequest;
+use App\Models\Lot;
+use App\View\PickerState;
+use App\View\Words;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use PluckyWren\Core\Stash\NotEnoughLeft;
+
+final class LotController
+{
+    public function create(Request $request): View
+    {
+        return view('stash.form', ['lot' => null, 'kind' => PickerState::of($request)->kind]);
+    }
+
+    public function store(LotRequest $request): RedirectResponse
+    {
+        $lot = $request->described(new Lot);
+        $lot->save();
+
+        return to_route('gather')->with('said', Words::of('stash.added', ['name' => $lot->name]));
+    }
+
+    public function edit(Request $request, Lot $lot): View
+    {
+        return view('stash.form', ['lot' => $lot, 'kind' => PickerState::of($request)->kind ?? $lot->itemKind()]);
+    }
+
+    public function update(LotRequest $request, Lot $lot, ChangeLot $changeLot): RedirectResponse
+    {
+        try {
+            $changeLot->correct($request->described($lot));
+        } catch (NotEnoughLeft $why) {
+            return back(303)->withErrors(['pieces' => $why->getMessage()])->withInput();
+        }
+
+        return to_route('gather')->with('said', Words::of('stash.changed', ['name' => $lot->name]));
+    }
+
+    public function destroy(Lot $lot): RedirectResponse
+    {
+        if ($lot->setAsidePieces()->exists()) {
+            return back(303)->withErrors(['lot' => Words::of('stash.errors.set-aside')]);
+        }
+        $lot->delete();
+
+        return to_route('gather')->with('said', Words::of('stash.removed', ['name' => $lot->name]));
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CannotMerge;
+use App\Actions\CannotUndo;
+use App\Actions\ChangeLot;
+use App\Models\Lot;
+use App\Models\LotChange;
+use App\View\Words;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use PluckyWren\Core\Stash\NotEnoughLeft;
+
+/** What becomes of a lot: it arrives, some of it breaks or is given on, it is parted; and all of that taken back. */
+final readonly class LotLifeController
+{
+    private const REASONS = ['broken', 'given-away', 'sent-back'];
+
+    public function __construct(private ChangeLot $changeLot) {}
+
+    public function arrive(Lot $lot): RedirectResponse
+    {
+        $this->changeLot->arrive($lot);
+
+        return self::back($lot, 'life.arrived');
+    }
+
+    public function lose(Request $request, Lot $lot): RedirectResponse
+    {
+        $request->validate(['gone' => ['bail', 'required', 'integer', 'between:1,10000'], 'why' => ['required', Rule::in(self::REASONS)]], ['gone.*' => Words::of('stash.errors.pieces'), 'in' => Words::of('boxes.errors.in')]);
+        $why = $request->string('why')->value();
+        try {
+            $this->changeLot->lose($lot, $request->integer('gone'), match ($why) {
+                'broken' => 'broken', 'given-away' => 'given-away', default => 'sent-back'
+            });
+        } catch (NotEnoughLeft $no) {
+            return back(303)->withErrors(['gone' => $no->getMessage()])->withInput();
+        }
+
+        return self::back($lot, "life.{$why}");
+    }
+
+    public function split(Request $request, Lot $lot): RedirectResponse
+    {
+        $request->validate(['part' => ['bail', 'required', 'integer', 'between:1,10000']], ['part.*' => Words::of('stash.errors.pieces')]);
+        try {
+            $other = $this->changeLot->split($lot, $request->integer('part'));
+        } catch (NotEnoughLeft $no) {
+            return back(303)->withErrors(['part' => $no->getMessage()])->withInput();
+        }
+
+        return self::back($other, 'life.split');
+    }
+
+    public function merge(Request $request, Lot $lot): RedirectResponse
+    {
+        $id = $request->input('with');
+        $other = Lot::query()->findOrFail(is_string($id) ? $id : '');
+        try {
+            $this->changeLot->merge($lot, $other);
+        } catch (CannotMerge|NotEnoughLeft $no) {
+            return back(303)->withErrors(['with' => $no->getMessage()]);
+        }
+
+        return self::back($lot, 'life.merged');
+    }
+
+    public function undo(LotChange $change): RedirectResponse
+    {
+        try {
+            $this->changeLot->undo($change);
+        } catch (NotEnoughLeft|CannotUndo $no) {
+            return to_route('lots.edit', $change->lot_id)->withErrors(['undo' => $no->getMessage()]);
+        }
+
+        return to_route('lots.edit', $change->lot_id)->with('said', Words::of('life.undone'));
+    }
+
+    private static function back(Lot $lot, string $said): RedirectResponse
+    {
+        return to_route('lots.edit', $lot)->with('said', Words::of($said, ['name' => $lot->name]));
+    }
+}

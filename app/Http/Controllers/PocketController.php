@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\BoughtRequest;
+use App\Models\User;
+use App\View\Prices;
+use App\View\Shortfall;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\ItemKind;
+
+/** The price desk for a pocket without a signal: all is reckoned beforehand, and what is bought is sent later. */
+final class PocketController
+{
+    /** The sizes of packs for which the limits are taken along. */
+    private const PACKS = [1, 2, 3, 4, 5, 6, 8, 9, 10, 12, 15, 16, 18, 20, 24, 30, 36, 40, 48, 50, 60, 72, 100];
+
+    public function show(Catalogue $catalogue, Prices $prices, Shortfall $shortfall, #[CurrentUser] User $user): View
+    {
+        $limits = array_map(static function (ItemKind $kind) use ($prices, $shortfall): array {
+            $needed = $shortfall->toBuy($kind);
+            $judge = $prices->judge($kind, $needed);
+            $packs = [];
+            foreach ($judge->measure() === null ? [] : self::PACKS as $size) {
+                $packs[$size] = [$judge->buyUpTo($size)?->format(), $judge->fairUpTo($size)?->format()];
+            }
+
+            return ['needed' => $needed, 'each' => $judge->measure()?->format(), 'packs' => $packs];
+        }, $catalogue->all());
+
+        return view('stash.pocket', ['limits' => $limits, 'packs' => self::PACKS, 'currency' => $user->crew->currency, 'taken' => now()]);
+    }
+
+    /** Keep what was bought without a signal, once, however often it is sent. */
+    public function later(BoughtRequest $request, #[CurrentUser] User $user): JsonResponse
+    {
+        $lot = $request->lot();
+        $name = hash('sha256', "later\x1E".$request->string('key')->value());
+        $isNew = DB::transaction(static function () use ($lot, $name, $user): bool {
+            $isKnown = \App\Models\Lot::query()->where('import_key', $name)->exists();
+            $isKnown || $lot->forceFill(['crew_id' => $user->crew_id, 'import_key' => $name])->save();
+
+            return ! $isKnown;
+        });
+
+        return new JsonResponse(['kept' => $lot->name, 'new' => $isNew], $isNew ? 201 : 200);
+    }
+
+    /** A fresh token for a page that has lain in a pocket. */
+    public function token(Request $request): JsonResponse
+    {
+        return new JsonResponse(['token' => $request->session()->token()]);
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Responses\PageOrFragment;
+use App\Models\TargetPrice;
+use App\Models\User;
+use App\Reference\Guides;
+use App\Rules\ReadsAsMoney;
+use App\View\PriceDesk;
+use App\View\Prices;
+use App\View\Shortfall;
+use App\View\Words;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Recipient\AgeBand;
+use PluckyWren\Core\Stash\Catalogue;
+
+final readonly class PriceDeskController
+{
+    public function __construct(private Catalogue $catalogue, private Guides $guides) {}
+
+    public function show(Request $request, Prices $prices, Shortfall $shortfall, #[CurrentUser] User $user): PageOrFragment
+    {
+        $desk = PriceDesk::of($request, $this->catalogue, $user->crew->currency);
+        $needed = $desk->kind === null ? 0 : $shortfall->toBuy($desk->kind);
+        $bands = $this->guides->current()->bands;
+        $band = collect($bands)->first(static fn (AgeBand $band): bool => $band->id() === $request->query('band'));
+
+        return new PageOrFragment(view('stash.price-desk', [
+            'desk' => $desk,
+            'needed' => $needed,
+            'currency' => $user->crew->currency,
+            'bands' => $bands,
+            'band' => $band,
+            'target' => $desk->kind === null ? null : $prices->target($desk->kind, $band),
+            'history' => $desk->kind === null ? null : $prices->history($desk->kind),
+            'judge' => $desk->kind === null ? null : $prices->judge($desk->kind, $needed, $band),
+        ]), 'desk');
+    }
+
+    /** Keep a target for a kind; an empty one lets the best so far stand for it again. */
+    public function target(Request $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $currency = $user->crew->currency;
+        $kept = $request->validate([
+            'kind' => ['required', Rule::in(array_keys($this->catalogue->all()))],
+            'band' => ['nullable', Rule::in(array_map(static fn (AgeBand $band): string => $band->id(), $this->guides->current()->bands))],
+            'target' => ['bail', 'nullable', 'string', new ReadsAsMoney($currency)],
+        ], ['in' => Words::of('boxes.errors.in'), 'string' => Words::of('boxes.errors.text')]);
+        $target = is_string($kept['target'] ?? null) ? Money::parse($kept['target'], $currency) : null;
+        if ($target === null || $target->isZero()) {
+            TargetPrice::query()->where('kind', $kept['kind'])->where('band', $kept['band'] ?? '')->delete();
+        } else {
+            TargetPrice::query()->updateOrCreate(['crew_id' => $user->crew_id, 'kind' => $kept['kind'], 'band' => $kept['band'] ?? ''], ['target' => $target]);
+        }
+
+        return back(303)->with('said', Words::of('desk.target-kept'));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\FoundCrew;
+use App\Http\Requests\RegisterRequest;
+use App\Reference\Currencies;
+use App\Reference\Guides;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Auth;
+
+final class RegisterController
+{
+    public function create(Currencies $currencies, Guides $guides): View
+    {
+        return view('auth.register', ['currencies' => $currencies->names(), 'usual' => $guides->current()->sendingGift->currency->code]);
+    }
+
+    public function store(RegisterRequest $request, FoundCrew $foundCrew): RedirectResponse
+    {
+        $text = static fn (string $field): string => $request->string($field)->value();
+        Auth::login($foundCrew->execute($text('crew'), $text('name'), $text('email'), $text('password'), $request->currency()));
+        $request->session()->regenerate();
+
+        return to_route('shelf');
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\View\Words;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+
+final class SignInController
+{
+    public function create(): View
+    {
+        return view('auth.sign-in');
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $credentials = $request->validate([
+            'email' => ['required', 'string', 'max:200'],
+            'password' => ['required', 'string', 'max:200'],
+        ], ['required' => Words::of('auth.errors.required'), 'max' => Words::of('stash.errors.max')]);
+        Auth::attempt($credentials, $request->boolean('remember')) || throw ValidationException::withMessages(['email' => Words::of('auth.errors.no-match')]);
+        $request->session()->regenerate();
+
+        return redirect()->intended(route('shelf'));
+    }
+
+    public function destroy(Request $request): RedirectResponse
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return to_route('welcome');
+    }
+}

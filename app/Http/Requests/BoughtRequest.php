@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Lot;
+use App\View\Words;
+use Illuminate\Contracts\Validation\ValidationRule;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rules\Enum;
+use Illuminate\Validation\Rules\In;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Source;
+
+/** Something ticked off in the shop: what it cost and how many; the rest is as its kind usually comes. */
+final class BoughtRequest extends FormRequest
+{
+    use LotFields;
+
+    /** @return array<string, list<string|ValidationRule|In|Enum>> */
+    public function rules(): array
+    {
+        // Sent later from a pocket, it carries a key by which it is known.
+        return [...$this->lotRules(), 'key' => $this->routeIs('pocket.later') ? ['bail', 'required', 'string', 'max:100'] : ['nullable']];
+    }
+
+    public function after(): callable
+    {
+        return $this->checkPrice(...);
+    }
+
+    public function lot(): Lot
+    {
+        return $this->fillLot(new Lot);
+    }
+
+    /** Each kind has its own bag of errors, so that the message stands beside its own field. */
+    protected function prepareForValidation(): void
+    {
+        $id = $this->input('kind');
+        $catalogue = resolve(Catalogue::class);
+        if (! is_string($id) || ! $catalogue->has($id)) {
+            return;
+        }
+        $kind = $catalogue->get($id);
+        $this->errorBag = "bought-{$id}";
+        $this->merge([
+            'name' => Words::of('shopping.name', ['kind' => $kind->name]),
+            'source' => Source::Shop->value,
+            'got_on' => now()->toDateString(),
+            'length' => (string) ($kind->size->length / 10), 'width' => (string) ($kind->size->width / 10), 'height' => (string) ($kind->size->height / 10),
+            'traits' => array_map(static fn ($trait): string => $trait->value, $kind->traits),
+        ]);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use App\Reference\Currencies;
+use App\Reference\Guides;
+use App\View\Words;
+use Illuminate\Contracts\Validation\ValidationRule;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\In;
+use Illuminate\Validation\Rules\Password;
+use Illuminate\Validation\Rules\Unique;
+use PluckyWren\Core\Money\Currency;
+
+final class RegisterRequest extends FormRequest
+{
+    /** @return array<string, list<string|ValidationRule|In|Unique|Password>> */
+    public function rules(): array
+    {
+        return [
+            'crew' => ['required', 'string', 'max:80'],
+            'name' => ['required', 'string', 'max:80'],
+            'email' => ['bail', 'required', 'string', 'email', 'max:200', Rule::unique(User::class)],
+            'currency' => ['bail', 'nullable', 'string', Rule::in(array_keys(resolve(Currencies::class)->names()))],
+            'password' => ['bail', 'required', 'string', 'max:200', Password::min(10)],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'required' => Words::of('auth.errors.required'),
+            'string' => Words::of('boxes.errors.text'),
+            'currency.in' => Words::of('auth.errors.currency'),
+            'max' => Words::of('stash.errors.max'),
+            'email.email' => Words::of('auth.errors.email'),
+            'email.unique' => Words::of('auth.errors.email-taken'),
+            'password.min' => Words::of('auth.errors.password-min'),
+        ];
+    }
+
+    /** Get the money the crew reckons in: what was chosen, or that of this season's guide. */
+    public function currency(): Currency
+    {
+        $code = $this->input('currency');
+
+        return is_string($code) ? Currency::of($code) : resolve(Guides::class)->current()->sendingGift->currency;
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Responses;
+
+use App\Models\Box;
+use App\View\BoxSheets;
+use App\View\Picker;
+use App\View\PickerState;
+use Illuminate\Contracts\Support\Responsable;
+use Illuminate\Http\Request;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A box's sheet after a change: the sheet alone for htmx, the way back to its page for a plain form. */
+final readonly class SheetResponse implements Responsable
+{
+    private function __construct(private Box $box, private string $said, private ?MessageBag $errors, private string $bag, private bool $isChange) {}
+
+    public static function shown(Box $box): self
+    {
+        return new self($box, '', null, 'default', false);
+    }
+
+    public static function changed(Box $box, string $said): self
+    {
+        return new self($box, $said, null, 'default', true);
+    }
+
+    public static function refused(Box $box, MessageBag $errors, string $bag): self
+    {
+        return new self($box, '', $errors, $bag, true);
+    }
+
+    /** @param Request $request */
+    public function toResponse($request): Response
+    {
+        if ($this->isChange && ! PageOrFragment::isPart($request)) {
+            return $this->wayBack($request);
+        }
+        if ($this->errors !== null) {
+            session()->now('_old_input', $request->except(['_token']));
+            view()->share('errors', (new ViewErrorBag)->put($this->bag, $this->errors));
+        }
+        $state = PickerState::of($request);
+        $page = view('boxes.show', [
+            'sheet' => resolve(BoxSheets::class)->tried($this->box->unsetRelation('pieces')),
+            'state' => $state,
+            'picker' => resolve(Picker::class),
+            'said' => $this->said === '' ? $request->session()->get('said', '') : $this->said,
+        ]);
+
+        return (new PageOrFragment($page, 'sheet', $this->errors === null ? 200 : 422))->toResponse($request);
+    }
+
+    private function wayBack(Request $request): Response
+    {
+        $back = redirect()->to(route('boxes.show', [$this->box, ...PickerState::of($request)->query()]), 303);
+
+        return $this->errors === null ? $back->with('said', $this->said) : $back->withErrors($this->errors, $this->bag)->withInput($request->except(['_token']));
+    }
+}

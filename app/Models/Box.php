@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\AsMoney;
+use App\Casts\AsPalette;
+use App\Casts\AsSize;
+use App\Models\Concerns\BelongsToCrew;
+use App\Reference\Guides;
+use Carbon\CarbonImmutable;
+use Database\Factories\BoxFactory;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use PluckyWren\Core\Box\BoxKind;
+use PluckyWren\Core\Box\BoxKinds;
+use PluckyWren\Core\Box\Palette;
+use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Box\Stage;
+use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Recipient\AgeBand;
+use PluckyWren\Core\Recipient\Gender;
+use PluckyWren\Core\Recipient\Recipient;
+
+/**
+ * One planned box for one child.
+ *
+ * @property string $id
+ * @property int $crew_id
+ * @property int $number
+ * @property string $guide
+ * @property string $band
+ * @property Gender $gender
+ * @property string $theme
+ * @property Palette $palette
+ * @property string $box_kind
+ * @property Size|null $own_size
+ * @property int|null $own_floor_length_tenths
+ * @property int|null $own_floor_width_tenths
+ * @property Money|null $budget
+ * @property Money $sending_gift
+ * @property Stage $stage
+ * @property CarbonImmutable $created_at
+ * @property Collection<int, Piece> $pieces
+ */
+final class Box extends Model
+{
+    use BelongsToCrew;
+
+    /** @use HasFactory<BoxFactory> */
+    use HasFactory;
+
+    use HasUlids;
+
+    protected $fillable = ['crew_id', 'number', 'guide', 'band', 'gender', 'theme', 'palette', 'box_kind', 'own_size', 'own_floor_length_tenths', 'own_floor_width_tenths', 'sending_gift', 'budget', 'stage'];
+
+    protected $attributes = ['palette' => '[]', 'stage' => 'planned'];
+
+    /** @var array<string, string> */
+    protected $casts = [
+        'number' => 'integer',
+        'gender' => Gender::class,
+        'palette' => AsPalette::class,
+        'own_size' => AsSize::class.':own_',
+        'own_floor_length_tenths' => 'integer',
+        'own_floor_width_tenths' => 'integer',
+        'sending_gift' => AsMoney::class,
+        'budget' => AsMoney::class,
+        'stage' => Stage::class,
+    ];
+
+    /** @return HasMany<Piece, $this> */
+    public function pieces(): HasMany
+    {
+        $pieces = $this->hasMany(Piece::class);
+        $pieces->orderBy('id');
+
+        return $pieces;
+    }
+
+    public function recipient(): Recipient
+    {
+        return new Recipient(AgeBand::parse($this->band), $this->gender);
+    }
+
+    public function boxKind(): BoxKind
+    {
+        return $this->own_size === null
+            ? resolve(BoxKinds::class)->get($this->box_kind)
+            : BoxKind::measured($this->own_size, (int) $this->own_floor_length_tenths, (int) $this->own_floor_width_tenths);
+    }
+
+    /** Get the box as the core knows it; load `pieces.lot` first. */
+    public function plan(): Plan
+    {
+        return new Plan(
+            $this->recipient(),
+            resolve(Guides::class)->get($this->guide),
+            $this->boxKind(),
+            $this->sending_gift,
+            $this->budget,
+            array_values($this->pieces->map(static fn (Piece $piece): PlannedPiece => $piece->planned())->all()),
+        );
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\AsCurrency;
+use App\Casts\AsMoney;
+use Carbon\CarbonImmutable;
+use Database\Factories\CrewFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use PluckyWren\Core\Money\Currency;
+use PluckyWren\Core\Money\Money;
+
+/**
+ * People who pack together and share one stash.
+ *
+ * @property int $id
+ * @property string $name
+ * @property Currency $currency
+ * @property bool $is_demo
+ * @property Money|null $season_budget
+ * @property CarbonImmutable $created_at
+ */
+final class Crew extends Model
+{
+    /** @use HasFactory<CrewFactory> */
+    use HasFactory;
+
+    protected $fillable = ['name', 'currency', 'is_demo', 'season_budget'];
+
+    /** @var array<string, string> */
+    protected $casts = ['currency' => AsCurrency::class, 'is_demo' => 'boolean', 'season_budget' => AsMoney::class];
+
+    /** @return HasMany<User, $this> */
+    public function users(): HasMany
+    {
+        return $this->hasMany(User::class);
+    }
+
+    /** @return HasMany<Box, $this> */
+    public function boxes(): HasMany
+    {
+        return $this->hasMany(Box::class);
+    }
+
+    /** @return HasMany<Lot, $this> */
+    public function lots(): HasMany
+    {
+        return $this->hasMany(Lot::class);
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\AsDay;
+use App\Casts\AsMoney;
+use App\Casts\AsPalette;
+use App\Casts\AsSize;
+use App\Casts\AsTraits;
+use App\Models\Concerns\BelongsToCrew;
+use App\View\Words;
+use Carbon\CarbonImmutable;
+use Database\Factories\LotFactory;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use LogicException;
+use PluckyWren\Core\Box\ColourNames;
+use PluckyWren\Core\Box\Palette;
+use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Money\Currency;
+use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\Price;
+use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\ItemKind;
+use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\Source;
+use PluckyWren\Core\Stash\Stock;
+
+/**
+ * Pieces got together at one price.
+ *
+ * @property string $id
+ * @property int $crew_id
+ * @property string $kind
+ * @property string $name
+ * @property int $pieces
+ * @property PriceState $price_state
+ * @property Money|null $paid
+ * @property Money|null $list what the same pieces cost before any cut
+ * @property string $currency
+ * @property Source $source
+ * @property string|null $place
+ * @property CarbonImmutable $got_on
+ * @property Size $size
+ * @property bool $is_measured
+ * @property string|null $size_label
+ * @property list<ItemTrait> $traits
+ * @property string|null $note
+ * @property string $tags words parted by commas
+ * @property string|null $kept
+ * @property string|null $materials of a made thing
+ * @property int|null $minutes it took to make
+ * @property string|null $desk the question at the price desk from which its price came
+ * @property Palette $colours up to three
+ * @property Size|null $packaged its size in its retail packaging, where that differs
+ * @property bool $is_packaged whether it goes into a box that way
+ * @property int $gone broken, given away or sent back
+ * @property CarbonImmutable|null $due_on when it is to come, where it is ordered and not here yet
+ * @property int|string|null $set_aside
+ * @property Collection<int, Piece> $setAsidePieces
+ */
+final class Lot extends Model
+{
+    use BelongsToCrew;
+
+    /** @use HasFactory<LotFactory> */
+    use HasFactory;
+
+    use HasUlids;
+
+    protected $attributes = ['tags' => '', 'gone' => 0, 'colours' => '[]', 'is_packaged' => 0];
+
+    protected $fillable = ['crew_id', 'kind', 'name', 'pieces', 'price_state', 'paid', 'currency', 'source', 'place', 'got_on', 'size', 'is_measured', 'size_label', 'traits', 'note', 'tags', 'kept', 'list', 'gone', 'due_on', 'materials', 'minutes', 'desk', 'colours', 'packaged', 'is_packaged'];
+
+    /** @var array<string, string> */
+    protected $casts = [
+        'pieces' => 'integer',
+        'price_state' => PriceState::class,
+        'paid' => AsMoney::class,
+        'list' => AsMoney::class,
+        'source' => Source::class,
+        'got_on' => AsDay::class,
+        'due_on' => AsDay::class,
+        'gone' => 'integer',
+        'colours' => AsPalette::class,
+        'packaged' => AsSize::class.':packaged_',
+        'is_packaged' => 'boolean',
+        'minutes' => 'integer',
+        'size' => AsSize::class,
+        'is_measured' => 'boolean',
+        'traits' => AsTraits::class,
+    ];
+
+    /** A condition on lots of which pieces are left that no box has. */
+    public const HAS_SOME_LEFT = 'lots.due_on is null and lots.pieces - lots.gone > (select coalesce(sum(p.quantity), 0) from pieces p where p.lot_id = lots.id)';
+
+    /**
+     * Narrow a query to what goes by a word: its name, tag, colour, place or giver, or where it is kept.
+     *
+     * @param  Builder<self>  $query
+     */
+    public static function matching(Builder $query, string $word): void
+    {
+        $query->where(static function (Builder $query) use ($word): void {
+            $query->whereRaw("(name || ' ' || coalesce(place, '') || ' ' || tags || ' ' || coalesce(kept, '')) like ? escape '\\'", ['%'.addcslashes($word, '%_\\').'%']);
+            foreach (resolve(ColourNames::class)->all() as $hex => $name) {
+                if (mb_stripos($name, $word) !== false) {
+                    $query->orWhere('colours', 'like', "%{$hex}%");
+                }
+            }
+        });
+    }
+
+    /** Add a tag, once. */
+    public function tag(string $tag): void
+    {
+        $tags = array_filter(array_map(trim(...), explode(',', $this->tags)));
+        $this->tags = implode(', ', array_unique([...$tags, $tag]));
+    }
+
+    /** @return HasMany<Piece, $this> */
+    public function setAsidePieces(): HasMany
+    {
+        return $this->hasMany(Piece::class);
+    }
+
+    /**
+     * Query lots along with how many of each are promised to boxes.
+     *
+     * @return Builder<self>
+     */
+    public static function withSetAside(): Builder
+    {
+        return self::query()->withSum('setAsidePieces as set_aside', 'quantity');
+    }
+
+    /** Get how many there are and how many are promised; load the lot by `withSetAside` first. */
+    public function stock(): Stock
+    {
+        return new Stock($this->name, $this->pieces, (int) ($this->set_aside ?? $this->setAsidePieces()->sum('quantity')), $this->gone, $this->due_on !== null);
+    }
+
+    /** Get what one piece of it cost. */
+    public function price(): Price
+    {
+        return match ($this->price_state) {
+            PriceState::Paid => Price::paid($this->paid ?? throw new LogicException("Lot {$this->id} is paid without an amount."), $this->pieces),
+            PriceState::Free => Price::free(Currency::of($this->currency)),
+            PriceState::Unknown => Price::unknown(),
+        };
+    }
+
+    /** Get where it came from, in a few words. */
+    public function cameFrom(): string
+    {
+        return $this->place === null || $this->place === ''
+            ? Words::of("stash.from-nowhere.{$this->source->value}")
+            : Words::of("stash.from.{$this->source->value}", ['place' => $this->place]);
+    }
+
+    /** Get the size that it takes up in a box. */
+    public function sizeInBox(): Size
+    {
+        return $this->is_packaged && $this->packaged !== null ? $this->packaged : $this->size;
+    }
+
+    public function itemKind(): ItemKind
+    {
+        return resolve(Catalogue::class)->get($this->kind);
+    }
+}

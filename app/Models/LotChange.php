@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToCrew;
+use Carbon\CarbonImmutable;
+use Database\Factories\LotChangeFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Something that was done to a lot: what of it was how before and after.
+ *
+ * @property int $id
+ * @property int $crew_id
+ * @property string $lot_id
+ * @property string $by
+ * @property string $what
+ * @property array<string, mixed> $before
+ * @property array<string, mixed> $after
+ * @property CarbonImmutable|null $undone_at
+ * @property CarbonImmutable $created_at
+ * @property Lot $lot
+ */
+final class LotChange extends Model
+{
+    use BelongsToCrew;
+
+    /** @use HasFactory<LotChangeFactory> */
+    use HasFactory;
+
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['crew_id', 'lot_id', 'by', 'what', 'before', 'after', 'undone_at'];
+
+    /** @var array<string, string> */
+    protected $casts = ['before' => 'array', 'after' => 'array', 'undone_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
+    }
+
+    /** Determine if it is the kind of change that can be taken back on its own. */
+    public function canBeUndone(): bool
+    {
+        return $this->undone_at === null && in_array($this->what, ['corrected', 'arrived', 'broken', 'given-away', 'sent-back'], true);
+    }
+}

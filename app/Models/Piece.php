@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToCrew;
+use Database\Factories\PieceFactory;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Money\Price;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\ItemKind;
+
+/**
+ * So many of a lot set aside for a box; or, without a lot, of a kind still to buy.
+ *
+ * @property string $id
+ * @property int $crew_id
+ * @property string $box_id
+ * @property string|null $lot_id
+ * @property string|null $kind
+ * @property int $quantity
+ * @property Box $box
+ * @property Lot|null $lot
+ */
+final class Piece extends Model
+{
+    use BelongsToCrew;
+
+    /** @use HasFactory<PieceFactory> */
+    use HasFactory;
+
+    use HasUlids;
+
+    protected $fillable = ['crew_id', 'box_id', 'lot_id', 'kind', 'quantity'];
+
+    /** @var array<string, string> */
+    protected $casts = ['quantity' => 'integer'];
+
+    /** @return BelongsTo<Box, $this> */
+    public function box(): BelongsTo
+    {
+        return $this->belongsTo(Box::class);
+    }
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
+    }
+
+    public function isToBuy(): bool
+    {
+        return $this->lot_id === null;
+    }
+
+    public function itemKind(): ItemKind
+    {
+        return $this->lot?->itemKind() ?? resolve(Catalogue::class)->get((string) $this->kind);
+    }
+
+    public function planned(): PlannedPiece
+    {
+        $kind = $this->itemKind();
+        $lot = $this->lot;
+
+        return $lot === null
+            ? new PlannedPiece($this->id, $kind, $kind->name, $this->quantity, Price::unknown(), $kind->size, $kind->traits, true, false)
+            : new PlannedPiece($this->id, $kind, $lot->name, $this->quantity, $lot->price(), $lot->sizeInBox(), $lot->traits, false, $lot->is_measured);
+    }
+}

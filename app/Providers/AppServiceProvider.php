@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Database\OneWriterConnection;
+use App\Reference\DataFiles;
+use App\Reference\Guides;
+use Carbon\CarbonImmutable;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\View\View as Contract;
+use Illuminate\Database\Connection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Lang;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\View;
+use Illuminate\Support\ServiceProvider;
+use OutOfBoundsException;
+use PluckyWren\Core\Box\BoxKinds;
+use PluckyWren\Core\Box\ColourNames;
+use PluckyWren\Core\Fit\Solve\CornerSolver;
+use PluckyWren\Core\Fit\Solver;
+use PluckyWren\Core\Guide\Rules\RuleBook;
+use PluckyWren\Core\Stash\Catalogue;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(DataFiles::class, static fn (): DataFiles => new DataFiles(base_path('data')));
+        $this->app->singleton(Catalogue::class, static fn (): Catalogue => resolve(DataFiles::class)->catalogue());
+        $this->app->singleton(BoxKinds::class, static fn (): BoxKinds => resolve(DataFiles::class)->boxKinds());
+        $this->app->singleton(ColourNames::class, static fn (): ColourNames => resolve(DataFiles::class)->colourNames());
+        $this->app->singleton(Guides::class, static fn (): Guides => new Guides(resolve(DataFiles::class), config()->string('wren.guide')));
+        $this->app->singleton(RuleBook::class, static fn (): RuleBook => RuleBook::ofAllRules());
+        $this->app->bind(Solver::class, CornerSolver::class);
+        Connection::resolverFor('sqlite', static fn (mixed $pdo, string $database, string $prefix, array $config): OneWriterConnection => new OneWriterConnection($pdo, $database, $prefix, $config));
+    }
+
+    public function boot(): void
+    {
+        Date::use(CarbonImmutable::class);
+        Model::shouldBeStrict(! $this->app->environment('production'));
+        if (! $this->app->environment('production')) {
+            Lang::handleMissingKeysUsing(static fn (string $key): string => str_contains($key, ' ') || str_starts_with($key, 'validation.') ? $key : throw new OutOfBoundsException("There are no words for “{$key}”."));
+        }
+        $today = config('wren.today');
+        if (is_string($today) && $today !== '') {
+            CarbonImmutable::setTestNow(CarbonImmutable::parse($today)->setTime(10, 0));
+        }
+        View::composer(['components.layout', 'components.crew-menu'], static fn (Contract $view) => $view->with('scheme', self::scheme()));
+        View::composer('components.top-bar', static fn (Contract $view) => $view->with([
+            'daysToHandIn' => resolve(Guides::class)->current()->handIn->daysUntil(CarbonImmutable::now()),
+            'handInPlace' => resolve(Guides::class)->current()->handIn->place,
+        ]));
+        RateLimiter::for('sign-in', static fn (Request $request): array => [
+            Limit::perMinute(5)->by('sign-in|'.(is_string($email = $request->input('email')) ? mb_strtolower($email) : '').'|'.$request->ip()),
+            Limit::perMinute(30)->by('sign-in|'.$request->ip()),
+        ]);
+        RateLimiter::for('demo', static fn (Request $request): Limit => Limit::perMinute(60)->by('demo|'.$request->ip()));
+        RateLimiter::for('register', static fn (Request $request): Limit => Limit::perMinute(10)->by('register|'.$request->ip()));
+    }
+
+    /** Anyone may write a cookie, so only what we know is taken from it. */
+    private static function scheme(): string
+    {
+        $scheme = request()->cookie('scheme');
+
+        return $scheme === 'light' || $scheme === 'dark' ? $scheme : 'auto';
+    }
+}

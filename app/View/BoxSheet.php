@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Box;
+use App\Models\Piece;
+use PluckyWren\Core\Box\Carton;
+use PluckyWren\Core\Box\Colour;
+use PluckyWren\Core\Box\ColourNames;
+use PluckyWren\Core\Box\FitProblem;
+use PluckyWren\Core\Box\Gauges;
+use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Fit\Drawing\Elevation;
+use PluckyWren\Core\Fit\Drawing\SceneOf;
+use PluckyWren\Core\Fit\Placement;
+use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Whereabouts;
+use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Stash\Category;
+use PluckyWren\Core\Stash\ItemKind;
+
+/** Everything that is shown of one box, on its sheet, on the shelf and on paper. */
+final readonly class BoxSheet
+{
+    /** @var array<string, PlannedPiece> by the piece's id */
+    private array $planned;
+
+    public function __construct(public Box $box, public Plan $plan, public Gauges $gauges, private Problem $problem)
+    {
+        $this->planned = array_column($plan->pieces, null, 'id');
+    }
+
+    /** @return list<Piece> */
+    public function lane(Category $category): array
+    {
+        return array_values($this->box->pieces->filter(fn (Piece $piece): bool => $this->planned[$piece->id]->kind->category === $category)->all());
+    }
+
+    public function drawing(): Drawing
+    {
+        $scene = (new SceneOf)->packing($this->plan->boxKind->inside, $this->packingOrder(), $this->problem->singles());
+        $pieces = [];
+        foreach ($this->packingOrder() as $placement) {
+            $pieces[$placement->id] = ['lane' => $this->laneOf($placement->id), 'name' => $this->nameOf($placement->id), 'step' => $placement->step];
+        }
+        $names = array_map(static fn (array $piece): string => "{$piece['step']}. {$piece['name']}", $pieces);
+
+        return new Drawing($scene, Words::of('fit.drawing', ['names' => $names === [] ? Words::of('fit.nothing') : implode(', ', $names)]), $pieces);
+    }
+
+    public function elevation(): Elevation
+    {
+        return Elevation::of($this->plan->boxKind->inside, $this->packingOrder());
+    }
+
+    public function insideMm(): string
+    {
+        return $this->plan->boxKind->insideMm();
+    }
+
+    public function colourNames(): string
+    {
+        $names = resolve(ColourNames::class);
+
+        return implode(', ', array_map(static fn (Colour $colour): string => $names->nameOf($colour), $this->box->palette->colours));
+    }
+
+    /** Get how many of a kind would be put into this box: as many as are on its list to buy, or as are usual. */
+    public function suggestedCount(?ItemKind $kind): int
+    {
+        foreach ($this->planned as $piece) {
+            if ($piece->isToBuy && $piece->kind->id === $kind?->id) {
+                return $piece->quantity;
+            }
+        }
+
+        return $kind?->usualCount($this->box->recipient()->band) ?? 1;
+    }
+
+    /** Get what a lane costs; with the other lanes and the sending gift it adds up to the total. */
+    public function laneCost(Category $category): ?Money
+    {
+        return $this->gauges->money->byCategory[$category->value] ?? null;
+    }
+
+    /** Get what the drawing shows, in a line. */
+    public function packingInShort(): string
+    {
+        $packed = count($this->packingOrder());
+
+        return match (true) {
+            $this->plan->pieces === [] => Words::of('fit.nothing-yet'),
+            $this->gauges->room->result === null => Words::of('fit.not-tried'),
+            default => trans_choice('fit.packed', $packed),
+        };
+    }
+
+    /** Get the lane of a placed piece, by its id in the packing. */
+    public function laneOf(string $singleId): Category
+    {
+        return $this->planned[FitProblem::pieceOf($singleId)]->kind->category;
+    }
+
+    public function nameOf(string $singleId): string
+    {
+        return $this->planned[FitProblem::pieceOf($singleId)]->name;
+    }
+
+    /** Get a piece as the core knows it. */
+    public function planned(Piece $piece): PlannedPiece
+    {
+        return $this->planned[$piece->id];
+    }
+
+    /** Get where a piece lies and how, as one packer would tell another. */
+    public function placeOf(Placement $placement): string
+    {
+        if ($placement->in !== null) {
+            return Words::of('fit.inside', ['holder' => $this->nameOf($placement->in)]);
+        }
+        $where = Whereabouts::of($placement, $this->plan->boxKind->inside);
+
+        return implode(', ', array_filter([
+            $where->isOnFloor ? Words::of('fit.on-floor') : '',
+            Words::of("fit.where.{$where->leftToRight->value}-{$where->frontToBack->value}"),
+            Words::of("fit.how.{$placement->how->value}"),
+        ]));
+    }
+
+    /** Get how many boxes of this size the drive's carton holds. */
+    public function toACarton(): int
+    {
+        return (new Carton($this->plan->guide->carton))->holds($this->plan->boxKind->outside);
+    }
+
+    /** @return list<Placement> by step */
+    public function packingOrder(): array
+    {
+        return $this->gauges->room->result->placements ?? [];
+    }
+}

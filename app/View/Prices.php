@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Lot;
+use App\Models\TargetPrice;
+use App\Reference\Guides;
+use Carbon\CarbonImmutable;
+use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Money\Target\PastPrice;
+use PluckyWren\Core\Money\Target\PriceHistory;
+use PluckyWren\Core\Money\Target\PriceJudge;
+use PluckyWren\Core\Recipient\AgeBand;
+use PluckyWren\Core\Stash\ItemKind;
+
+/** What the crew paid and wants to pay, by kind; each is read once for a page. */
+final class Prices
+{
+    /** @var array<string, ExactAmount>|null */
+    private ?array $targets = null;
+
+    /** @var array<string, list<Lot>>|null by kind, newest first */
+    private ?array $paidLots = null;
+
+    public function __construct(private readonly Guides $guides) {}
+
+    /** Get the target for a band where there is one, or that for all bands. */
+    public function target(ItemKind $kind, ?AgeBand $band = null): ?ExactAmount
+    {
+        if ($this->targets === null) {
+            $this->targets = [];
+            foreach (TargetPrice::query()->get() as $target) {
+                $this->targets["{$target->kind}|{$target->band}"] = $target->target->exactly();
+            }
+        }
+
+        return $this->targets["{$kind->id}|{$band?->id()}"] ?? $this->targets["{$kind->id}|"] ?? null;
+    }
+
+    public function history(ItemKind $kind): PriceHistory
+    {
+        $prices = [];
+        foreach ($this->paidLotsOf($kind) as $lot) {
+            $each = $lot->price()->each;
+            if ($each !== null) {
+                $prices[] = new PastPrice($each, $lot->got_on, $lot->cameFrom());
+            }
+        }
+
+        return new PriceHistory(...$prices);
+    }
+
+    /** @param int $needed how many the boxes still lack */
+    public function judge(ItemKind $kind, int $needed, ?AgeBand $band = null): PriceJudge
+    {
+        $today = CarbonImmutable::now();
+
+        return new PriceJudge($this->target($kind, $band), $this->history($kind), $kind->cheapMonths, $needed, $today, $this->guides->current()->handIn->daysUntil($today));
+    }
+
+    /** Get the newest lot of a kind that was paid for: how it is packed and where it is got. */
+    public function latest(ItemKind $kind): ?Lot
+    {
+        return $this->paidLotsOf($kind)[0] ?? null;
+    }
+
+    /** @return list<Lot> */
+    private function paidLotsOf(ItemKind $kind): array
+    {
+        if ($this->paidLots === null) {
+            $this->paidLots = [];
+            foreach (Lot::query()->where('price_state', PriceState::Paid)->get()->sortByDesc('got_on') as $lot) {
+                $this->paidLots[$lot->kind][] = $lot;
+            }
+        }
+
+        return $this->paidLots[$kind->id] ?? [];
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Console\FitSolveCommand;
+use App\Http\Middleware\RefuseBrokenText;
+use App\Http\Middleware\SendSecurityHeaders;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+// What a fresh clone does not hold and Laravel expects to find.
+foreach (['app', 'framework/cache/data', 'framework/sessions', 'framework/views', 'logs'] as $folder) {
+    is_dir(__DIR__.'/../storage/'.$folder) || mkdir(__DIR__.'/../storage/'.$folder, 0o775, true);
+}
+is_dir(__DIR__.'/cache') || mkdir(__DIR__.'/cache', 0o775);
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php')
+    ->withCommands([FitSolveCommand::class])
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->append([SendSecurityHeaders::class, RefuseBrokenText::class]);
+        $middleware->redirectGuestsTo(fn (): string => route('welcome'));
+        $middleware->redirectUsersTo(fn (): string => route('shelf'));
+        $middleware->encryptCookies(except: ['scheme']);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        // A fragment has no room for the welcome page: send the browser there instead.
+        $exceptions->render(fn (AuthenticationException $e, Request $request): ?Response => $request->hasHeader('HX-Request')
+            ? new Response('', 401, ['HX-Redirect' => route('welcome')])
+            : null);
+        $exceptions->dontFlash(['password', 'password_confirmation']);
+    })
+    ->create();

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    /*
+    |--------------------------------------------------------------------------
+    | The Demo Table
+    |--------------------------------------------------------------------------
+    |
+    | With the demo table on, the welcome page offers a button that opens a
+    | crew full of made-up boxes to anyone, without a password. The demo
+    | script turns it on; leave it off wherever real boxes are kept.
+    |
+    */
+
+    'demo' => (bool) env('WREN_DEMO', false),
+
+    /*
+    |--------------------------------------------------------------------------
+    | The Clock
+    |--------------------------------------------------------------------------
+    |
+    | Pictures and tests need days that do not move. Give a date here, and
+    | the whole application takes it for today; leave it empty and it is
+    | the machine's own clock that counts, as anyone would expect it.
+    |
+    */
+
+    'today' => env('WREN_TODAY'),
+
+    /*
+    |--------------------------------------------------------------------------
+    | This Season's Guide
+    |--------------------------------------------------------------------------
+    |
+    | New boxes are planned by this drive guide, one of those in the folder
+    | data/guides. A box keeps the guide that it was planned with, so a
+    | change here is safe while last season's boxes are on the shelf.
+    |
+    */
+
+    'guide' => env('WREN_GUIDE', 'pellwick-quay'),
+
+    /*
+    |--------------------------------------------------------------------------
+    | The Fit Engine's Patience
+    |--------------------------------------------------------------------------
+    |
+    | How many packings are tried when a box changes on the page, and after
+    | how many milliseconds the trying stops. More of either may find a
+    | better packing; less of either answers a little sooner than so.
+    |
+    */
+
+    'fit' => [
+        'constructions' => (int) env('WREN_FIT_CONSTRUCTIONS', 12),
+        'ms' => (int) env('WREN_FIT_MS', 200),
+    ],
+
+];

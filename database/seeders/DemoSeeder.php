@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\FillBox;
+use App\Actions\FoundCrew;
+use App\Actions\PlanBox;
+use App\Models\Box;
+use App\Models\Crew;
+use App\Models\Lot;
+use App\Models\TargetPrice;
+use App\Reference\Guides;
+use App\View\BoxSheets;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Str;
+use PluckyWren\Core\Box\Palette;
+use PluckyWren\Core\Box\Stage;
+use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Recipient\Gender;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Source;
+
+/**
+ * A made-up crew with a stash and a shelf, the same at every run; its days are counted back from today.
+ *
+ * @phpstan-type DemoLot array{key: string, kind: string, name: string, pieces: int, paid: string|null, source: string, place?: string, daysAgo: int, sizeLabel?: string, size?: array{float, float, float}, list?: string, tags?: string, kept?: string, dueInDays?: int}
+ * @phpstan-type DemoBox array{theme: string, band: string, gender: string, boxKind: string, palette: list<string>, budget: string|null, stage: string, pick: array<string, int>, fromGuide: bool, tried: bool}
+ */
+final class DemoSeeder extends Seeder
+{
+    /** @var array<string, Lot> by the key of the demo file */
+    private array $lots = [];
+
+    public function __construct(
+        private readonly FoundCrew $foundCrew,
+        private readonly PlanBox $planBox,
+        private readonly FillBox $fillBox,
+        private readonly BoxSheets $sheets,
+        private readonly Guides $guides,
+        private readonly Catalogue $catalogue,
+    ) {}
+
+    public function run(): void
+    {
+        $crew = $this->foundCrew->execute('Wharf Lane crew', 'Marla Fenn', 'demo@plucky-wren.test', Str::random(40), $this->guides->current()->sendingGift->currency)->crew;
+        /** @var array{seasonBudget: string, targets: array<string, string>, lots: list<DemoLot>, boxes: list<DemoBox>} $demo */
+        $demo = json_decode((string) file_get_contents(__DIR__.'/demo.json'), true, 8, JSON_THROW_ON_ERROR);
+        $crew->update(['is_demo' => true, 'season_budget' => Money::parse($demo['seasonBudget'], $crew->currency)]);
+        foreach ($demo['targets'] as $kind => $target) {
+            TargetPrice::query()->create(['crew_id' => $crew->id, 'kind' => $kind, 'target' => Money::parse($target, $crew->currency)]);
+        }
+        foreach ($demo['lots'] as $lot) {
+            $this->lots[$lot['key']] = $this->lot($crew, $lot);
+        }
+        foreach ($demo['boxes'] as $box) {
+            $this->box($crew, $box);
+        }
+    }
+
+    /** @param DemoLot $data */
+    private function lot(Crew $crew, array $data): Lot
+    {
+        $kind = $this->catalogue->get($data['kind']);
+        $paid = $data['paid'] === null ? null : Money::parse($data['paid'], $crew->currency);
+
+        return Lot::query()->create([
+            'crew_id' => $crew->id,
+            'kind' => $kind->id,
+            'name' => $data['name'],
+            'pieces' => $data['pieces'],
+            'price_state' => $paid === null ? PriceState::Unknown : ($paid->isZero() ? PriceState::Free : PriceState::Paid),
+            'paid' => $paid?->isZero() === false ? $paid : null,
+            'currency' => $crew->currency->code,
+            'source' => Source::from($data['source']),
+            'place' => $data['place'] ?? null,
+            'got_on' => now()->subDays($data['daysAgo']),
+            'size' => isset($data['size']) ? Size::ofMm(...$data['size']) : $kind->size,
+            'is_measured' => isset($data['size']),
+            'size_label' => $data['sizeLabel'] ?? null,
+            'traits' => $kind->traits,
+            'list' => isset($data['list']) ? Money::parse($data['list'], $crew->currency) : null,
+            'tags' => $data['tags'] ?? '',
+            'kept' => $data['kept'] ?? null,
+            'due_on' => isset($data['dueInDays']) ? now()->addDays($data['dueInDays']) : null,
+        ]);
+    }
+
+    /** @param DemoBox $data */
+    private function box(Crew $crew, array $data): void
+    {
+        $guide = $this->guides->current();
+        $box = $this->planBox->execute($crew, new Box([
+            'guide' => $guide->id,
+            'band' => $data['band'],
+            'gender' => Gender::from($data['gender']),
+            'theme' => $data['theme'],
+            'palette' => Palette::ofHexes($data['palette']),
+            'box_kind' => $data['boxKind'],
+            'sending_gift' => $guide->sendingGift,
+            'budget' => $data['budget'] === null ? null : Money::parse($data['budget'], $crew->currency),
+        ]));
+        foreach ($data['pick'] as $key => $quantity) {
+            $this->fillBox->pick($box, $this->lots[$key], $quantity);
+        }
+        if ($data['fromGuide']) {
+            $this->fillBox->listWhatLacks($box);
+        }
+        $box->update(['stage' => Stage::from($data['stage'])]);
+        if ($data['tried']) {
+            $this->sheets->tried($box);
+        }
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'gift-asked' => 'The drive asks :gift for each box to be sent.',
+    'gift-abroad' => 'The drive asks :gift for each box to be sent. Write what that is for you in :code; the box reckons with it.',
+    'planned' => '“:theme” stands on the shelf.',
+    'changed' => 'The box is changed.',
+    'removed' => '“:theme” is off the shelf; its pieces are back in the stash.',
+    'moved' => '“:theme” is now :stage.',
+    'picked' => '“:name” is in the box.',
+    'added' => '“:name” is in your stash and in the box.',
+    'listed' => '“:name” is on the list to buy.',
+    'listed-from-guide' => 'Everything that was missing is on the list to buy.',
+    'quantity-changed' => 'The number is changed.',
+    'taken-out' => '“:name” is out of the box.',
+    'lid-is-on' => 'This box is :stage: its lid is on. Move it back to ready before you change what is in it.',
+    'too-many' => 'A box holds at most :most of one thing.',
+    'on-shelf' => '{1} One box.|[2,*] :count boxes.',
+    'carton' => '{0} Too large for the carton of the drive.|{1} The carton of the drive holds 1.|[2,*] The carton of the drive holds :count.',
+    'carton-standard' => ' Of the :name it holds :count.',
+    'to-a-carton' => '{0} too large for the carton|[1,*] :count to a carton',
+    'days' => '{1} 1 day|[2,*] :count days',
+
+    'errors' => [
+        'required' => 'Please fill this in.',
+        'gift-required' => 'The drive asks :gift; write what that is in your own money.',
+        'in' => 'Please choose one of these.',
+        'text' => 'Please write this as text.',
+        'theme-required' => 'Give the box a theme; a word will do.',
+        'theme-max' => 'A theme has at most 80 characters.',
+        'colours-max' => 'A theme has up to three colours.',
+        'colour' => 'That is not a colour.',
+        'budget-zero' => 'A budget of zero buys nothing. Leave it empty to plan without one.',
+        'quantity' => 'A whole number from 1 to 100, please.',
+        'quantity-over-pieces' => 'Only :pieces came in this pack.',
+    ],
+
+];

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'target-kept' => 'The target is kept.',
+
+    'steps' => [
+        'percent-off' => '% off',
+        'amount-off' => 'amount off',
+        'now-costs' => 'now costs',
+        'buy-get' => 'buy + get free',
+        'coupon' => 'coupon on the total',
+        'credit-not-paid' => 'points, not counted as paid',
+        'credit-paid' => 'points, counted as paid',
+        'tax' => '% sales tax',
+        'carriage' => 'share of carriage',
+    ],
+
+    'verdicts' => [
+        'buy' => 'Buy',
+        'fair' => 'Fair',
+        'wait' => 'Wait',
+        'only-if-needed' => 'Only if a box needs it now',
+        'nothing-to-compare' => 'Nothing to compare with yet',
+    ],
+    'because' => [
+        'buy' => ':each is at or under :measure.',
+        'fair' => ':each is a little over :measure.',
+        'wait' => ':each is well over :measure.',
+        'only-if-needed' => ':each is well over :measure, but your boxes lack :needed and hand-in is near.',
+        'nothing-to-compare' => 'Set a target, or put the first lot of this kind in the stash.',
+    ],
+    'measure-target' => 'your target of :price',
+    'measure-best' => 'the best so far, :price',
+    'cheap' => 'Usually cheap in :month.',
+    'needed' => '{0} No open box lacks it beyond what is on hand.|{1} Your boxes still lack 1.|[2,*] Your boxes still lack :count.',
+
+    'claim-holds' => 'Yes: :claim each is what the pack comes to.',
+    'claim-fails' => 'No: it comes to :each each. :claim would need :pieces in the pack, or the pack at :pack.',
+    'claim-fails-free' => 'No: it comes to :each each.',
+
+];

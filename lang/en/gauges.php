@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'must-haves' => 'Must-haves',
+    'money' => 'Money',
+    'room' => 'Room',
+    'flags' => 'Flags',
+
+    'filled' => ':filled of :asked',
+    'all-filled' => 'Nothing is missing.',
+    'missing' => 'Missing: :names',
+    'and-more' => ':names and :more more',
+
+    'of-budget' => 'of :budget',
+    'no-budget' => 'no budget set',
+    'currency' => ':currency, :budget',
+    'left' => ':left left, sending gift included',
+    'over' => ':over over the budget',
+    'with-gift' => ':gift of it is the sending gift',
+    'without-price' => '{1} 1 without a price: :names|[2,*] :count without a price: :names',
+    'to-buy' => '{1} 1 still to buy: :names|[2,*] :count still to buy: :names',
+    'all-but-bought' => '{1} Nothing is missing from the plan; 1 is still to buy.|[2,*] Nothing is missing from the plan; :count are still to buy.',
+    'short-over' => ':total, over',
+    'short-from' => 'from :total',
+
+    'to-mend' => '{0} All clear|{1} 1 to mend|[2,*] :count to mend',
+    'open-questions' => '{1} 1 to ask or note|[2,*] :count to ask or note',
+    'nothing-flagged' => 'Nothing that would be taken out.',
+
+    'room-states' => [
+        'empty' => 'Empty',
+        'not-tried' => 'Not tried yet',
+        'flat' => 'Closes flat',
+        'snug' => 'Snug',
+        'tight' => 'Tight',
+        'left-out' => '{1} 1 stays out|[2,*] :count stay out',
+        'open' => 'Lid stays open',
+    ],
+    'room-says' => [
+        'empty' => 'Nothing to fit in yet.',
+        'not-tried' => 'Open the box to try.',
+        'flat' => 'One band, :fill % full.',
+        'snug' => ':proud mm proud, two bands.',
+        'tight' => ':proud mm proud, three bands.',
+        'left-out' => ':names',
+        'open' => 'What is fixed in place stands :proud mm proud.',
+    ],
+    'reasons' => [
+        'larger-than-box' => 'larger than the box',
+        'no-room' => 'no room left',
+        'blocked-by-pinned' => 'blocked by what is in',
+    ],
+
+    'weights' => [
+        'bar' => 'Will be taken out',
+        'hazard' => 'Hazard',
+        'missing' => 'Missing',
+        'ask' => 'Ask first',
+        'tip' => 'Tip',
+    ],
+
+];

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'required' => 'Choose a file first.',
+    'too-large' => 'That file is too large: at most 6 MB.',
+    'not-a-table' => 'That is no table of text. Save your spreadsheet as CSV and choose that file.',
+    'too-many' => 'That file has more than :most rows. Send it in parts.',
+    'kind' => 'There is no kind of thing called “:kind”.',
+    'source' => '“:source” is no way we know to get things.',
+    'date' => '“:date” is no day from 2000 up to today. Write it like 2026-08-12.',
+    'number' => 'Of :column, a whole number up to :most, please.',
+    'good' => '{0} No row can be imported.|{1} One row is good.|[2,*] :count rows are good.',
+    'bad' => '{0} |{1} One row is not:|[2,*] :count rows are not:',
+    'do' => '{1} Import the good row|[2,*] Import the :count good rows',
+    'kept' => '{0} No lot was new.|{1} One lot is in the stash.|[2,*] :count lots are in the stash.',
+    'known' => '{0} |{1} One was there already.|[2,*] :count were there already.',
+    'left' => '{0} |{1} One row was left out.|[2,*] :count rows were left out.',
+    'nothing' => 'Nothing was imported.',
+
+];

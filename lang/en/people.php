@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'girl' => 'girl',
+    'boy' => 'boy',
+    'either' => 'girl or boy',
+
+];

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'fills' => 'fills “:need”',
+    'wish' => 'a wish: :need',
+    'each' => ':price each',
+    'free' => 'free',
+    'unpriced' => 'price not known',
+    'more' => '{1} 1 more lot goes by that. Type to narrow.|[2,*] :count more lots go by that. Type to narrow.',
+    'on-hand' => ':count on hand',
+
+    'must-haves' => 'must-haves :filled of :asked',
+    'money' => '+ :cost, then :total',
+    'flags' => '{1} brings a flag|[2,*] brings :count flags',
+
+];

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'kind' => 'Which kind is this line?',
+    'kept' => '{1} One lot for :sum is in the stash.|[2,*] :count lots for :sum are in the stash.',
+    'agrees' => 'The lines add up to the receipt.',
+    'more' => 'The receipt says :difference more than the lines.',
+    'less' => 'The receipt says :difference less than the lines.',
+
+];

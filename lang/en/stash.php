@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'added' => '“:name” is in the stash.',
+    'changed' => '“:name” is changed.',
+    'removed' => '“:name” is out of the stash.',
+
+    'several' => '{1} One lot is changed.|[2,*] :count lots are changed.',
+    'found' => '{0} No lot goes by that.|{1} One lot.|[2,*] :count lots.',
+
+    'only' => ['on-hand' => 'with some on hand', 'no-price' => 'without a price', 'no-source' => 'without a place or giver', 'unused' => 'unused for a year'],
+    'sorts' => ['name' => 'by name', 'newest' => 'newest first', 'oldest' => 'oldest first', 'cheapest' => 'cheapest first'],
+
+    'errors' => [
+        'none-chosen' => 'Tick the lots that you mean, 200 at most.',
+        'nothing-to-do' => 'Say what to do with them: a tag, a place, or a box.',
+        'name-required' => 'What is it called?',
+        'name-max' => 'A name has at most 80 characters.',
+        'pieces' => 'A whole number from 1 to 10,000, please.',
+        'minutes' => 'Whole minutes, please, or nothing.',
+        'max' => 'That is too long: at most :max characters.',
+        'due-on' => 'A day, please, or nothing where it is here.',
+        'got-on' => 'A day from 2000 up to today, please.',
+        'was-it-free' => 'Was it free? Then tick “It was free”. If the price is not known, leave it empty.',
+        'free-and-paid' => 'It cannot be free and cost :price. Which is it?',
+        'set-aside' => 'Some of it is in a box. Take it out there first.',
+    ],
+
+    'sources' => [
+        'shop' => 'Shop',
+        'clearance' => 'Clearance',
+        'online' => 'Online',
+        'thrift' => 'Thrift shop',
+        'given' => 'Given by someone',
+        'made' => 'Made at home',
+        'reward' => 'Reward or points',
+        'own-house' => 'From our own house',
+    ],
+
+    // How a source reads in one line, with its place or giver where there is one.
+    'from' => [
+        'shop' => ':place',
+        'clearance' => 'clearance, :place',
+        'online' => 'online, :place',
+        'thrift' => 'thrift, :place',
+        'given' => 'given by :place',
+        'made' => 'made, :place',
+        'reward' => 'reward, :place',
+        'own-house' => 'own house, :place',
+    ],
+    'from-nowhere' => [
+        'shop' => 'a shop',
+        'clearance' => 'clearance',
+        'online' => 'online',
+        'thrift' => 'thrift shop',
+        'given' => 'given',
+        'made' => 'made at home',
+        'reward' => 'reward',
+        'own-house' => 'own house',
+    ],
+
+    'traits' => [
+        'scented' => 'scented',
+        'liquid' => 'liquid or lotion',
+        'mouth' => 'goes in the mouth',
+        'cap' => 'has a cap',
+        'point' => 'pointed',
+        'blade' => 'has a blade',
+        'needle' => 'has a needle',
+        'battery' => 'has batteries',
+        'button-cell' => 'has a button cell',
+        'magnet' => 'strong magnet',
+        'small-part' => 'small parts',
+        'cord' => 'long cord',
+        'balloon' => 'balloon',
+        'breakable' => 'breakable',
+        'glass' => 'glass',
+        'mirror' => 'mirror',
+        'food-like' => 'looks like food',
+        'food' => 'food or sweets',
+        'medicine' => 'medicine or vitamins',
+        'aerosol' => 'spray can',
+        'seed' => 'seeds',
+        'war-like' => 'war-like',
+        'used' => 'used',
+    ],
+
+];
