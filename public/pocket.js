@@ -1,0 +1,43 @@
+// Keeps the pocket desk and what it is drawn with, so that it opens without a signal. All else goes straight to the table.
+const SHELF = 'wren-pocket';
+const DESK = '/gather/pocket';
+
+self.addEventListener('install', () => self.skipWaiting());
+self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+
+const keep = async (request, response) => {
+    if (response.ok && !response.redirected) {
+        const shelf = await caches.open(SHELF);
+        await shelf.put(request, response.clone());
+    }
+
+    return response;
+};
+
+const desk = async (request) => {
+    try {
+        return await keep(DESK, await fetch(request));
+    } catch (unreachable) {
+        const kept = await caches.match(DESK);
+        if (kept === undefined) {
+            throw unreachable;
+        }
+
+        return kept;
+    }
+};
+
+// Built files carry their content in their names, so a kept one never grows stale.
+const built = async (request) => (await caches.match(request)) ?? keep(request, await fetch(request));
+
+self.addEventListener('fetch', (event) => {
+    const { pathname, origin } = new URL(event.request.url);
+    if (event.request.method !== 'GET' || origin !== self.location.origin) {
+        return;
+    }
+    if (pathname === DESK) {
+        event.respondWith(desk(event.request));
+    } else if (pathname.startsWith('/build/assets/') || pathname === '/favicon.svg') {
+        event.respondWith(built(event.request));
+    }
+});

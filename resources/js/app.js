@@ -1,0 +1,25 @@
+import Alpine from '@alpinejs/csp';
+import htmx from 'htmx.org';
+import { listenToKeys } from './keys.js';
+import { palette } from './palette.js';
+import { carryPocketDesk, pocket } from './pocket.js';
+import { sayWhatFailed, keepFocus } from './swaps.js';
+
+window.Alpine = Alpine;
+window.htmx = htmx;
+
+Alpine.data('palette', palette);
+Alpine.data('pocket', pocket);
+Alpine.start();
+
+listenToKeys();
+sayWhatFailed();
+keepFocus();
+if (document.querySelector('.path')) {
+    carryPocketDesk();
+}
+
+for (const button of document.querySelectorAll('[data-print]')) {
+    button.hidden = false;
+    button.addEventListener('click', () => window.print());
+}

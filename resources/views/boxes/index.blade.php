@@ -1,0 +1,37 @@
+<x-layout title="The shelf" station="shelf">
+    <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
+        <div>
+            <h1>The shelf</h1>
+            @if ($sheets->isNotEmpty())
+                <p class="text-ink-soft">{{ trans_choice('boxes.on-shelf', $sheets->count()) }} @if ($next)<b class="text-ink">Next:</b> <a class="link font-normal text-ink" href="{{ route('boxes.show', $next->box) }}">{{ $next->says }}</a>@endif</p>
+            @endif
+        </div>
+        @if ($sheets->isNotEmpty())
+            <a class="button go" href="{{ route('boxes.create') }}" data-key="n">New box <kbd aria-hidden="true">N</kbd></a>
+        @endif
+    </div>
+    <x-said />
+
+    @if ($sheets->isEmpty())
+        @include('boxes.partials.first-box')
+    @else
+        @foreach (PluckyWren\Core\Box\Stage::cases() as $stage)
+            @php($standing = $sheets->filter(fn ($sheet) => $sheet->box->stage === $stage))
+            <section class="shelf-row mb-5" aria-labelledby="shelf-{{ $stage->value }}">
+                <div class="max-md:flex max-md:items-baseline max-md:gap-3 md:pt-4">
+                    <h2 id="shelf-{{ $stage->value }}">{{ __("stages.{$stage->value}.shelf") }}</h2>
+                    <p class="text-ink-soft">{{ $standing->isEmpty() ? __("stages.{$stage->value}.empty") : __("stages.{$stage->value}.says") }}</p>
+                </div>
+                @if ($standing->isEmpty())
+                    <div class="flex flex-col justify-end md:min-h-16"><div class="board"></div></div>
+                @else
+                    <ul class="shelf-boxes">
+                        @foreach ($standing as $sheet)
+                            <li>@include('boxes.partials.on-shelf')</li>
+                        @endforeach
+                    </ul>
+                @endif
+            </section>
+        @endforeach
+    @endif
+</x-layout>

@@ -1,0 +1,23 @@
+<div class="mt-5 flex flex-wrap items-start justify-between gap-x-8 gap-y-4">
+    <form method="post" action="{{ route('boxes.move', $sheet->box) }}">
+        @csrf
+        @method('put')
+        <fieldset>
+            <legend class="mb-1.5 font-semibold">Where this box stands</legend>
+            <div class="stages">
+                @foreach (PluckyWren\Core\Box\Stage::cases() as $stage)
+                    <button name="stage" value="{{ $stage->value }}" @if ($stage === $sheet->box->stage) aria-current="step" @endif>{{ __("stages.{$stage->value}.shelf") }}</button>
+                @endforeach
+            </div>
+        </fieldset>
+    </form>
+    <details>
+        <summary class="link text-ink-soft">Take this box off the shelf…</summary>
+        <form method="post" action="{{ route('boxes.destroy', $sheet->box) }}" class="cut mt-2 grid max-w-md gap-3 p-4">
+            @csrf
+            @method('delete')
+            <p>Its pieces go back to the stash. Its theme, budget and list are gone for good.</p>
+            <button class="button warn">Take “{{ Str::limit($sheet->box->theme, 40) }}” off the shelf</button>
+        </form>
+    </details>
+</div>

@@ -1,0 +1,23 @@
+<div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-3 pb-3">
+    <div class="min-w-0">
+        <h1>{{ $sheet->box->theme }}</h1>
+        <p class="text-ink-soft">
+            Box {{ $sheet->box->number }} · {{ __("people.{$sheet->box->gender->value}") }}, {{ $sheet->box->recipient()->band->label() }} ·
+            {{ mb_strtolower($sheet->plan->boxKind->name) }} {{ $sheet->insideMm() }} mm, {{ trans_choice('boxes.to-a-carton', $sheet->toACarton()) }}
+            @if ($sheet->box->palette->colours !== [])
+                · <x-swatches :palette="$sheet->box->palette" /> {{ $sheet->colourNames() }}
+            @endif
+            · <a class="link" href="{{ route('boxes.edit', $sheet->box) }}">Change</a> · <a class="link" href="{{ route('boxes.ledger', $sheet->box) }}">Ledger</a>
+        </p>
+    </div>
+    <div class="flex flex-wrap gap-2.5">
+        <a class="button" href="{{ route('boxes.check-sheet', $sheet->box) }}">Print the check sheet</a>
+        @if ($sheet->box->stage->isOpen())
+            <a class="button go" id="pick" data-key="p" data-focus
+                href="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}"
+                hx-get="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}" hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">
+                Pick a piece <kbd aria-hidden="true">P</kbd>
+            </a>
+        @endif
+    </div>
+</div>

@@ -1,0 +1,22 @@
+<x-layout :title="$sheet->box->theme" station="shelf">
+    @fragment('sheet')
+        <div id="sheet" @class(['with-picker' => $state->isOpen])>
+            @include('boxes.partials.head')
+            <p id="said" class="said mb-2" role="status">{{ $said }}</p>
+            <x-gauges :gauges="$sheet->gauges" class="mb-3.5" />
+
+            <div class="sheet-grid">
+                <section aria-label="Lanes" class="cut px-4 py-1">
+                    @include('boxes.partials.lanes')
+                </section>
+                @if ($state->isOpen && $sheet->box->stage->isOpen())
+                    @include('boxes.partials.picker')
+                @else
+                    @include('boxes.partials.open-box')
+                @endif
+            </div>
+
+            @include('boxes.partials.foot')
+        </div>
+    @endfragment
+</x-layout>

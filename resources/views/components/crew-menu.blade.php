@@ -1,0 +1,24 @@
+<details class="menu relative">
+    <summary class="button small list-none"><span class="max-sm:hidden">{{ auth()->user()->crew->name }}</span><span class="sm:hidden">Menu</span></summary>
+    <div class="cut absolute right-0 z-20 mt-1 grid w-64 gap-3 p-4">
+        <p>Signed in as <b>{{ auth()->user()->name }}</b></p>
+        <form method="post" action="{{ route('scheme') }}">
+            @csrf
+            <fieldset>
+                <legend class="mb-1 text-ink-soft">Light on the table</legend>
+                <div class="flex gap-2">
+                    @foreach (['auto' => 'Auto', 'light' => 'Day', 'dark' => 'Lamp'] as $value => $name)
+                        <button class="button small" name="scheme" value="{{ $value }}" @if ($scheme === $value) aria-pressed="true" @endif>
+                            {{ $name }}@if ($scheme === $value) ✓@endif
+                        </button>
+                    @endforeach
+                </div>
+            </fieldset>
+        </form>
+        <button type="button" class="link text-left" data-opens-keys>Keys</button>
+        <form method="post" action="{{ route('sign-out') }}">
+            @csrf
+            <button class="button small">Sign out</button>
+        </form>
+    </div>
+</details>

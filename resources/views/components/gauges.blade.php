@@ -1,0 +1,31 @@
+@props(['gauges'])
+
+@php
+    [$mustHaves, $money, $room, $flags] = [$gauges->mustHaves, $gauges->money, $gauges->room, $gauges->flags];
+    $words = new App\View\GaugeWords($gauges);
+@endphp
+
+<div {{ $attributes->class('gauges') }} id="gauges">
+    <x-gauge :name="__('gauges.must-haves')" :figure="$words->mustHaves()" :bad="$mustHaves->missing() !== []">
+        <x-slot:shape><x-shapes.pegs :needs="$mustHaves" width="132" class="mt-1 shrink-0" /></x-slot:shape>
+        {{ $words->missing() }}
+    </x-gauge>
+
+    <x-gauge :name="__('gauges.money')" :figure="$money->total->format()" :bad="$money->isOver()">
+        <x-slot:after>
+            <span>{{ $words->ofBudget() }}</span>
+        </x-slot:after>
+        <x-shapes.tape :$money class="my-1" />
+        {{ $words->money() }}
+    </x-gauge>
+
+    <x-gauge :name="__('gauges.room')" :figure="$words->room()" :bad="$room->result !== null && ! $room->closesOverAll()">
+        <x-slot:shape><x-shapes.room :$room class="mt-1 shrink-0" /></x-slot:shape>
+        {{ $words->roomSays() }}
+    </x-gauge>
+
+    <x-gauge :name="__('gauges.flags')" :figure="$words->flags()" :bad="count($flags->toMend()) > 0">
+        <x-slot:shape><x-shapes.bunting :$flags class="shrink-0" /></x-slot:shape>
+        {{ $words->flagsSay() }}
+    </x-gauge>
+</div>

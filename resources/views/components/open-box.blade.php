@@ -1,0 +1,35 @@
+@props(['drawing'])
+
+@php
+    $scene = $drawing->scene;
+    $points = fn (array $corners) => implode(' ', array_map(fn (array $corner) => round($corner[0], 1).','.round($corner[1], 1), $corners));
+    $lines = fn (array $lines) => implode('', array_map(fn (array $line) => 'M'.round($line[0][0], 1).' '.round($line[0][1], 1).'L'.round($line[1][0], 1).' '.round($line[1][1], 1), $lines));
+    [$left, $top, $width, $height] = $scene->frame;
+@endphp
+
+<svg {{ $attributes->class('drawn') }} role="img" aria-label="{{ $drawing->words }}" viewBox="{{ round($left - 6, 1) }} {{ round($top - 6, 1) }} {{ round($width + 12, 1) }} {{ round($height + 12, 1) }}">
+    @foreach ($scene->farWalls as $wall => $corners)
+        <polygon class="wall wall-{{ $wall }}" points="{{ $points($corners) }}" />
+    @endforeach
+    <polyline class="rim" points="{{ $points([$scene->rim[0], $scene->rim[3], $scene->rim[2]]) }}" />
+    @foreach ($scene->prisms as $drawn)
+        @php($piece = $drawing->pieces[$drawn->prism->piece])
+        <g class="piece lane-{{ $piece['lane']->value }}">
+            <title>{{ $piece['step'] }}. {{ $piece['name'] }}</title>
+            @foreach ($drawn->faces as $face)
+                <polygon class="face-{{ $face->tone }}" points="{{ $points($face->points) }}" />
+                @if ($face->marks !== [])<path class="face-mark" d="{{ $lines($face->marks) }}" />@endif
+            @endforeach
+            @foreach ($drawn->faces as $face)
+                @if ($face->edges !== [])<path class="face-edge" d="{{ $lines($face->edges) }}" />@endif
+            @endforeach
+            @if ($drawn->label !== null)
+                <text class="step" x="{{ round($drawn->label[0], 1) }}" y="{{ round($drawn->label[1] + 4, 1) }}">{{ $piece['step'] }}</text>
+            @endif
+        </g>
+    @endforeach
+    @foreach ($scene->nearWalls as $corners)
+        <polygon class="wall-near" points="{{ $points($corners) }}" />
+    @endforeach
+    <polyline class="rim" points="{{ $points([$scene->rim[0], $scene->rim[1], $scene->rim[2]]) }}" />
+</svg>

@@ -1,0 +1,11 @@
+@props(['sheet'])
+
+@php
+    $elevation = $sheet->elevation();
+    $high = max($elevation->height(), $elevation->top()) + 6;
+@endphp
+<svg {{ $attributes->class('drawn') }} role="img" aria-label="The box from the front, with the lid line at {{ $elevation->height() }} mm" viewBox="-14 {{ -$high }} {{ $elevation->length() + 84 }} {{ $high + 6 }}">
+    <g transform="scale(1 -1)"><x-elevation :$sheet /></g>
+    <path class="lid-line" d="M-10 {{ -$elevation->height() }}H{{ $elevation->length() + 10 }}" />
+    <text class="drawn-words" x="{{ $elevation->length() + 15 }}" y="{{ 5 - $elevation->height() }}">lid line</text>
+</svg>

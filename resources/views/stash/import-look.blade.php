@@ -1,0 +1,55 @@
+<x-layout title="Look at the file" station="gather">
+    <x-gather-tabs on="import" />
+    @fragment('look')
+        <div id="look" class="mx-auto grid max-w-4xl gap-3.5">
+            <h1>Look before it is kept</h1>
+            <form action="{{ route('import.show', $import->id) }}" class="cut grid gap-3 p-5" hx-get="{{ route('import.show', $import->id) }}" hx-target="#look" hx-swap="outerMorph" hx-replace-url="true" hx-trigger="change, submit">
+                <h2>Which column is which</h2>
+                <div class="grid gap-2.5 sm:grid-cols-3">
+                    @foreach ($import->headers() as $place => $header)
+                        <x-field :name="'as['.$place.']'" :id="'as-'.$place" :label="$header === '' ? 'column '.($place + 1) : $header">
+                            <select class="input" id="as-{{ $place }}" name="as[{{ $place }}]">
+                                <option value="">left out</option>
+                                @foreach (App\Csv\LotColumn::cases() as $column)<option value="{{ $column->value }}" @selected(($columns[$place] ?? null) === $column)>{{ $column->value }}</option>@endforeach
+                            </select>
+                        </x-field>
+                    @endforeach
+                </div>
+                <button class="button justify-self-start">Look again</button>
+            </form>
+            <section class="cut p-5" aria-live="polite">
+                <h2>{{ trans_choice('import.good', count($read['good'])) }}</h2>
+                @if ($read['good'] !== [])
+                    <ul class="mt-1">
+                        @foreach (array_slice($read['good'], 0, 5, true) as $line => $lot)
+                            <li class="border-t-[1.5px] border-line py-1 first:border-t-0"><span class="text-ink-soft">line {{ $line }}:</span> {{ $lot->pieces }} × <b>{{ $lot->name }}</b>, <x-each :price="$lot->price()" />, {{ $lot->cameFrom() }}</li>
+                        @endforeach
+                    </ul>
+                @endif
+                @if ($read['bad'] !== [])
+                    <h2 class="mt-4 text-mend">{{ trim(trans_choice('import.bad', count($read['bad']))) }}</h2>
+                    <ul class="mt-1">
+                        @foreach (array_slice($read['bad'], 0, 50, true) as $line => $reasons)
+                            <li class="border-t-[1.5px] border-line py-1 first:border-t-0"><b>line {{ $line }}:</b> {{ implode(' ', $reasons) }}</li>
+                        @endforeach
+                    </ul>
+                    @if (count($read['bad']) > 50)<p class="text-ink-soft">and {{ count($read['bad']) - 50 }} more</p>@endif
+                @endif
+                <div class="mt-4 flex flex-wrap gap-3">
+                    @if ($read['good'] !== [])
+                        <form method="post" action="{{ route('import.keep', $import->id) }}">
+                            @csrf
+                            @foreach ($import->headers() as $place => $header)<input type="hidden" name="as[{{ $place }}]" value="{{ ($columns[$place] ?? null)?->value }}">@endforeach
+                            <button class="button go">{{ trans_choice('import.do', count($read['good'])) }}</button>
+                        </form>
+                    @endif
+                    <form method="post" action="{{ route('import.destroy', $import->id) }}">
+                        @csrf
+                        @method('delete')
+                        <button class="button">Import nothing</button>
+                    </form>
+                </div>
+            </section>
+        </div>
+    @endfragment
+</x-layout>

@@ -1,0 +1,80 @@
+@if ($desk->chain === null)
+    <h2>What it comes to</h2>
+    <p class="mt-2">Type what a pack costs and how many are in it. The answer stands in the address: send it to your crew, or keep it.</p>
+@else
+    @php
+        $each = $desk->chain->each();
+    @endphp
+    <p class="text-ink-soft">Each</p>
+    <p class="figure text-[3.4rem] leading-none">{{ $each->format() }}</p>
+    <p class="mt-1">{{ $desk->chain->paid->format() }} {{ $currency->code }} for {{ $desk->chain->pieces }}@if ($desk->chain->percentOff() > 0), {{ $desk->chain->percentOff() }} % off the list price @endif</p>
+    @if ($judge !== null)
+        @php
+            $verdict = $judge->verdict($each);
+            $measure = $judge->measure()?->format();
+            $measured = $measure === null ? '' : __($target === null ? 'desk.measure-best' : 'desk.measure-target', ['price' => $measure]);
+        @endphp
+        <p @class(['figure mt-4 inline-block rounded-md px-3 py-1 text-2xl', 'bg-next text-[#14312b]' => $verdict->value === 'buy', 'border-[1.5px] border-ink' => $verdict->value !== 'buy', 'text-mend' => in_array($verdict->value, ['wait', 'only-if-needed'])])>{{ __("desk.verdicts.{$verdict->value}") }}</p>
+        <p class="mt-2">{{ __("desk.because.{$verdict->value}", ['each' => $each->format(), 'measure' => $measured, 'needed' => $needed]) }}
+            @if ($verdict->value === 'wait' && $judge->nextCheapMonth()) {{ __('desk.cheap', ['month' => $judge->nextCheapMonth()->format('F')]) }} @endif
+        </p>
+        <p class="mt-1">{{ trans_choice('desk.needed', $needed) }}</p>
+    @endif
+    @if ($desk->claimCheck !== null)
+        <p class="mt-3 border-t-[1.5px] border-line pt-3">
+            @if ($desk->claimCheck->holds)
+                {{ __('desk.claim-holds', ['claim' => $desk->claim]) }}
+            @elseif ($desk->claimCheck->piecesNeeded === null)
+                {{ __('desk.claim-fails-free', ['each' => $each->format()]) }}
+            @else
+                {{ __('desk.claim-fails', ['each' => $each->format(), 'claim' => $desk->claim, 'pieces' => $desk->claimCheck->piecesNeeded, 'pack' => $desk->claimCheck->packNeeded->format()]) }}
+            @endif
+        </p>
+    @endif
+    @if ($desk->chain->stages !== [])
+        <table class="mt-4 w-full">
+            <caption class="sr-only">Step by step</caption>
+            <tbody class="tabular">
+                <tr><th scope="row" class="py-0.5 text-left font-normal">list price</th><td class="text-right">{{ $desk->chain->list->rounded()->format() }}</td></tr>
+                @foreach ($desk->chain->stages as $stage)
+                    <tr><th scope="row" class="py-0.5 text-left font-normal">{{ __("desk.steps.{$stage['kind']->value}") }}</th><td class="text-right">{{ $stage['after']->rounded()->format() }}</td></tr>
+                @endforeach
+                <tr class="border-t-[1.5px] border-ink font-semibold"><th scope="row" class="py-0.5 text-left">paid</th><td class="text-right">{{ $desk->chain->paid->format() }}</td></tr>
+            </tbody>
+        </table>
+    @endif
+    @if ($desk->kind !== null)
+        <a class="button go mt-4 w-full" href="{{ route('lots.create', ['kind' => $desk->kind->id, 'price' => $desk->chain->paid->format(), 'pieces' => $desk->chain->pieces, 'list_price' => $desk->chain->list->rounded()->format(), 'desk' => request()->getQueryString()]) }}">Bought it: put it in the stash</a>
+    @endif
+@endif
+
+@if ($desk->kind !== null)
+    <div class="mt-5 border-t-[1.5px] border-line pt-4">
+        <h2>{{ $desk->kind->name }}</h2>
+        <form method="post" action="{{ route('target') }}" class="mt-2 flex flex-wrap items-end gap-2">
+            @csrf
+            <input type="hidden" name="kind" value="{{ $desk->kind->id }}">
+            <input type="hidden" name="band" value="{{ $band?->id() }}">
+            <x-field class="w-44" name="target" :label="$band ? 'Target each, '.$band->label() : 'Target each'" inputmode="decimal" :value="old('target', $target?->rounded()->format())" placeholder="none" autocomplete="off" />
+            <button class="button">Keep</button>
+        </form>
+        @if ($history->isEmpty())
+            <p class="mt-2 text-ink-soft">None of this kind was paid for so far.</p>
+        @else
+            <form method="post" action="{{ route('target') }}" class="mt-3 flex flex-wrap items-center gap-x-3 gap-y-1.5 tabular">
+                @csrf
+                <input type="hidden" name="kind" value="{{ $desk->kind->id }}">
+                <input type="hidden" name="band" value="{{ $band?->id() }}">
+                <span>Take as the target:</span>
+                @foreach (array_filter(['best so far' => $history->lowest(), 'the middle' => $history->median(), 'about this time last year' => $history->lastYears(now())]) as $which => $past)
+                    <button class="link" name="target" value="{{ $past->each->rounded()->format() }}">{{ $which }}, {{ $past->each->format() }}</button>
+                @endforeach
+            </form>
+            <ul class="mt-1">
+                @foreach (array_slice($history->cheapestFirst, 0, 6) as $past)
+                    <li class="flex justify-between gap-3 border-t-[1.5px] border-line py-1"><span>{{ $past->where }}, <span class="text-ink-soft">{{ $past->on->format('j M Y') }}</span></span><b class="figure">{{ $past->each->format() }}</b></li>
+                @endforeach
+            </ul>
+        @endif
+    </div>
+@endif

@@ -1,0 +1,58 @@
+<form method="post" action="{{ route('lots.several') }}" class="cut px-4 py-2">
+    @csrf
+    <div class="flex flex-wrap items-baseline justify-between gap-2">
+        <h2 class="py-1">{{ $question->lane ? __("lanes.{$question->lane->value}") : 'All drawers' }}</h2>
+        <p class="text-ink-soft">{{ trans_choice('stash.found', $lots->total()) }}</p>
+    </div>
+    <x-wrong name="lots" /><x-wrong name="several" />
+    <table class="w-full max-sm:block">
+        <thead class="text-left text-ink-soft max-sm:sr-only">
+            <tr>
+                <th class="w-9 py-1 font-normal"><span class="sr-only">Tick</span></th>
+                <th class="py-1 pr-3 font-normal">Lot</th>
+                <th class="w-52 py-1 pr-3 font-normal">On hand</th>
+                <th class="w-24 py-1 pr-3 text-right font-normal">Each</th>
+                <th class="w-[25rem] py-1 pl-4 font-normal">Where from</th>
+            </tr>
+        </thead>
+        <tbody class="max-sm:block">
+            @foreach ($lots as $lot)
+                @php
+                    $stock = $lot->stock();
+                @endphp
+                <tr class="lot-row border-t-[1.5px] border-line">
+                    <td class="py-1.5"><input type="checkbox" name="lots[]" value="{{ $lot->id }}" class="size-4.5" aria-label="Tick {{ $lot->name }}" @checked(in_array($lot->id, (array) old('lots', []), true))></td>
+                    <th scope="row" class="py-1.5 pr-3 text-left font-normal">
+                        <span class="flex items-center gap-2"><x-glyph :lane="$lot->itemKind()->category" class="size-5 shrink-0" /><span><a class="font-semibold no-underline hover:underline" href="{{ route('lots.edit', $lot) }}">{{ $lot->name }}</a>@if ($lot->size_label)<span class="text-ink-soft">, size {{ $lot->size_label }}</span>@endif @if ($lot->colours->colours !== []) <x-swatches :palette="$lot->colours" />@endif @if ($lot->tags !== '')<span class="text-ink-soft">· {{ $lot->tags }}</span>@endif</span></span>
+                    </th>
+                    <td class="py-1.5 pr-3"><span class="flex items-center gap-2"><x-shapes.stock :$stock :lane="$lot->itemKind()->category" /><span class="tabular">{{ $stock->onHand() }} of {{ $stock->pieces - $stock->gone }}</span></span></td>
+                    <td class="py-1.5 pr-3 text-right"><x-each :price="$lot->price()" /></td>
+                    <td class="py-1.5 pl-4 text-ink-soft">{{ $lot->cameFrom() }}, <span class="whitespace-nowrap">{{ $lot->got_on->format('j M Y') }}</span>@if ($lot->kept), kept: {{ $lot->kept }}@endif @if ($lot->due_on)<b class="whitespace-nowrap text-ink">due {{ $lot->due_on->format('j M') }}</b>@endif</td>
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+    @if ($lots->hasPages())
+        <nav aria-label="Pages" class="flex items-center justify-between gap-3 border-t-[1.5px] border-line py-2">
+            @if ($lots->previousPageUrl())<a class="button small" href="{{ $lots->previousPageUrl() }}" hx-get="{{ $lots->previousPageUrl() }}" hx-target="#drawers" hx-swap="outerMorph" hx-push-url="true">Before</a>@else<span></span>@endif
+            <span class="tabular">{{ $lots->currentPage() }} of {{ $lots->lastPage() }}</span>
+            @if ($lots->nextPageUrl())<a class="button small" href="{{ $lots->nextPageUrl() }}" hx-get="{{ $lots->nextPageUrl() }}" hx-target="#drawers" hx-swap="outerMorph" hx-push-url="true">After</a>@else<span></span>@endif
+        </nav>
+    @endif
+    @if ($lots->isNotEmpty())
+        <details class="border-t-[1.5px] border-line py-2" @if ($errors->hasAny(['lots', 'several', 'tag', 'kept'])) open @endif>
+            <summary class="link">With those ticked…</summary>
+            <div class="mt-2 grid items-end gap-2.5 sm:grid-cols-[1fr_1fr_1fr_auto]">
+                <x-field name="tag" label="Add a tag" maxlength="60" :value="old('tag')" />
+                <x-field name="kept" label="They are kept in" maxlength="120" :value="old('kept')" />
+                <x-field name="box" label="One of each for">
+                    <select class="input" id="box" name="box">
+                        <option value="">no box</option>
+                        @foreach ($boxes as $box)<option value="{{ $box->id }}" @selected(old('box') === $box->id)>{{ $box->theme }}</option>@endforeach
+                    </select>
+                </x-field>
+                <button class="button">Do it</button>
+            </div>
+        </details>
+    @endif
+</form>
