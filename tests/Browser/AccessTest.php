@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Every main view: axe finds nothing, nothing runs off a small screen, nothing is asked of another host. */
+final class AccessTest extends BrowserTestCase
+{
+    private const VIEWS = [
+        'shelf' => '/boxes', 'stash' => '/gather', 'pack' => '/pack', 'send' => '/send', 'find' => '/find?q=night', 'new box' => '/boxes/new', 'new lot' => '/lots/new?kind=t-shirt', 'shopping list' => '/gather/shopping',
+        'price desk' => '/gather/price-desk?kind=soap&price=8.38&pieces=9&step[]=percent-off&value[]=50&step[]=tax&value[]=8&claim=0.30',
+
+        'money' => '/gather/money', 'quick entry' => '/gather/quick', 'in and out' => '/gather/import', 'pocket desk' => '/gather/pocket', 'a page that is not there' => '/nowhere',
+    ];
+
+    private const BOX_VIEWS = [
+        'sheet' => '', 'picker' => '?pick=1', 'list to buy' => '?pick=1&from=buy', 'new thing' => '?pick=1&from=new&kind=t-shirt', 'check sheet' => '/check-sheet', 'ledger' => '/ledger', 'change' => '/edit',
+    ];
+
+    /** @param 'light'|'dark' $scheme */
+    #[DataProvider('schemes')]
+    public function test_axe_finds_nothing_on_any_main_view(string $scheme): void
+    {
+        self::browser()->scheme($scheme);
+        foreach (['welcome' => '/', 'sign in' => '/sign-in', 'register' => '/register'] as $name => $path) {
+            $this->open($path);
+            $this->assertAccessible("{$name}, {$scheme}");
+        }
+        $this->openDemo();
+        foreach ($this->views() as $name => $path) {
+            $this->open($path);
+            $this->assertAccessible("{$name}, {$scheme}");
+        }
+        $this->clickOn('.menu > summary');
+        $this->assertAccessible("menu, {$scheme}");
+        $this->press('?');
+        $this->assertAccessible("keys, {$scheme}");
+    }
+
+    /** @return iterable<string, array{'light'|'dark'}> */
+    public static function schemes(): iterable
+    {
+        yield 'by day' => ['light'];
+        yield 'by lamplight' => ['dark'];
+    }
+
+    #[DataProvider('widths')]
+    public function test_nothing_runs_off_the_side_of_the_page(int $width): void
+    {
+        self::browser()->size($width, 800);
+        $this->open('/');
+        self::assertLessThanOrEqual($width, $this->js('return document.documentElement.scrollWidth'));
+        $this->openDemo();
+        foreach ($this->views() as $name => $path) {
+            $this->open($path);
+            self::assertLessThanOrEqual($width, $this->js('return document.documentElement.scrollWidth'), $name);
+        }
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function widths(): iterable
+    {
+        yield 'a phone' => [390];
+        yield 'a laptop at 200 % zoom' => [640];
+        yield 'a tablet' => [820];
+        yield 'a broad screen' => [1600];
+    }
+
+    public function test_no_console_error_and_no_request_to_another_host(): void
+    {
+        $this->openDemo();
+        foreach ($this->views() as $path) {
+            $this->open($path);
+            // A page that is not there is told so by the browser too.
+            $said = array_filter(self::browser()->console(), static fn (string $line): bool => $path !== '/nowhere' || ! str_contains($line, '404'));
+            self::assertSame([], $said, $path);
+        }
+        $strangers = array_filter(self::browser()->requests(), static fn (string $address): bool => ! str_starts_with($address, self::server()->address.'/') && ! str_starts_with($address, 'data:'));
+        self::assertSame([], array_values($strangers));
+    }
+
+    public function test_a_first_visit_is_small(): void
+    {
+        $this->open('/');
+        $this->until(fn (): bool => $this->js("return document.fonts.status === 'loaded' && document.readyState === 'complete'") === true, 'The page does not finish loading.');
+        $bytes = $this->js("return [...performance.getEntriesByType('navigation'), ...performance.getEntriesByType('resource')].reduce((sum, entry) => sum + entry.encodedBodySize, 0)");
+
+        self::assertGreaterThan(60_000, $bytes);
+        self::assertLessThanOrEqual(200 * 1024, $bytes);
+    }
+
+    public function test_the_check_sheet_prints_on_one_page_of_a4_and_of_letter(): void
+    {
+        $this->openDemo();
+        foreach (['Night-sky watcher', 'Mountain hut', 'Tide pool'] as $theme) {
+            $this->open($this->boxCalled($theme).'/check-sheet');
+            self::assertSame(1, self::browser()->printedPages(8.27, 11.69), "{$theme} on A4");
+            self::assertSame(1, self::browser()->printedPages(8.5, 11), "{$theme} on Letter");
+        }
+    }
+
+    /** @return array<string, string> */
+    private function views(): array
+    {
+        $box = $this->boxCalled('Night-sky watcher');
+
+        return [...self::VIEWS, ...array_map(static fn (string $rest): string => $box.$rest, self::BOX_VIEWS)];
+    }
+
+    private function boxCalled(string $theme): string
+    {
+        $this->open('/boxes');
+        $address = $this->js("return [...document.querySelectorAll('.shelf-box')].find((box) => box.innerText.includes(arguments[0])).getAttribute('href')", $theme);
+
+        return (string) parse_url((string) $address, PHP_URL_PATH);
+    }
+
+    private function assertAccessible(string $which): void
+    {
+        $this->js((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js').'; window.axe = axe;');
+        $found = self::browser()->driver->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; window.axe.run(document).then((found) => done(found.violations.map((one) => one.id + ": " + one.nodes.map((node) => node.target + " " + node.failureSummary).join("; "))));',
+        );
+
+        self::assertSame([], $found, $which);
+    }
+}

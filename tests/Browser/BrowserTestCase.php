@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+use Tests\Browser\Support\Chromium;
+use Tests\Browser\Support\DemoServer;
+use Throwable;
+
+/** A packer at a real browser, before an application with a demo table of its own for each class of tests. */
+abstract class BrowserTestCase extends TestCase
+{
+    private const PATIENCE_SECONDS = 10;
+
+    protected static ?DemoServer $server = null;
+
+    protected static ?Chromium $chromium = null;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$server = new DemoServer;
+        self::$chromium = new Chromium;
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$chromium?->close();
+        self::$server?->end();
+        self::$chromium = self::$server = null;
+    }
+
+    protected function setUp(): void
+    {
+        self::browser()->forget(self::server()->address);
+        self::browser()->size(1280, 800);
+        self::browser()->scheme('light');
+        self::browser()->console();
+        self::browser()->requests();
+    }
+
+    protected static function browser(): Chromium
+    {
+        return self::$chromium ?? self::fail('The browser is not running.');
+    }
+
+    protected static function server(): DemoServer
+    {
+        return self::$server ?? self::fail('The server is not running.');
+    }
+
+    protected function onNotSuccessfulTest(Throwable $why): never
+    {
+        $name = preg_replace('/\W+/', '-', static::class.'-'.$this->nameWithDataSet());
+        self::$chromium?->picture(dirname(__DIR__)."/.artifacts/{$name}.png");
+
+        parent::onNotSuccessfulTest($why);
+    }
+
+    protected function open(string $path): void
+    {
+        self::browser()->driver->get(self::server()->address.$path);
+    }
+
+    protected function openDemo(): void
+    {
+        $this->open('/');
+        $this->click('Open the demo table');
+        $this->see('The shelf');
+    }
+
+    /** Wait until the page shows a text. */
+    protected function see(string $text): void
+    {
+        $this->until(fn (): bool => str_contains($this->words(), $text), "It does not show “{$text}”.");
+    }
+
+    protected function dontSee(string $text): void
+    {
+        $this->until(fn (): bool => ! str_contains($this->words(), $text), "It still shows “{$text}”.");
+    }
+
+    /** Click the link, button or label that shows a text. */
+    protected function click(string $text): void
+    {
+        $quoted = str_contains($text, "'") ? "\"{$text}\"" : "'{$text}'";
+        $this->act(WebDriverBy::xpath("//*[self::a or self::button or self::label or self::summary][contains(normalize-space(.), {$quoted})]"), static fn (RemoteWebElement $element) => $element->click());
+    }
+
+    protected function clickOn(string $selector): void
+    {
+        $this->act(WebDriverBy::cssSelector($selector), static fn (RemoteWebElement $element) => $element->click());
+    }
+
+    protected function type(string $selector, string $text): void
+    {
+        $this->act(WebDriverBy::cssSelector($selector), static function (RemoteWebElement $element) use ($text): void {
+            $element->clear();
+            $element->sendKeys($text);
+        });
+    }
+
+    protected function choose(string $selector, string $value): void
+    {
+        $this->clickOn("{$selector} option[value='{$value}']");
+    }
+
+    /** Press keys wherever the focus is. */
+    protected function press(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            self::browser()->driver->getKeyboard()->sendKeys($key);
+        }
+    }
+
+    /** Press Tab until the element with the focus matches a selector. */
+    protected function tabTo(string $selector): void
+    {
+        for ($presses = 0; $presses < 150; $presses++) {
+            if ($this->js('return document.activeElement.matches(arguments[0])', $selector) === true) {
+                return;
+            }
+            $this->press(WebDriverKeys::TAB);
+        }
+        self::fail("The keyboard does not reach {$selector}.");
+    }
+
+    protected function js(string $script, mixed ...$arguments): mixed
+    {
+        return self::browser()->driver->executeScript($script, array_values($arguments));
+    }
+
+    /** @param callable(): bool $condition */
+    protected function until(callable $condition, string $otherwise): void
+    {
+        try {
+            self::browser()->driver->wait(self::PATIENCE_SECONDS, 50)->until(static function () use ($condition): bool {
+                try {
+                    return $condition();
+                } catch (StaleElementReferenceException) {
+                    return false;
+                }
+            });
+            $this->addToAssertionCount(1);
+        } catch (TimeoutException) {
+            self::fail($otherwise.' The page says: '.mb_substr($this->words(), 0, 600));
+        }
+    }
+
+    private function words(): string
+    {
+        return (string) preg_replace('/\s+/u', ' ', (string) $this->js('return document.body.innerText'));
+    }
+
+    /** @param callable(RemoteWebElement): mixed $do */
+    private function act(WebDriverBy $by, callable $do): void
+    {
+        $this->until(static function () use ($by, $do): bool {
+            foreach (self::browser()->driver->findElements($by) as $element) {
+                if ($element->isDisplayed()) {
+                    $do($element);
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "There is nothing at {$by->getValue()}.");
+    }
+}

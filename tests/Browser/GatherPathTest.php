@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** A shopping trip: decide at the shelf, type the receipt, bring in a spreadsheet. */
+final class GatherPathTest extends BrowserTestCase
+{
+    public function test_a_decision_at_the_price_desk_on_a_phone(): void
+    {
+        self::browser()->size(390, 844);
+        $this->openDemo();
+        $this->open('/gather/price-desk');
+        $this->choose('#kind', 'soap');
+        $this->type('#price', '8,38');
+        $this->type('#pieces', '9');
+        $this->type('#value-0', '50');
+        $this->type('#claim', '0.30');
+        $this->press(WebDriverKeys::TAB);
+        // Nine at half of 8.38 are 0.466 each, over the target of 0.42 and within 15 % of it.
+        $this->see('0.466');
+        $this->see('Fair');
+        $this->see('0.30 would need 14 in the pack, or the pack at 2.70.');
+        $this->until(fn (): bool => str_contains((string) $this->js('return location.search'), 'price=8'), 'The answer does not stand in the address.');
+
+        $this->type('#value-0', '120');
+        $this->press(WebDriverKeys::TAB);
+        $this->see('120 % off cannot be: from 0 to 100.');
+        $this->type('#value-0', '60');
+        $this->press(WebDriverKeys::TAB);
+        $this->see('0.372');
+        $this->see('Buy');
+        $this->click('Bought it: put it in the stash');
+        $this->see('New in the stash');
+        self::assertSame(['3.35', '9'], [$this->js("return document.querySelector('#f-price').value"), $this->js("return document.querySelector('#f-pieces').value")]);
+        self::assertSame([], self::browser()->console());
+    }
+
+    public function test_a_receipt_is_typed_by_keyboard_alone(): void
+    {
+        $this->openDemo();
+        $this->open('/gather/quick');
+        $this->tabTo('#place');
+        $this->press('Tuppence Corner');
+        $this->tabTo('#total');
+        $this->press('3,39');
+        $this->tabTo('#kind-0');
+        $this->press('Bar of', WebDriverKeys::TAB, 'Soap, receipt', WebDriverKeys::TAB, '4', WebDriverKeys::TAB, '2,40', WebDriverKeys::TAB);
+        $this->see('The receipt says 0.99 more than the lines.');
+        $this->tabTo('#kind-1');
+        $this->press('Comb');
+        $this->tabTo('#paid-1');
+        $this->press('.99', WebDriverKeys::TAB);
+        $this->see('The lines add up to the receipt.');
+        $this->tabTo('#paid-1');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('2 lots for 3.39 are in the stash.');
+        $this->see('Soap, receipt');
+    }
+
+    public function test_a_file_with_bad_rows_is_looked_at_and_its_good_rows_kept(): void
+    {
+        $file = sys_get_temp_dir().'/wren-lots.csv';
+        file_put_contents($file, "Item;Qty;Cost\nBar of soap;12;5,52\nunicorn;1;2\ncomb;6;1,20\n");
+        $this->openDemo();
+        $this->open('/gather/import');
+        $field = self::browser()->driver->findElement(WebDriverBy::id('file'));
+        self::assertInstanceOf(RemoteWebElement::class, $field);
+        $field->setFileDetector(new LocalFileDetector)->sendKeys($file);
+        $this->click('Look at it');
+        $this->see('2 rows are good.');
+        $this->see('line 3: There is no kind of thing called “unicorn”.');
+        $this->choose('#as-2', 'list price');
+        $this->see('Bar of soap, unknown');
+        $this->choose('#as-2', 'paid');
+        $this->see('Bar of soap, 0.46');
+        $this->click('Import the 2 good rows');
+        $this->see('2 lots are in the stash. One row was left out.');
+        unlink($file);
+    }
+
+    public function test_drawers_open_and_are_searched_without_loading_the_page(): void
+    {
+        $this->openDemo();
+        $this->open('/gather');
+        $this->js('window.stillHere = true');
+        $this->clickOn('.drawer-front a[href*="lane=care"]');
+        $this->until(fn (): bool => $this->js("return document.querySelector('#drawers h2').innerText") === 'Care', 'The drawer does not open.');
+        $this->type('#stash-q', 'pine');
+        $this->see('One lot.');
+        $this->see('Soap, pine');
+        self::assertTrue($this->js('return window.stillHere'));
+        self::assertStringContainsString('q=pine', (string) $this->js('return location.search'));
+    }
+
+    public function test_what_is_bought_without_a_signal_is_sent_later_exactly_once(): void
+    {
+        self::browser()->size(390, 844);
+        $this->openDemo();
+        $this->open('/gather/pocket');
+        $this->until(fn (): bool => $this->js('return navigator.serviceWorker.controller !== null') === true, 'The desk is not carried.');
+        // Once more under the worker's eyes, so that the page and all it is drawn with are kept.
+        $this->open('/gather/pocket');
+        $this->see('Pocket desk');
+        $this->until(fn (): bool => $this->js("return document.fonts.status === 'loaded' && document.readyState === 'complete'") === true, 'The page does not finish loading.');
+
+        self::server()->pause();
+        $this->open('/gather/pocket');
+        $this->see('No signal.');
+        $this->choose('#kind', 'soap');
+        $this->type('#pieces', '9');
+        // Nine at the target of 0.42, and 15 % more.
+        $this->see('3.78');
+        $this->see('4.34');
+        $this->type('#price', '3,60');
+        $this->type('#place', 'Cellar shop');
+        $this->click('Bought it: keep it');
+        $this->see('Waiting to be sent');
+        $this->see('9 × Bar of soap, 3,60');
+        $this->open('/gather/pocket');
+        $this->see('9 × Bar of soap, 3,60');
+        $waiting = (string) $this->js("return Object.entries(localStorage).find(([name]) => name.startsWith('wren-pocket'))[1]");
+
+        self::server()->start();
+        $this->click('Send now');
+        $this->see('Sent: 9 × Bar of soap, 3,60.');
+        $this->dontSee('Waiting to be sent');
+        // The answer was lost on the way, say: the same entry goes out again and is known.
+        $this->js("localStorage.setItem(Object.keys(localStorage).find((name) => name.startsWith('wren-pocket')), arguments[0])", $waiting);
+        $this->open('/gather/pocket');
+        $this->see('Sent: 9 × Bar of soap, 3,60.');
+        $this->open('/gather?q=Cellar+shop');
+        $this->see('One lot.');
+        $this->see('0.40');
+    }
+}

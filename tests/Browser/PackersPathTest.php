@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** From nothing to a box that is ready, by mouse and by keyboard alone. */
+final class PackersPathTest extends BrowserTestCase
+{
+    public function test_a_box_from_nothing_to_ready_by_mouse(): void
+    {
+        $this->openDemo();
+        $this->see('Night-sky watcher');
+        $this->click('New box');
+        $this->click('4–7');
+        $this->click('Girl');
+        $this->click('Measure my own');
+        $this->type('#length', '12 1/2 in');
+        $this->type('#width', '19.6cm');
+        $this->type('#height', '112');
+        $this->type('#theme', 'Mudlark 🐚');
+        $this->click('sea glass');
+        $this->type('#budget', '30,00');
+        $this->click('Put it on the shelf');
+        $this->see('“Mudlark 🐚” stands on the shelf.');
+        $this->see('317.5 × 196 × 112 mm');
+        $this->see('0 of 17');
+
+        // What follows happens without loading the page again.
+        $this->js('window.stillHere = true');
+        $this->click('Pick a piece');
+        $this->type('#pick-q', 'pine');
+        $this->until(fn (): bool => $this->js("return document.querySelectorAll('#picker li[id^=offer]').length") === 1, 'The search does not narrow.');
+        $this->click('Pick Soap, pine');
+        $this->see('1 of 17');
+        $this->see('9.46');
+        $this->see('Closes flat');
+
+        $this->type('#pick-q', 'pencils, plain');
+        $this->see('0.085 each');
+        $this->clickOn('[id^=take-]');
+        $this->see('2 of 17');
+        // Five pencils at 8.5 cents are 42.5: 9.885, shown as 9.89.
+        $this->see('9.89');
+
+        $this->click('A new thing');
+        $this->choose('#f-kind', 'comb');
+        $this->until(fn (): bool => $this->js("return document.querySelector('#f-length')?.value") === '180', 'The measures of the kind are not filled in.');
+        $this->type('#f-name', 'Comb from the fair');
+        $this->type('#f-price', '1,25');
+        $this->type('#f-pieces', '2');
+        $this->click('Put it in the box');
+        $this->see('“Comb from the fair” is in your stash and in the box.');
+        $this->see('3 of 17');
+        $this->see('10.51');
+
+        $this->js("const count = document.querySelector('[id^=count-]'); count.focus(); count.select()");
+        $this->press('3', WebDriverKeys::TAB);
+        $this->see('The number is changed.');
+
+        $this->clickOn("button[title='Take it out']");
+        $this->see('is out of the box.');
+        $this->see('2 of 17');
+
+        $this->click('To buy');
+        $this->click('on the list to buy');
+        $this->see('17 of 17');
+        $this->see('Everything that was missing is on the list to buy.');
+        self::assertTrue($this->js('return window.stillHere'));
+        self::assertMatchesRegularExpression('~/boxes/\w+\?pick=1~', (string) $this->js('return location.href'));
+
+        $this->clickOn('[data-key=escape]');
+        $this->see('Open box');
+        $this->clickOn("button[value='ready']");
+        $this->see('“Mudlark 🐚” is now ready.');
+        $this->clickOn('.path a[href$="/boxes"]');
+        $this->until(fn (): bool => str_contains((string) $this->js("return document.querySelector('[aria-labelledby=shelf-ready]').innerText"), 'Mudlark'), 'It does not stand on its shelf.');
+        self::assertSame([], self::browser()->console());
+    }
+
+    public function test_a_box_from_nothing_to_ready_by_keyboard_alone(): void
+    {
+        $this->open('/');
+        $this->tabTo('form[action$="/demo"] button');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('The shelf');
+        $this->press('1');
+        $this->see('The stash');
+        $this->press('2');
+        $this->see('The shelf');
+
+        $this->press('n');
+        $this->see('For whom');
+        $this->tabTo("input[name='band']");
+        $this->press(WebDriverKeys::SPACE);
+        $this->tabTo("input[name='gender']");
+        $this->press(WebDriverKeys::ARROW_DOWN);
+        $this->tabTo('#theme');
+        // Letters and figures that are keys elsewhere are only letters here.
+        $this->press('1n2p/? tram');
+        $this->tabTo("input[name='colours[]']");
+        $this->press(WebDriverKeys::SPACE, WebDriverKeys::ENTER);
+        $this->see('“1n2p/? tram” stands on the shelf.');
+        $this->see('boy, 2–3');
+
+        $this->press('p');
+        $this->until(fn (): bool => $this->js('return document.activeElement.id') === 'pick-q', 'The picker does not take the focus.');
+        $this->press('pine');
+        $this->until(fn (): bool => $this->js("return document.querySelectorAll('#picker li[id^=offer]').length") === 1, 'The search does not narrow.');
+        $this->tabTo('[id^=take-]');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('1 of 13');
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->see('Open box');
+        $this->until(fn (): bool => $this->js('return document.activeElement !== document.body') === true, 'The focus is lost.');
+
+        $this->tabTo("button[value='ready']");
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('is now ready.');
+        $this->press('/');
+        $this->press('1n2p', WebDriverKeys::ENTER);
+        $this->see('Boxes');
+        $this->see('1n2p/? tram');
+    }
+
+    public function test_a_mistake_is_shown_beside_its_field_and_mended(): void
+    {
+        $this->openDemo();
+        $this->click('Kite festival');
+        $this->press('p');
+        $this->click('A new thing');
+        $this->choose('#f-kind', 'soap');
+        $this->type('#f-name', 'Soap from the raffle');
+        $this->type('#f-price', '0');
+        $this->click('Put it in the box');
+        $this->see('Was it free?');
+        $this->until(fn (): bool => $this->js('return document.activeElement.id') === 'f-price', 'The wrong field does not take the focus.');
+        self::assertSame('0', $this->js("return document.querySelector('#f-price').value"));
+        self::assertSame('Soap from the raffle', $this->js("return document.querySelector('#f-name').value"));
+        self::assertSame('true', $this->js("return document.querySelector('#f-price').getAttribute('aria-invalid')"));
+
+        $this->clickOn('#f-free');
+        $this->click('Put it in the box');
+        $this->see('“Soap from the raffle” is in your stash and in the box.');
+        $this->dontSee('Was it free?');
+    }
+
+    public function test_the_list_of_keys_opens_and_keys_can_be_switched_off(): void
+    {
+        $this->openDemo();
+        $this->press('?');
+        $this->see('New box (on the shelf)');
+        $this->clickOn('#keys-off');
+        $this->clickOn('#keys form button');
+        $this->press('1');
+        $this->press('n');
+        self::assertStringEndsWith('/boxes', (string) $this->js('return location.href'));
+        $this->js('localStorage.clear()');
+        $this->press('1');
+        $this->see('The stash');
+    }
+
+    public function test_a_fourth_colour_waits_and_one_of_ones_own_is_taken(): void
+    {
+        $this->openDemo();
+        $this->open('/boxes/new');
+        $this->click('midnight');
+        $this->click('tide');
+        self::assertSame(0, $this->js("return document.querySelectorAll('input[name=\"colours[]\"]:disabled:not([x-ref])').length"));
+        $this->click('honey');
+        $this->until(fn (): bool => $this->js("return document.querySelector('input[value=\"#f4d35e\"]').disabled") === true, 'A fourth colour can be chosen.');
+        $this->click('honey');
+        $this->js("const own = document.querySelector('input[type=color]'); own.value = '#123456'; own.dispatchEvent(new Event('input', {bubbles: true}))");
+        $this->until(fn (): bool => $this->js("return document.querySelector('input[value=\"#123456\"][name]').checked") === true, 'A colour of ones own is not taken.');
+    }
+}

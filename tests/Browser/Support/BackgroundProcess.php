@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use RuntimeException;
+
+/** A process in a group of its own, so that it ends with everything it started. */
+final class BackgroundProcess
+{
+    private const PATIENCE_SECONDS = 20;
+
+    /** @var resource */
+    private $process;
+
+    /**
+     * @param  list<string>  $command
+     * @param  array<string, string>  $environment  on top of our own
+     * @param  string  $answersAt  an address that answers once it is up
+     */
+    public function __construct(array $command, array $environment, string $answersAt)
+    {
+        $log = ['file', sys_get_temp_dir().'/wren-'.basename($command[0]).'-'.getmypid().'.log', 'a'];
+        $process = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, dirname(__DIR__, 3), [...getenv(), ...$environment]);
+        $this->process = is_resource($process) ? $process : throw new RuntimeException("Could not start {$command[0]}.");
+        $this->wait($answersAt, $command[0]);
+    }
+
+    public static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        $name = $socket === false ? '' : (string) stream_socket_get_name($socket, false);
+        $socket === false || fclose($socket);
+
+        return (int) substr($name, (int) strrpos($name, ':') + 1);
+    }
+
+    public function end(): void
+    {
+        $pid = proc_get_status($this->process)['pid'];
+        posix_kill(-$pid, SIGTERM) || posix_kill($pid, SIGTERM);
+        proc_close($this->process);
+    }
+
+    private function wait(string $address, string $what): void
+    {
+        $until = microtime(true) + self::PATIENCE_SECONDS;
+        $context = stream_context_create(['http' => ['ignore_errors' => true, 'timeout' => 2]]);
+        while (@file_get_contents($address, false, $context) === false) {
+            microtime(true) < $until || throw new RuntimeException("{$what} did not answer at {$address} within ".self::PATIENCE_SECONDS.' s.');
+            usleep(50_000);
+        }
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use RuntimeException;
+
+/** A headless Chromium with a fresh profile, and the driver process it needs; both end with it. */
+final class Chromium
+{
+    private const FLAGS = [
+        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+        '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--disable-dev-shm-usage',
+    ];
+
+    public readonly RemoteWebDriver $driver;
+
+    private readonly ChromeDevToolsDriver $devTools;
+
+    private readonly BackgroundProcess $process;
+
+    private readonly string $profile;
+
+    public function __construct()
+    {
+        $port = BackgroundProcess::freePort();
+        $this->process = new BackgroundProcess(['chromedriver', "--port={$port}"], [], "http://127.0.0.1:{$port}/status");
+        $this->profile = sys_get_temp_dir().'/wren-chromium-'.bin2hex(random_bytes(6));
+        $options = (new ChromeOptions)->addArguments([...self::FLAGS, "--user-data-dir={$this->profile}"]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
+        $this->driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 60_000, 60_000);
+        $this->devTools = new ChromeDevToolsDriver($this->driver);
+        $this->size(1280, 800);
+    }
+
+    public function size(int $width, int $height): void
+    {
+        $this->devTools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+    }
+
+    /** Becomes a browser that has never been there: nothing kept, no service worker. */
+    public function forget(string $origin): void
+    {
+        $this->driver->manage()->deleteAllCookies();
+        $this->devTools->execute('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
+        $this->devTools->execute('Network.clearBrowserCache');
+    }
+
+    /** @param 'light'|'dark' $scheme */
+    public function scheme(string $scheme): void
+    {
+        $this->devTools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]]);
+    }
+
+    public function forPrint(bool $isForPrint): void
+    {
+        $this->devTools->execute('Emulation.setEmulatedMedia', ['media' => $isForPrint ? 'print' : '']);
+    }
+
+    /** How many pages the page takes on paper of the given size in inches. */
+    public function printedPages(float $width, float $height): int
+    {
+        $pdf = $this->devTools->execute('Page.printToPDF', ['paperWidth' => $width, 'paperHeight' => $height, 'preferCSSPageSize' => false]);
+
+        return (int) preg_match_all('~/Type\s*/Page\b(?!s)~', (string) base64_decode((string) $pdf['data'], true));
+    }
+
+    public function picture(string $path): void
+    {
+        is_dir(dirname($path)) || mkdir(dirname($path), 0o775, true);
+        $this->driver->takeScreenshot($path);
+    }
+
+    /** Takes the whole page, however long it is. */
+    public function wholePicture(string $path): void
+    {
+        $picture = $this->devTools->execute('Page.captureScreenshot', ['captureBeyondViewport' => true]);
+        file_put_contents($path, base64_decode((string) $picture['data'], true));
+    }
+
+    /** @return list<string> the errors and warnings of the console since it was asked last */
+    public function console(): array
+    {
+        $entries = array_filter($this->driver->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] !== 'INFO');
+
+        return array_values(array_map(static fn (array $entry): string => "{$entry['level']} {$entry['message']}", $entries));
+    }
+
+    /** @return list<string> every address that was asked for since it was asked last */
+    public function requests(): array
+    {
+        $addresses = [];
+        foreach ($this->driver->manage()->getLog('performance') as $entry) {
+            $message = json_decode((string) $entry['message'], true)['message'] ?? [];
+            if (($message['method'] ?? '') === 'Network.requestWillBeSent') {
+                $addresses[] = (string) $message['params']['request']['url'];
+            }
+        }
+
+        return $addresses;
+    }
+
+    public function close(): void
+    {
+        $this->driver->quit();
+        $this->process->end();
+        is_dir($this->profile) && exec('rm -rf '.escapeshellarg($this->profile), result_code: $code) !== false && ($code === 0 || throw new RuntimeException("Could not remove {$this->profile}."));
+    }
+}

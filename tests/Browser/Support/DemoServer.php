@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Closure;
+use RuntimeException;
+
+/** The application served on a free port with a demo table of its own, on a day that does not move. */
+final class DemoServer
+{
+    public const TODAY = '2026-11-18';
+
+    public readonly string $address;
+
+    public readonly string $database;
+
+    private BackgroundProcess $process;
+
+    /** @var array<string, string> */
+    private readonly array $environment;
+
+    private readonly string $command;
+
+    private readonly string $folder;
+
+    public function __construct(string $router = 'bin/lib/router.php')
+    {
+        $this->folder = sys_get_temp_dir().'/wren-server-'.bin2hex(random_bytes(6));
+        mkdir($this->folder);
+        $this->database = "{$this->folder}/table.sqlite";
+        touch($this->database);
+        $port = BackgroundProcess::freePort();
+        $this->address = "http://127.0.0.1:{$port}";
+        $this->command = ". bin/lib/setup.sh && serve {$port} {$router}";
+        $this->environment = [
+            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_URL' => $this->address, 'APP_KEY' => 'base64:'.base64_encode(str_repeat('wren', 8)),
+            'DB_DATABASE' => $this->database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'WREN_DEMO' => 'true', 'WREN_TODAY' => self::TODAY, 'WREN_FIT_MS' => '20000',
+        ];
+        foreach (['migrate --force', 'db:seed --force'] as $command) {
+            $this->artisan($command, $this->environment);
+        }
+        $this->start();
+    }
+
+    /** Be there, or be there again after a pause. */
+    public function start(): void
+    {
+        $this->process = new BackgroundProcess(['bash', '-c', $this->command], $this->environment, "{$this->address}/");
+    }
+
+    /**
+     * Open the demo table without a browser.
+     *
+     * @param  list<string>|null  $cookies  filled with those that keep it open
+     *
+     * @param-out list<string> $cookies
+     *
+     * @return Closure(string): string asks for a path and answers with the page
+     */
+    public function signedIn(?array &$cookies = null): Closure
+    {
+        $curl = curl_init();
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_FOLLOWLOCATION => true]);
+        $get = function (string $path) use ($curl): string {
+            curl_setopt_array($curl, [CURLOPT_URL => $this->address.$path, CURLOPT_HTTPGET => true]);
+            $page = (string) curl_exec($curl);
+            $status = curl_getinfo($curl, CURLINFO_HTTP_CODE);
+
+            return $status === 200 ? $page : throw new RuntimeException("{$path} answered {$status}.");
+        };
+        preg_match('/name="_token" value="(\w+)"/', $get('/'), $token);
+        curl_setopt_array($curl, [CURLOPT_URL => "{$this->address}/demo", CURLOPT_POSTFIELDS => ['_token' => $token[1] ?? '']]);
+        curl_exec($curl);
+        $cookies = array_map(static fn (string $line): string => implode('=', array_slice(explode("\t", $line), 5, 2)), array_map(strval(...), (array) curl_getinfo($curl, CURLINFO_COOKIELIST)));
+
+        return $get;
+    }
+
+    /**
+     * Send several forms at the same moment, as htmx would.
+     *
+     * @param  list<array{string, array<string, mixed>}>  $forms  path and fields
+     * @param  list<string>  $cookies
+     * @return list<int> the status of each answer
+     */
+    public function atOnce(array $forms, array $cookies): array
+    {
+        $many = curl_multi_init();
+        $handles = [];
+        foreach ($forms as [$path, $fields]) {
+            $curl = curl_init();
+            foreach ([CURLOPT_URL => $this->address.$path, CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => http_build_query($fields), CURLOPT_HTTPHEADER => ['HX-Request: true'], CURLOPT_COOKIE => implode('; ', $cookies)] as $option => $value) {
+                curl_setopt($curl, $option, $value);
+            }
+            curl_multi_add_handle($many, $curl);
+            $handles[] = $curl;
+        }
+        do {
+            curl_multi_exec($many, $running);
+            curl_multi_select($many, 0.2);
+        } while ($running > 0);
+
+        return array_map(static fn ($curl): int => (int) curl_getinfo($curl, CURLINFO_HTTP_CODE), $handles);
+    }
+
+    /** Be gone for a while, as a shop's cellar takes the signal. */
+    public function pause(): void
+    {
+        $this->process->end();
+    }
+
+    public function end(): void
+    {
+        $this->process->end();
+        exec('rm -rf '.escapeshellarg($this->folder));
+    }
+
+    /** @param array<string, string> $environment */
+    private function artisan(string $command, array $environment): void
+    {
+        $process = proc_open('php artisan '.$command.' 2>&1', [1 => ['pipe', 'w']], $pipes, dirname(__DIR__, 3), [...getenv(), ...$environment]);
+        is_resource($process) || throw new RuntimeException("Could not run artisan {$command}.");
+        $said = (string) stream_get_contents($pipes[1]);
+        proc_close($process) === 0 || throw new RuntimeException("artisan {$command} failed: {$said}");
+    }
+}

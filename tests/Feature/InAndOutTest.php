@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Crew;
+use App\Models\Lot;
+use App\Models\Piece;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use PluckyWren\Core\Box\Palette;
+use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Money\Currency;
+use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\Source;
+use Symfony\Component\HttpFoundation\Response;
+
+final class InAndOutTest extends TestCase
+{
+    private const FILE = "Item;Qty;Cost;Shop;Bought;Aisle\r\nBar of soap;12;5,52;Pennyroyal Parcels;12.08.2026;green\r\nunicorn;1;2,00;;;\r\npencils;72;-3;Mill Lane Stores;2026-08-12;\r\n\r\ncomb;0;1;;30.02.2026;\r\nsocks;6;;;;\r\n";
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->packer);
+    }
+
+    protected function tearDown(): void
+    {
+        exec('rm -rf '.escapeshellarg(storage_path("app/imports/{$this->crew->id}")));
+        parent::tearDown();
+    }
+
+    public function test_every_row_is_looked_at_before_any_is_kept(): void
+    {
+        $address = $this->send(self::FILE);
+
+        $this->get($address)->assertOk()->assertSeeInOrder(['Item', 'Qty', 'Aisle', '2 rows are good.', 'line 2:', '12 ×', 'Bar of soap', '0.46', 'line 7:', '3 rows are not:', 'line 3:', 'no kind of thing called “unicorn”', 'line 4:', 'An amount cannot be below zero.', 'line 6:', 'A whole number from 1 to 10,000', '“30.02.2026” is no day']);
+        self::assertSame(0, Lot::query()->count());
+    }
+
+    public function test_the_good_rows_are_kept_and_the_same_file_twice_does_not_double_them(): void
+    {
+        $address = $this->send(self::FILE);
+        $this->post($address)->assertRedirect('/gather?sort=newest');
+        $this->get('/gather')->assertSee('2 lots are in the stash. 3 rows were left out.');
+        $soap = Lot::query()->where('kind', 'soap')->firstOrFail();
+        self::assertSame([12, 552, 'Pennyroyal Parcels', '2026-08-12', 920], [$soap->pieces, $soap->paid?->minor, $soap->place, $soap->got_on->toDateString(), $soap->size->length]);
+        self::assertSame(PriceState::Unknown, Lot::query()->where('kind', 'socks')->firstOrFail()->price_state);
+
+        $this->post($this->send(self::FILE));
+        $this->get('/gather')->assertSee('No lot was new. 2 were there already.');
+        self::assertSame(2, Lot::query()->count());
+        $this->get($address)->assertNotFound();
+    }
+
+    public function test_columns_are_matched_by_hand_where_the_header_says_nothing(): void
+    {
+        $address = $this->send("A,B,C\nsoap,6,2.76\n");
+        $this->get($address)->assertSee('No row can be imported.');
+        $as = '?as[0]=kind&as[1]=pieces&as[2]=paid';
+        $this->get($address.$as, ['HX-Request' => 'true'])->assertSee('One row is good.')->assertDontSee('<html', false);
+        $this->post($address, ['as' => ['kind', 'pieces', 'paid']])->assertRedirect();
+
+        self::assertSame([6, 276], [Lot::query()->firstOrFail()->pieces, Lot::query()->firstOrFail()->paid?->minor]);
+    }
+
+    public function test_nothing_may_be_imported_too(): void
+    {
+        $address = $this->send(self::FILE);
+        $this->delete($address)->assertRedirect('/gather');
+        $this->get($address)->assertNotFound();
+        self::assertSame(0, Lot::query()->count());
+    }
+
+    public function test_a_long_file_goes_in_by_chunks_and_says_how_far_it_is(): void
+    {
+        $address = $this->send("kind,name,pieces,paid\n".implode('', array_map(static fn (int $n): string => "soap,Soap {$n},6,2.76\n", range(1, 1200))));
+        $htmx = ['HX-Request' => 'true'];
+
+        $this->post($address, [], $htmx)->assertOk()->assertSee('500 of 1200 rows')->assertSee('value="500"', false);
+        $this->post($address, ['from' => 500, 'kept' => 500, 'known' => 0, 'bad' => 0], $htmx)->assertSee('1000 of 1200 rows');
+        $this->post($address, ['from' => 1000, 'kept' => 1000, 'known' => 0, 'bad' => 0], $htmx)->assertHeader('HX-Redirect', route('gather', ['sort' => 'newest']));
+        self::assertSame(1200, Lot::query()->count());
+    }
+
+    public function test_what_is_no_table_is_refused(): void
+    {
+        foreach (['' => 'That is no table of text', "only a header\n" => 'That is no table of text', "PK\0\1" => 'That is no table of text'] as $bytes => $says) {
+            $this->from('/gather/import')->post('/gather/import', ['file' => UploadedFile::fake()->createWithContent('lots.csv', $bytes)])->assertRedirect('/gather/import');
+            $this->get('/gather/import')->assertSee($says);
+        }
+        $this->post('/gather/import')->assertSessionHasErrors(['file' => 'Choose a file first.']);
+        $this->post('/gather/import', ['file' => 'text'])->assertSessionHasErrors('file');
+    }
+
+    public function test_another_crews_file_is_not_there(): void
+    {
+        $address = $this->send(self::FILE);
+        $this->actingAs(User::factory()->createOne());
+
+        $this->get($address)->assertNotFound();
+        $this->post($address)->assertNotFound();
+        $this->delete($address)->assertNotFound();
+        $this->get('/gather/import/..%2f..%2fx')->assertNotFound();
+    }
+
+    public function test_lots_exported_and_imported_into_an_empty_crew_are_equal(): void
+    {
+        $this->lot('soap', ['name' => '=SUM(1), "pine"', 'list' => new Money(500, Currency::of('EUR')), 'tags' => 'forest, green', 'kept' => 'blue tub', 'note' => "two\nlines", 'size' => new Size(925, 600, 300), 'is_measured' => true]);
+        $this->lot('building-set', ['colours' => Palette::ofHexes(['#2f8f9d', '#123456']), 'packaged' => new Size(4000, 2500, 905), 'is_packaged' => true, 'pieces' => 5, 'gone' => 2, 'desk' => 'price=6.40&pieces=10']);
+        $this->lot('washcloth', ['source' => Source::Made, 'materials' => 'cotton', 'minutes' => 45, 'due_on' => '2026-12-03']);
+        $this->lot('t-shirt', ['size_label' => '7–8', 'source' => Source::Thrift, 'traits' => [ItemTrait::Scented]]);
+        $this->lot('comb', ['price_state' => PriceState::Unknown, 'paid' => null, 'place' => null, 'traits' => []]);
+        $this->lot('plush-small', ['price_state' => PriceState::Free, 'paid' => null, 'source' => Source::Given, 'place' => 'Ines']);
+        $this->lot('letter', ['price_state' => PriceState::Unknown, 'paid' => null, 'source' => Source::Given]);
+        $csv = $this->get('/gather/lots.csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->streamedContent();
+        $ours = $this->plain($this->crew);
+
+        $other = User::factory()->createOne(['crew_id' => Crew::factory()->createOne()->id]);
+        $this->actingAs($other);
+        $this->post($this->send($csv))->assertRedirect();
+
+        self::assertCount(7, $ours);
+        self::assertSame($ours, $this->plain($other->crew));
+        exec('rm -rf '.escapeshellarg(storage_path("app/imports/{$other->crew_id}")));
+    }
+
+    public function test_the_ledger_and_the_shopping_list_are_exported(): void
+    {
+        $box = $this->box(['theme' => 'Tide pool']);
+        Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $this->lot()->id, 'quantity' => 2]);
+
+        $ledger = $this->get("/boxes/{$box->id}/ledger.csv")->streamedContent();
+        self::assertStringContainsString("\"Soap, pine\",care,Tuppence Corner,2,0.46,0.92,0.92\r\n", $ledger);
+        self::assertStringContainsString("sending gift,,,1,9.00,9.00,9.92\r\n", $ledger);
+        self::assertStringContainsString("Pencil,5,5,0,yes,Tide pool\r\n", $this->get('/gather/shopping.csv')->streamedContent());
+    }
+
+    private function send(string $bytes): string
+    {
+        /** @var TestResponse<Response> $answer */
+        $answer = $this->post('/gather/import', ['file' => UploadedFile::fake()->createWithContent('lots.csv', $bytes)]);
+
+        return (string) parse_url((string) $answer->assertRedirect()->headers->get('Location'), PHP_URL_PATH);
+    }
+
+    /** @return list<array<string, mixed>> a crew's lots without what is the crew's own */
+    private function plain(Crew $crew): array
+    {
+        $without = array_flip(['id', 'crew_id', 'created_at', 'updated_at', 'import_key', 'set_aside']);
+
+        return array_values(Lot::query()->withoutGlobalScopes()->where('crew_id', $crew->id)->get()->sortBy('kind')->map(static fn (Lot $lot): array => array_diff_key($lot->getAttributes(), $without))->all());
+    }
+}

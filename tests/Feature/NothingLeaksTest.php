@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Box;
+use App\Models\Crew;
+use App\Models\Lot;
+use App\Models\LotChange;
+use App\Models\Piece;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
+
+/** Another crew's things are not there: not forbidden, not there. */
+final class NothingLeaksTest extends TestCase
+{
+    private Box $theirBox;
+
+    private Lot $theirLot;
+
+    private Piece $theirPiece;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $others = Crew::factory()->createOne();
+        $this->theirBox = Box::factory()->createOne(['crew_id' => $others->id, 'theme' => 'Secret lighthouse']);
+        $this->theirLot = Lot::factory()->createOne(['crew_id' => $others->id, 'name' => 'Secret soap']);
+        $this->theirPiece = Piece::factory()->createOne(['box_id' => $this->theirBox->id, 'lot_id' => $this->theirLot->id, 'crew_id' => $others->id, 'quantity' => 2]);
+        $this->actingAs($this->packer);
+    }
+
+    public function test_every_address_of_a_record_is_not_found_for_another_crew(): void
+    {
+        $ids = ['box' => $this->theirBox->id, 'lot' => $this->theirLot->id, 'piece' => $this->theirPiece->id, 'import' => '01arz3ndektsv4rrffq69g5fav', 'change' => (string) LotChange::factory()->createOne(['lot_id' => $this->theirLot->id, 'crew_id' => $this->theirLot->crew_id])->id];
+        $tried = 0;
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            foreach ($route->parameterNames() === [] || $route->isFallback ? [] : array_diff($route->methods(), ['HEAD']) as $method) {
+                $address = preg_replace_callback('/\{(\w+)\}/', static fn (array $name): string => $ids[$name[1]], $route->uri());
+                $this->call($method, "/{$address}", ['quantity' => 1, 'stage' => 'packed'])->assertNotFound();
+                $tried++;
+            }
+        }
+        self::assertGreaterThanOrEqual(13, $tried);
+        self::assertSame(2, Piece::query()->withoutGlobalScopes()->findOrFail($this->theirPiece->id)->quantity);
+        self::assertSame('planned', Box::query()->withoutGlobalScopes()->findOrFail($this->theirBox->id)->stage->value);
+    }
+
+    public function test_every_address_but_the_public_ones_asks_who_is_there_and_by_which_policy(): void
+    {
+        $open = ['/', 'register', 'sign-in', 'scheme', 'demo', '{fallbackPlaceholder}'];
+        $withoutRecords = ['sign-out', 'find'];
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            if (! in_array($route->uri(), $open, true)) {
+                self::assertContains('auth', $route->gatherMiddleware(), $route->uri());
+                self::assertTrue(in_array($route->uri(), $withoutRecords, true) || self::hasPolicy($route), $route->uri());
+            }
+        }
+    }
+
+    public function test_no_page_shows_what_is_another_crews(): void
+    {
+        $mine = $this->box();
+        foreach (['/boxes', '/gather', '/pack', '/send', '/find?q=Secret', "/boxes/{$mine->id}?pick=1", "/boxes/{$mine->id}/check-sheet"] as $address) {
+            $this->get($address)->assertOk()->assertDontSee('Secret lighthouse')->assertDontSee('Secret soap');
+        }
+    }
+
+    public function test_another_crews_lot_cannot_be_picked(): void
+    {
+        $mine = $this->box();
+
+        $this->post("/boxes/{$mine->id}/pieces", ['lot' => $this->theirLot->id, 'quantity' => 1])->assertNotFound();
+        self::assertSame(0, $mine->pieces()->count());
+    }
+
+    public function test_a_record_cannot_be_claimed_by_sending_along_a_crew(): void
+    {
+        $this->post('/boxes', ['crew_id' => $this->theirBox->crew_id, 'band' => '4-7', 'gender' => 'girl', 'box_kind' => 'straight-card', 'theme' => 'Mine'])->assertRedirect();
+
+        self::assertSame($this->crew->id, Box::query()->withoutGlobalScopes()->where('theme', 'Mine')->firstOrFail()->crew_id);
+    }
+
+    public function test_the_database_itself_refuses_a_piece_between_two_crews(): void
+    {
+        $mine = $this->box();
+
+        $this->expectExceptionMessage('FOREIGN KEY constraint failed');
+        Piece::query()->create(['crew_id' => $this->crew->id, 'box_id' => $mine->id, 'lot_id' => $this->theirLot->id, 'quantity' => 1]);
+    }
+
+    private static function hasPolicy(Route $route): bool
+    {
+        return array_filter($route->gatherMiddleware(), static fn (mixed $middleware): bool => is_string($middleware) && str_contains($middleware, 'can:')) !== []
+            || array_filter($route->gatherMiddleware(), static fn (mixed $middleware): bool => is_string($middleware) && str_contains($middleware, 'Authorize')) !== [];
+    }
+}

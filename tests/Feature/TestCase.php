@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Box;
+use App\Models\Crew;
+use App\Models\Lot;
+use App\Models\User;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+
+/** The application against a SQLite file of its own, with one crew and one of its members. */
+abstract class TestCase extends FrameworkTestCase
+{
+    use RefreshDatabase;
+
+    protected Crew $crew;
+
+    protected User $packer;
+
+    public function createApplication(): Application
+    {
+        $file = sys_get_temp_dir().'/wren-tests-'.getmypid().'.sqlite';
+        if (! is_file($file)) {
+            touch($file);
+            register_shutdown_function(static function () use ($file): void {
+                array_map(unlink(...), glob("{$file}*") ?: []);
+            });
+        }
+        putenv("DB_DATABASE={$file}");
+        /** @var Application $app */
+        $app = require __DIR__.'/../../bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->crew = Crew::factory()->createOne();
+        $this->packer = User::factory()->createOne(['crew_id' => $this->crew->id]);
+    }
+
+    /** @param array<string, mixed> $with */
+    protected function box(array $with = []): Box
+    {
+        return Box::factory()->createOne(['crew_id' => $this->crew->id, ...$with]);
+    }
+
+    /** @param array<string, mixed> $with */
+    protected function lot(string $kind = 'soap', array $with = []): Lot
+    {
+        return ($kind === 'soap' ? Lot::factory() : Lot::factory()->ofKind($kind))->createOne(['crew_id' => $this->crew->id, ...$with]);
+    }
+}
