@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Crew;
+use App\Models\Lot;
+use Illuminate\Contracts\Console\Kernel;
+use Tests\Browser\Support\DemoServer;
+
+/*
+ * How long the stash takes with ten thousand lots, as a ratio to the same page with a hundred, on the same server.
+ * Method: two servers of the same kind side by side, asked in turn; the median of each. `php bench/stash.php [rounds]`.
+ */
+
+require __DIR__.'/../vendor/autoload.php';
+
+const MOST_TIMES = 2.5;
+
+$rounds = max(5, (int) ($argv[1] ?? 60));
+
+/** Fill a server's table up to so many lots of all kinds. */
+$fill = static function (DemoServer $server, int $lots): void {
+    putenv("DB_DATABASE={$server->database}");
+    $app = require __DIR__.'/../bootstrap/app.php';
+    $app->make(Kernel::class)->bootstrap();
+    $crew = Crew::query()->where('is_demo', true)->firstOrFail();
+    $patterns = Lot::query()->where('crew_id', $crew->id)->get()->map(static fn (Lot $lot): array => $lot->getAttributes())->all();
+    $rows = [];
+    for ($number = count($patterns); $number < $lots; $number++) {
+        $rows[] = ['id' => strtolower((string) Illuminate\Support\Str::ulid()), 'name' => $patterns[$number % count($patterns)]['name']." {$number}"] + $patterns[$number % count($patterns)];
+    }
+    foreach (array_chunk($rows, 500) as $chunk) {
+        Lot::query()->insert($chunk);
+    }
+};
+$servers = [100 => new DemoServer, 10_000 => new DemoServer];
+try {
+    $open = [];
+    foreach ($servers as $lots => $server) {
+        $fill($server, $lots);
+        $open[$lots] = $server->signedIn();
+    }
+    $times = [];
+    foreach (['all drawers' => '/gather', 'one drawer' => '/gather?lane=care', 'found by a word' => '/gather?q=soap'] as $name => $path) {
+        for ($round = -3; $round < $rounds; $round++) {
+            foreach ($servers as $lots => $server) {
+                $started = hrtime(true);
+                $open[$lots]($path);
+                if ($round >= 0) {
+                    $times[$name][$lots][] = (hrtime(true) - $started) / 1e6;
+                }
+            }
+        }
+    }
+    $median = static function (array $of): float {
+        sort($of);
+
+        return $of[intdiv(count($of), 2)];
+    };
+    $worst = 0.0;
+    foreach ($times as $name => $of) {
+        [$few, $many] = [$median($of[100]), $median($of[10_000])];
+        // A word finds more among more lots, so that ratio is told and not judged.
+        $worst = $name === 'found by a word' ? $worst : max($worst, $many / $few);
+        printf("%-18s %6.1f ms with 100 lots, %6.1f ms with 10 000: %.2f times\n", $name, $few, $many, $many / $few);
+    }
+} finally {
+    array_map(static fn (DemoServer $server) => $server->end(), $servers);
+}
+exit($worst <= MOST_TIMES ? 0 : 1);

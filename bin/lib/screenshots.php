@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Support\Chromium;
+use Tests\Browser\Support\DemoServer;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+/** Name of the picture => [the box it is of or the page's address, what follows the box's address, scheme, width, height, whether the whole page]. */
+$views = [
+    'welcome' => ['/', '', 'light', 1280, 800, false],
+    'shelf' => ['/boxes', '', 'light', 1280, 800, false],
+    'shelf-by-lamplight' => ['/boxes', '', 'dark', 1280, 800, false],
+    'box-sheet' => ['Night-sky watcher', '', 'light', 1280, 800, false],
+    'picker' => ['Night-sky watcher', '?pick=1', 'light', 1280, 800, false],
+    'new-thing' => ['Kite festival', '?pick=1&from=new&kind=t-shirt', 'light', 1280, 800, false],
+    'new-box' => ['/boxes/new', '', 'light', 1280, 800, false],
+    'stash' => ['/gather', '', 'light', 1280, 800, false],
+    'price-desk' => ['/gather/price-desk?kind=soap&price=8.38&pieces=9&step[]=percent-off&value[]=50&claim=0.30', '', 'light', 390, 844, false],
+    'quick-entry' => ['/gather/quick?place=Mill+Lane+Stores&total=3.39&rows[0][kind]=soap&rows[0][name]=Soap,+fir&rows[0][pieces]=4&rows[0][paid]=2.40&rows[1][kind]=comb&rows[1][paid]=0.99', '', 'light', 1280, 800, false],
+    'shopping-list' => ['/gather/shopping', '', 'light', 1280, 800, false],
+    'money' => ['/gather/money', '', 'light', 1280, 800, false],
+    'ledger' => ['Night-sky watcher', '/ledger', 'light', 1280, 800, false],
+    'pack' => ['/pack', '', 'light', 1280, 800, false],
+    'send' => ['/send', '', 'light', 1280, 800, false],
+    'check-sheet' => ['Night-sky watcher', '/check-sheet', 'light', 1280, 800, true],
+    'box-sheet-on-a-phone' => ['Little railway', '', 'light', 390, 844, false],
+];
+$folder = dirname(__DIR__, 2).'/docs/screenshots';
+$server = new DemoServer;
+$browser = new Chromium;
+try {
+    $browser->driver->get("{$server->address}/");
+    $browser->picture("{$folder}/welcome.png");
+    $browser->driver->findElement(WebDriverBy::cssSelector('form[action$="/demo"] button'))->click();
+    foreach ($views as $name => [$what, $rest, $scheme, $width, $height, $isWhole]) {
+        if ($name === 'welcome') {
+            continue;
+        }
+        $browser->size($width, $height);
+        $browser->scheme($scheme);
+        $address = $what;
+        if (! str_starts_with($what, '/')) {
+            $browser->driver->get("{$server->address}/boxes");
+            $address = parse_url((string) $browser->driver->findElement(WebDriverBy::xpath("//a[contains(@class, 'shelf-box')][contains(., '{$what}')]"))->getAttribute('href'), PHP_URL_PATH).$rest;
+        }
+        $browser->driver->get($server->address.$address);
+        $browser->driver->wait(10, 50)->until(static fn (): bool => $browser->driver->executeScript("document.activeElement.blur(); return document.fonts.status === 'loaded'") === true);
+        $isWhole ? $browser->wholePicture("{$folder}/{$name}.png") : $browser->picture("{$folder}/{$name}.png");
+        echo "{$name}.png\n";
+    }
+} finally {
+    $browser->close();
+    $server->end();
+}

@@ -1,0 +1,116 @@
+# Shared by the commands in bin/: each step does nothing where its work is done, and says how long it took where not.
+# shellcheck shell=bash
+
+set -euo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/../.."
+
+export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
+
+say() { printf '\033[1m%s\033[0m\n' "$*"; }
+fail() { printf '%s\n' "$*" >&2; exit 1; }
+
+# step "what it does" command…: runs it quietly, shows its output only where it fails.
+step() {
+    local what=$1 log started=$SECONDS
+    shift
+    log=$(mktemp)
+    printf '%s … ' "$what"
+    if ! "$@" >"$log" 2>&1; then
+        printf 'failed\n'
+        tail -n 40 "$log" >&2
+        rm -f "$log"
+        exit 1
+    fi
+    rm -f "$log"
+    printf 'done in %d s\n' $((SECONDS - started))
+}
+
+# fresh STAMP FILE…: true where nothing in FILE… has changed since the stamp was made.
+fresh() {
+    local stamp=$1
+    shift
+    [ -f "$stamp" ] && [ -z "$(find "$@" -newer "$stamp" -print -quit)" ]
+}
+
+stamp() { mkdir -p "$(dirname "$1")" && touch "$1"; }
+
+# Debian packages, as root; anyone else is told what is missing by name.
+need_packages() {
+    [ $# -gt 0 ] || return 0
+    local missing="$*"
+    if [ "$(id -u)" != 0 ]; then
+        fail "Please install these packages first, then run this again: $missing"
+    elif ! command -v apt-get >/dev/null; then
+        fail "This machine has no apt-get. Please install the like of these, then run this again: $missing"
+    fi
+    step "Looking up system packages" apt-get update
+    # shellcheck disable=SC2086
+    step "Installing $missing" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends $missing
+}
+
+need_tools() {
+    command -v php >/dev/null || fail "PHP 8.2 for the command line is missing; on Debian: apt-get install php8.2-cli"
+    php -r 'exit(PHP_MAJOR_VERSION === 8 && PHP_MINOR_VERSION === 2 ? 0 : 1);' || fail "PHP 8.2 is needed; this machine runs $(php -r 'echo PHP_VERSION;')."
+    command -v composer >/dev/null || fail "Composer is missing; on Debian: apt-get install composer"
+    command -v node >/dev/null || fail "Node.js 20 or later is missing."
+    node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' || fail "Node.js 20 or later is needed; this machine runs $(node --version)."
+}
+
+need_extensions() {
+    local missing=() pair
+    for pair in pdo_sqlite:sqlite3 intl:intl mbstring:mbstring dom:xml curl:curl zip:zip; do
+        php -m | grep -qix "${pair%%:*}" || missing+=("php8.2-${pair##*:}")
+    done
+    need_packages "${missing[@]}"
+}
+
+need_browser() {
+    local missing=()
+    command -v chromium >/dev/null || missing+=(chromium)
+    command -v chromedriver >/dev/null || missing+=(chromium-driver)
+    need_packages "${missing[@]}"
+}
+
+need_composer() {
+    fresh vendor/.installed composer.json stand-ins && return
+    step "Installing PHP packages" composer update --no-progress --prefer-dist
+    # What the framework had noted of the packages that were there before.
+    rm -f bootstrap/cache/packages.php bootstrap/cache/services.php
+    stamp vendor/.installed
+}
+
+need_npm() {
+    fresh node_modules/.installed package-lock.json && return
+    step "Installing npm packages" npm ci --no-audit --no-fund --ignore-scripts
+    stamp node_modules/.installed
+}
+
+need_build() {
+    fresh public/build/.built package-lock.json vite.config.js resources && return
+    step "Building styles and scripts" npm run build
+    stamp public/build/.built
+}
+
+need_env() {
+    [ -f .env ] && return
+    cp .env.example .env
+    sed -i "s|^APP_KEY=.*|APP_KEY=base64:$(php -r 'echo base64_encode(random_bytes(32));')|" .env
+    say "Made .env with a key of its own."
+}
+
+# All that the application needs to run, without a database.
+set_up_application() {
+    need_tools
+    need_extensions
+    need_composer
+    need_npm
+    need_build
+    need_env
+}
+
+# serve PORT [ROUTER]: PHP's own server on this machine alone, with a few workers and compiled code kept.
+serve() {
+    PHP_CLI_SERVER_WORKERS=4 exec php \
+        -d opcache.enable=1 -d opcache.jit=function -d opcache.jit_buffer_size=64M -d expose_php=0 -d variables_order=EGPCS -d zlib.output_compression=On \
+        -S "127.0.0.1:$1" -t public "${2:-bin/lib/router.php}"
+}
