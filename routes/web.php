@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\BoxController;
 use App\Http\Controllers\CheckSheetController;
 use App\Http\Controllers\ExportController;
+use App\Http\Controllers\FiguresController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LotController;
@@ -48,6 +49,7 @@ Route::middleware('guest')->group(function (): void {
 
 Route::middleware('auth')->group(function (): void {
     Route::post('sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+    Route::put('figures', FiguresController::class)->name('figures')->can('create', Lot::class);
     Route::get('find', FindController::class)->name('find');
 
     Route::get('gather', StashController::class)->name('gather')->can('viewAny', Lot::class);

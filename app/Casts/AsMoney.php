@@ -8,6 +8,7 @@ use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\Notation;
 
 /**
  * A column of minor units and the row's currency, read as one amount: `budget` is kept in `budget_minor`.
@@ -21,7 +22,7 @@ final class AsMoney implements CastsAttributes
         $minor = $attributes["{$key}_minor"] ?? null;
         $currency = $attributes['currency'] ?? null;
 
-        return is_numeric($minor) && is_string($currency) ? new Money((int) $minor, Currency::of($currency)) : null;
+        return is_numeric($minor) && is_string($currency) ? new Money((int) $minor, Currency::of($currency, resolve(Notation::class))) : null;
     }
 
     /** @return array<string, int|string|null> */

@@ -24,7 +24,7 @@ final class LotWriter
         $mm = static fn (int $tenths): string => Length::ofTenths($tenths)->in(Unit::Millimetre);
 
         return [
-            $lot->kind, $lot->name, (string) $lot->pieces, $lot->price_state->value, $lot->paid?->format() ?? '', $lot->list?->format() ?? '',
+            $lot->kind, $lot->name, (string) $lot->pieces, $lot->price_state->value, $lot->paid?->plain() ?? '', $lot->list?->plain() ?? '',
             $lot->source->value, $lot->place ?? '', $lot->got_on->toDateString(),
             $mm($lot->size->length), $mm($lot->size->width), $mm($lot->size->height),
             $lot->size_label ?? '', $lot->traits === [] ? 'none' : implode(', ', array_map(static fn (ItemTrait $trait): string => $trait->value, $lot->traits)),

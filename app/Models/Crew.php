@@ -20,6 +20,7 @@ use PluckyWren\Core\Money\Money;
  * @property int $id
  * @property string $name
  * @property Currency $currency
+ * @property string $locale whose way of writing figures is theirs
  * @property bool $is_demo
  * @property Money|null $season_budget
  * @property CarbonImmutable $created_at
@@ -29,7 +30,9 @@ final class Crew extends Model
     /** @use HasFactory<CrewFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'currency', 'is_demo', 'season_budget'];
+    protected $fillable = ['name', 'currency', 'locale', 'is_demo', 'season_budget'];
+
+    protected $attributes = ['locale' => 'en'];
 
     /** @var array<string, string> */
     protected $casts = ['currency' => AsCurrency::class, 'is_demo' => 'boolean', 'season_budget' => AsMoney::class];

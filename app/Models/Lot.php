@@ -25,6 +25,7 @@ use PluckyWren\Core\Box\Palette;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\Notation;
 use PluckyWren\Core\Money\Price;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
@@ -152,7 +153,7 @@ final class Lot extends Model
     {
         return match ($this->price_state) {
             PriceState::Paid => Price::paid($this->paid ?? throw new LogicException("Lot {$this->id} is paid without an amount."), $this->pieces),
-            PriceState::Free => Price::free(Currency::of($this->currency)),
+            PriceState::Free => Price::free(Currency::of($this->currency, resolve(Notation::class))),
             PriceState::Unknown => Price::unknown(),
         };
     }

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\OneWriterConnection;
+use App\Models\User;
 use App\Reference\DataFiles;
 use App\Reference\Guides;
+use App\Reference\Notations;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\View\View as Contract;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Facades\RateLimiter;
@@ -24,6 +27,7 @@ use PluckyWren\Core\Box\ColourNames;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
 use PluckyWren\Core\Fit\Solver;
 use PluckyWren\Core\Guide\Rules\RuleBook;
+use PluckyWren\Core\Money\Notation;
 use PluckyWren\Core\Stash\Catalogue;
 
 final class AppServiceProvider extends ServiceProvider
@@ -36,6 +40,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(ColourNames::class, static fn (): ColourNames => resolve(DataFiles::class)->colourNames());
         $this->app->singleton(Guides::class, static fn (): Guides => new Guides(resolve(DataFiles::class), config()->string('wren.guide')));
         $this->app->singleton(RuleBook::class, static fn (): RuleBook => RuleBook::ofAllRules());
+        $this->app->singleton(Notations::class);
+        $this->app->bind(Notation::class, static fn (): Notation => self::notation());
         $this->app->bind(Solver::class, CornerSolver::class);
         Connection::resolverFor('sqlite', static fn (mixed $pdo, string $database, string $prefix, array $config): OneWriterConnection => new OneWriterConnection($pdo, $database, $prefix, $config));
     }
@@ -52,6 +58,7 @@ final class AppServiceProvider extends ServiceProvider
             CarbonImmutable::setTestNow(CarbonImmutable::parse($today)->setTime(10, 0));
         }
         View::composer(['components.layout', 'components.crew-menu'], static fn (Contract $view) => $view->with('scheme', self::scheme()));
+        View::composer('components.crew-menu', static fn (Contract $view) => $view->with('samples', resolve(Notations::class)->samples()));
         View::composer('components.top-bar', static fn (Contract $view) => $view->with([
             'daysToHandIn' => resolve(Guides::class)->current()->handIn->daysUntil(CarbonImmutable::now()),
             'handInPlace' => resolve(Guides::class)->current()->handIn->place,
@@ -62,6 +69,14 @@ final class AppServiceProvider extends ServiceProvider
         ]);
         RateLimiter::for('demo', static fn (Request $request): Limit => Limit::perMinute(60)->by('demo|'.$request->ip()));
         RateLimiter::for('register', static fn (Request $request): Limit => Limit::perMinute(10)->by('register|'.$request->ip()));
+    }
+
+    /** Figures are written as the signed-in crew writes them; where nobody is signed in, as in a file. */
+    private static function notation(): Notation
+    {
+        $user = Auth::hasUser() ? Auth::user() : null;
+
+        return $user instanceof User ? resolve(Notations::class)->of($user->crew->locale) : new Notation;
     }
 
     /** Anyone may write a cookie, so only what we know is taken from it. */

@@ -11,8 +11,10 @@ use App\Models\Piece;
 use App\Reference\Guides;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\ExactAmount;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\Notation;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\Source;
@@ -167,6 +169,6 @@ final readonly class SeasonMoney
 
     private static function nothing(Lot $lot): ExactAmount
     {
-        return ExactAmount::zero(\PluckyWren\Core\Money\Currency::of($lot->currency));
+        return ExactAmount::zero($lot->paid->currency ?? Currency::of($lot->currency, resolve(Notation::class)));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Money;
 
-/** A currency and how many decimals its minor unit has. */
+/** A currency, how many decimals its minor unit has, and how its figures are written where it is used. */
 final readonly class Currency
 {
     /** Decimals other than two, from ISO 4217. */
@@ -13,13 +13,13 @@ final readonly class Currency
         'LYD' => 3, 'OMR' => 3, 'PYG' => 0, 'RWF' => 0, 'TND' => 3, 'UGX' => 0, 'VND' => 0, 'VUV' => 0, 'XAF' => 0, 'XOF' => 0, 'XPF' => 0,
     ];
 
-    private function __construct(public string $code, public int $digits) {}
+    private function __construct(public string $code, public int $digits, public Notation $notation) {}
 
     /** @throws InvalidMoney If the code is not three capital letters. */
-    public static function of(string $code): self
+    public static function of(string $code, Notation $notation = new Notation): self
     {
         return preg_match('/^[A-Z]{3}$/', $code) === 1
-            ? new self($code, self::DIGITS[$code] ?? 2)
+            ? new self($code, self::DIGITS[$code] ?? 2, $notation)
             : throw InvalidMoney::unknownCurrency($code);
     }
 

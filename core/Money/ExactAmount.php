@@ -73,13 +73,19 @@ final readonly class ExactAmount
         return $this->minor->compareTo($that->minor);
     }
 
-    /** To the minor unit; with one decimal more below one whole unit where it is not whole: `0.466`, `0.42`, `1.25`. */
+    /** To the minor unit, as its currency's notation has it; with one decimal more below one whole unit where it is not whole: `0.466`, `0.42`, `1.25`. */
     public function format(): string
+    {
+        return $this->currency->notation->write($this->plain());
+    }
+
+    /** The same for files and machines, always with a decimal point. */
+    public function plain(): string
     {
         $isCheap = $this->minor->isLessThan($this->currency->minorUnits());
         $isWhole = $this->minor->toScale(0, RoundingMode::DOWN)->isEqualTo($this->minor);
         if (! $isCheap || $isWhole) {
-            return $this->rounded()->format();
+            return $this->rounded()->plain();
         }
 
         return (string) $this->minor->dividedBy($this->currency->minorUnits())->toScale($this->currency->digits + 1, RoundingMode::HALF_UP);

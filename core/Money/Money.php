@@ -18,22 +18,26 @@ final readonly class Money
     }
 
     /**
-     * Reads `1.25`, `1,25`, `€ 1.25`, `1 234,50` or `1,234.50`. The last mark is the decimal mark.
+     * Reads `1.25`, `1,25`, `€ 1.25`, `1 234,50` or `1,234.50`. The last mark is the decimal mark; but `1,234` is over a thousand
+     * where the currency has no decimals or its notation parts thousands by a comma.
      *
      * @throws InvalidMoney If it cannot be read, is below zero, is too large, or has more decimals than the currency.
      */
     public static function parse(string $text, Currency $currency): self
     {
         $tidy = (string) preg_replace('/[\p{Sc}\s\x{00A0}\x{202F}\'’]|^\s*'.$currency->code.'|'.$currency->code.'\s*$/u', '', $text);
-        if (preg_match('/^(?<minus>[-−–])?(?<whole>\d{0,12}|\d{1,3}(?<mark>[.,])\d{3}(?:\k<mark>\d{3})*)(?:(?<point>[.,])(?<rest>\d*))?$/u', $tidy, $m, PREG_UNMATCHED_AS_NULL) !== 1
+        if (preg_match('/^(?<minus>[-−–])?(?<whole>\d{0,12}|\d{1,3}(?<mark>[.,])(?:\d{2,3}\k<mark>)*\d{3})(?:(?<point>[.,])(?<rest>\d*))?$/u', $tidy, $m, PREG_UNMATCHED_AS_NULL) !== 1
             || $m['whole'].($m['rest'] ?? '') === '' || ($m['mark'] !== null && $m['mark'] === $m['point'])) {
             throw InvalidMoney::unreadable($text);
         }
-        $rest = rtrim($m['rest'] ?? '', '0');
-        if (strlen($rest) > $currency->digits || ($m['mark'] !== null && $m['point'] === null)) {
+        $isThousands = strlen((string) $m['rest']) === 3 && $m['mark'] === null && ($currency->digits === 0 || $m['point'] === $currency->notation->thousands);
+        $rest = $isThousands ? '' : rtrim($m['rest'] ?? '', '0');
+        $isGuess = $currency->digits === 2 && strlen((string) $m['rest']) === 3 && ! $isThousands && $m['point'] !== $currency->notation->decimal;
+        if (strlen($rest) > $currency->digits || $isGuess) {
             throw InvalidMoney::tooManyDecimals($text, $currency);
         }
-        $minor = (int) (str_replace(['.', ','], '', $m['whole']).str_pad($rest, $currency->digits, '0'));
+        $whole = str_replace(['.', ','], '', $m['whole']).($isThousands ? $m['rest'] : '');
+        $minor = (int) ($whole.str_pad($rest, $currency->digits, '0'));
 
         return match (true) {
             $m['minus'] !== null && $minor > 0 => throw InvalidMoney::belowZero(),
@@ -69,8 +73,20 @@ final readonly class Money
         return ExactAmount::of($this);
     }
 
-    /** The figure alone, with a decimal point: `16.84`, `-0.05`, `120`. */
+    /** The figure alone as its currency's notation has it: `1,016.84`, `-0,05`, `120`. */
     public function format(): string
+    {
+        return $this->currency->notation->write($this->plain());
+    }
+
+    /** The figure as one types it into a field, without marks between thousands. */
+    public function typed(): string
+    {
+        return $this->currency->notation->typed($this->plain());
+    }
+
+    /** The figure for files and machines, always with a decimal point: `1016.84`. */
+    public function plain(): string
     {
         $digits = $this->currency->digits;
         $figure = str_pad((string) abs($this->minor), $digits + 1, '0', STR_PAD_LEFT);

@@ -6,6 +6,7 @@ return [
 
     'errors' => [
         'required' => 'Please fill this in.',
+        'locale' => 'Choose one from the list.',
         'currency' => 'Choose a currency from the list.',
         'email' => 'That is not an e-mail address.',
         'email-taken' => 'Someone has registered with this address already. Is it you? Then sign in.',

@@ -41,11 +41,30 @@ final class CrewTest extends TestCase
         $planned = Box::query()->where('theme', 'Paper cranes')->firstOrFail();
 
         // 4000 - 1500 leaves 2500 for the pieces; a pack of 3 for 500 is 166.67 each, 167 booked for one.
-        $this->get("/boxes/{$planned->id}")->assertOk()->assertSee('of 4000 JPY')->assertSee('2500 left');
+        $this->get("/boxes/{$planned->id}")->assertOk()->assertSee('of 4,000 JPY')->assertSee('2,500 left');
         $this->post('/lots', ['kind' => 'soap', 'name' => 'Green soap', 'pieces' => '3', 'source' => 'shop', 'price' => '500', 'got_on' => '2026-05-02', 'length' => '80', 'width' => '50', 'height' => '25'])->assertSessionHasNoErrors();
         $lot = Lot::query()->where('name', 'Green soap')->firstOrFail();
         $this->post("/boxes/{$planned->id}/pieces", ['lot' => $lot->id, 'quantity' => '1'])->assertSessionHasNoErrors();
-        $this->get("/boxes/{$planned->id}")->assertSee('1667')->assertSee('2333 left');
+        $this->get("/boxes/{$planned->id}")->assertSee('1,667')->assertSee('2,333 left');
+    }
+
+    public function test_figures_are_written_as_the_crew_writes_them_and_files_keep_the_point(): void
+    {
+        $this->withHeader('Accept-Language', 'de-DE,de;q=0.9')->get('/register')->assertSee('value="de" selected', false)->assertSee('1.234.567,50');
+        $this->post('/register', ['locale' => 'klingon'] + self::NEW)->assertSessionHasErrors(['locale' => 'Choose one from the list.']);
+        $this->post('/register', ['locale' => 'de'] + self::NEW)->assertRedirect('/boxes');
+        $box = ['band' => '4-7', 'gender' => 'girl', 'box_kind' => 'straight-card', 'theme' => 'Paper cranes', 'budget' => '1.250,50'];
+        $this->post('/boxes', $box)->assertSessionHasNoErrors();
+        $planned = Box::query()->where('theme', 'Paper cranes')->firstOrFail();
+
+        // 1250.50 less the sending gift of 9.00.
+        $this->get("/boxes/{$planned->id}")->assertSee('of 1.250,50 EUR')->assertSee('1.241,50 left');
+        $this->get("/boxes/{$planned->id}/edit")->assertSee('value="1250,50"', false);
+        self::assertStringContainsString('9.00', $this->get("/boxes/{$planned->id}/ledger.csv")->streamedContent());
+
+        $this->put('/figures', ['locale' => 'en_IN'])->assertRedirect();
+        $this->get("/boxes/{$planned->id}")->assertSee('of 1,250.50 EUR');
+        $this->put('/figures', ['locale' => ['x']])->assertStatus(422);
     }
 
     public function test_what_is_wrong_in_a_registration_is_said_beside_its_field_and_what_was_typed_is_kept(): void

@@ -8,21 +8,23 @@ use App\Actions\FoundCrew;
 use App\Http\Requests\RegisterRequest;
 use App\Reference\Currencies;
 use App\Reference\Guides;
+use App\Reference\Notations;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 
 final class RegisterController
 {
-    public function create(Currencies $currencies, Guides $guides): View
+    public function create(Request $request, Currencies $currencies, Notations $notations, Guides $guides): View
     {
-        return view('auth.register', ['currencies' => $currencies->names(), 'usual' => $guides->current()->sendingGift->currency->code]);
+        return view('auth.register', ['currencies' => $currencies->names(), 'usual' => $guides->current()->sendingGift->currency->code, 'samples' => $notations->samples(), 'usualLocale' => $notations->choiceFor($request)]);
     }
 
     public function store(RegisterRequest $request, FoundCrew $foundCrew): RedirectResponse
     {
         $text = static fn (string $field): string => $request->string($field)->value();
-        Auth::login($foundCrew->execute($text('crew'), $text('name'), $text('email'), $text('password'), $request->currency()));
+        Auth::login($foundCrew->execute($text('crew'), $text('name'), $text('email'), $text('password'), $request->currency(), $request->locale()));
         $request->session()->regenerate();
 
         return to_route('shelf');

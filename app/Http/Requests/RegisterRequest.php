@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\User;
 use App\Reference\Currencies;
 use App\Reference\Guides;
+use App\Reference\Notations;
 use App\View\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Foundation\Http\FormRequest;
@@ -26,6 +27,7 @@ final class RegisterRequest extends FormRequest
             'name' => ['required', 'string', 'max:80'],
             'email' => ['bail', 'required', 'string', 'email', 'max:200', Rule::unique(User::class)],
             'currency' => ['bail', 'nullable', 'string', Rule::in(array_keys(resolve(Currencies::class)->names()))],
+            'locale' => ['bail', 'nullable', 'string', Rule::in(Notations::LOCALES)],
             'password' => ['bail', 'required', 'string', 'max:200', Password::min(10)],
         ];
     }
@@ -36,12 +38,21 @@ final class RegisterRequest extends FormRequest
         return [
             'required' => Words::of('auth.errors.required'),
             'string' => Words::of('boxes.errors.text'),
+            'locale.in' => Words::of('auth.errors.locale'),
             'currency.in' => Words::of('auth.errors.currency'),
             'max' => Words::of('stash.errors.max'),
             'email.email' => Words::of('auth.errors.email'),
             'email.unique' => Words::of('auth.errors.email-taken'),
             'password.min' => Words::of('auth.errors.password-min'),
         ];
+    }
+
+    /** Get whose way of writing figures is theirs: what was chosen, or as their browser's first language has it. */
+    public function locale(): string
+    {
+        $locale = $this->input('locale');
+
+        return is_string($locale) ? $locale : resolve(Notations::class)->choiceFor($this);
     }
 
     /** Get the money the crew reckons in: what was chosen, or that of this season's guide. */

@@ -15,6 +15,13 @@
                 @endforeach
             </select>
         </x-field>
+        <x-field name="locale" label="Figures written like" hint="It can be changed later in your menu.">
+            <select class="input" id="locale" name="locale" aria-describedby="locale-hint">
+                @foreach ($samples as $locale => $sample)
+                    <option value="{{ $locale }}" @selected(old('locale', $usualLocale) === $locale)>{{ $sample }}</option>
+                @endforeach
+            </select>
+        </x-field>
         <x-field name="password" label="Password" hint="At least 10 characters." type="password" required autocomplete="new-password" />
         <div class="flex flex-wrap items-center gap-4">
             <button class="button go">Start packing</button>

@@ -74,8 +74,8 @@
             <h2>Theme and budget</h2>
             <div class="grid gap-3 sm:grid-cols-[2fr_1fr_1fr] sm:items-end">
                 <x-field name="theme" label="Theme" required maxlength="200" :value="old('theme', $box->theme)" autocomplete="off" />
-                <x-field name="budget" :label="'Budget ('.$currency->code.')'" inputmode="decimal" :value="old('budget', $box->budget?->format())" autocomplete="off" placeholder="none" />
-                <x-field name="sending_gift" :label="'Sending gift ('.$currency->code.')'" inputmode="decimal" :value="old('sending_gift', $gift?->format())" autocomplete="off" :required="! $alike" />
+                <x-field name="budget" :label="'Budget ('.$currency->code.')'" inputmode="decimal" :value="old('budget', $box->budget?->typed())" autocomplete="off" placeholder="none" />
+                <x-field name="sending_gift" :label="'Sending gift ('.$currency->code.')'" inputmode="decimal" :value="old('sending_gift', $gift?->typed())" autocomplete="off" :required="! $alike" />
             </div>
             <p class="hint">{{ __($alike ? 'boxes.gift-asked' : 'boxes.gift-abroad', ['gift' => $guide->sendingGift->format().' '.$guide->sendingGift->currency->code, 'code' => $currency->code]) }}</p>
             <div x-data="palette">

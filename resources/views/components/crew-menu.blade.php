@@ -15,6 +15,17 @@
                 </div>
             </fieldset>
         </form>
+        <form method="post" action="{{ route('figures') }}">
+            @csrf
+            @method('put')
+            <label class="text-ink-soft" for="figures">Figures written like</label>
+            <div class="mt-1 flex gap-2">
+                <select class="input small" id="figures" name="locale">
+                    @foreach ($samples as $locale => $sample)<option value="{{ $locale }}" @selected(auth()->user()->crew->locale === $locale)>{{ $sample }}</option>@endforeach
+                </select>
+                <button class="button small">Keep</button>
+            </div>
+        </form>
         <button type="button" class="link text-left" data-opens-keys>Keys</button>
         <form method="post" action="{{ route('sign-out') }}">
             @csrf

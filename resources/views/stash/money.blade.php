@@ -10,7 +10,7 @@
         <form method="post" action="{{ route('money.budget') }}" class="ml-auto flex items-end gap-2">
             @csrf
             @method('put')
-            <x-field class="w-40" name="budget" label="Season’s budget" inputmode="decimal" :value="old('budget', $season->budget()?->format())" placeholder="none" autocomplete="off" />
+            <x-field class="w-40" name="budget" label="Season’s budget" inputmode="decimal" :value="old('budget', $season->budget()?->typed())" placeholder="none" autocomplete="off" />
             <button class="button">Keep</button>
         </form>
     </section>

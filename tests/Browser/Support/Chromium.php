@@ -48,7 +48,9 @@ final class Chromium
     /** Becomes a browser that has never been there: nothing kept, no service worker. */
     public function forget(string $origin): void
     {
-        $this->driver->manage()->deleteAllCookies();
+        // A page that is still open keeps its service worker alive, and the next visit would get that one back, half gone.
+        $this->driver->get('about:blank');
+        $this->devTools->execute('Network.clearBrowserCookies');
         $this->devTools->execute('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
         $this->devTools->execute('Network.clearBrowserCache');
     }

@@ -37,6 +37,10 @@ final class MoneyTest extends TestCase
         yield 'three decimals' => ['1.234', 'KWD', 1234];
         yield 'no decimals in the Pacific' => ['1200', 'XPF', 1200];
         yield 'thousandths of a dinar' => ['0,25', 'LYD', 250];
+        yield 'thousands of yen by comma' => ['4,000', 'JPY', 4000];
+        yield 'thousands of yen by point' => ['4.000', 'JPY', 4000];
+        yield 'millions by two commas' => ['1,234,567', 'EUR', 123456700];
+        yield 'lakhs' => ['1,23,456.50', 'EUR', 12345650];
         yield 'the most' => ['10000000', 'EUR', 1_000_000_000];
     }
 
@@ -57,6 +61,7 @@ final class MoneyTest extends TestCase
         yield 'a typographic minus' => ['−3', 'EUR', '/below zero/'];
         yield 'a tenth of a cent' => ['1.255', 'EUR', '/more decimals than EUR holds \(2\)/'];
         yield 'decimals where there are none' => ['1.5', 'JPY', '/more decimals/'];
+        yield 'thousands or thousandths' => ['4,000', 'EUR', '/Leave out marks between thousands/'];
         yield 'a power' => ['1e3', 'EUR', '/not an amount/'];
         yield 'two points' => ['1.2.3', 'EUR', '/not an amount/'];
         yield 'a point alone' => ['.', 'EUR', '/not an amount/'];

@@ -44,7 +44,7 @@
         </table>
     @endif
     @if ($desk->kind !== null)
-        <a class="button go mt-4 w-full" href="{{ route('lots.create', ['kind' => $desk->kind->id, 'price' => $desk->chain->paid->format(), 'pieces' => $desk->chain->pieces, 'list_price' => $desk->chain->list->rounded()->format(), 'desk' => request()->getQueryString()]) }}">Bought it: put it in the stash</a>
+        <a class="button go mt-4 w-full" href="{{ route('lots.create', ['kind' => $desk->kind->id, 'price' => $desk->chain->paid->typed(), 'pieces' => $desk->chain->pieces, 'list_price' => $desk->chain->list->rounded()->typed(), 'desk' => request()->getQueryString()]) }}">Bought it: put it in the stash</a>
     @endif
 @endif
 
@@ -55,7 +55,7 @@
             @csrf
             <input type="hidden" name="kind" value="{{ $desk->kind->id }}">
             <input type="hidden" name="band" value="{{ $band?->id() }}">
-            <x-field class="w-44" name="target" :label="$band ? 'Target each, '.$band->label() : 'Target each'" inputmode="decimal" :value="old('target', $target?->rounded()->format())" placeholder="none" autocomplete="off" />
+            <x-field class="w-44" name="target" :label="$band ? 'Target each, '.$band->label() : 'Target each'" inputmode="decimal" :value="old('target', $target?->rounded()->typed())" placeholder="none" autocomplete="off" />
             <button class="button">Keep</button>
         </form>
         @if ($history->isEmpty())
@@ -67,7 +67,7 @@
                 <input type="hidden" name="band" value="{{ $band?->id() }}">
                 <span>Take as the target:</span>
                 @foreach (array_filter(['best so far' => $history->lowest(), 'the middle' => $history->median(), 'about this time last year' => $history->lastYears(now())]) as $which => $past)
-                    <button class="link" name="target" value="{{ $past->each->rounded()->format() }}">{{ $which }}, {{ $past->each->format() }}</button>
+                    <button class="link" name="target" value="{{ $past->each->rounded()->typed() }}">{{ $which }}, {{ $past->each->format() }}</button>
                 @endforeach
             </form>
             <ul class="mt-1">

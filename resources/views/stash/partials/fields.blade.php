@@ -25,7 +25,7 @@
 @else
     <div class="mt-3 grid gap-x-3 gap-y-3 sm:grid-cols-6">
         <x-field class="sm:col-span-6" name="name" label="What it is called" :$bag id="f-name" required maxlength="200" :value="$typed('name', $lot->name ?? $kind->name)" />
-        <x-field class="sm:col-span-2" name="price" :label="'Paid in all ('.$currency->code.')'" :$bag id="f-price" inputmode="decimal" :value="$typed('price', $lot?->paid?->format())" placeholder="not known" />
+        <x-field class="sm:col-span-2" name="price" :label="'Paid in all ('.$currency->code.')'" :$bag id="f-price" inputmode="decimal" :value="$typed('price', $lot?->paid?->typed())" placeholder="not known" />
         <x-field class="sm:col-span-2" name="pieces" label="for how many" :$bag id="f-pieces" type="number" min="1" max="10000" required :value="$typed('pieces', $lot->pieces ?? $count ?? 1)" />
         @if ($count !== null)
             <x-field class="sm:col-span-2" name="quantity" label="into this box" :$bag id="f-quantity" type="number" min="1" max="100" required :value="$typed('quantity', $count)" />
@@ -60,7 +60,7 @@
             </fieldset>
             <div class="mt-3 grid gap-3 sm:grid-cols-2">
                 <x-field name="due_on" label="Ordered, and due on" :$bag id="f-due-on" type="date" :value="$typed('due_on', $lot?->due_on?->toDateString())" />
-                <x-field name="list_price" label="List price of all" :$bag id="f-list-price" inputmode="decimal" :value="$typed('list_price', $lot?->list?->format())" />
+                <x-field name="list_price" label="List price of all" :$bag id="f-list-price" inputmode="decimal" :value="$typed('list_price', $lot?->list?->typed())" />
                 <x-field name="tags" label="Tags, parted by commas" :$bag id="f-tags" maxlength="300" :value="$typed('tags', $lot?->tags)" />
                 <x-field name="kept" label="Where it is kept" :$bag id="f-kept" maxlength="200" placeholder="closet, blue tub" :value="$typed('kept', $lot?->kept)" />
             </div>
