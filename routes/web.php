@@ -80,6 +80,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::post('lots/{lot}/arrive', [LotLifeController::class, 'arrive'])->name('lots.arrive')->can('update', 'lot');
     Route::post('lots/{lot}/lose', [LotLifeController::class, 'lose'])->name('lots.lose')->can('update', 'lot');
+    Route::post('lots/{lot}/wrong', [LotLifeController::class, 'fault'])->name('lots.fault')->can('update', 'lot');
     Route::post('lots/{lot}/split', [LotLifeController::class, 'split'])->name('lots.split')->can('update', 'lot');
     Route::post('lots/{lot}/merge', [LotLifeController::class, 'merge'])->name('lots.merge')->can('update', 'lot');
     Route::post('changes/{change}/undo', [LotLifeController::class, 'undo'])->name('changes.undo')->can('update', 'change');

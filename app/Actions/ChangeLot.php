@@ -9,8 +9,11 @@ use App\Models\LotChange;
 use App\Models\User;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Money\Shares;
+use PluckyWren\Core\Stash\Fault;
+use PluckyWren\Core\Stash\FaultEnd;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 use PluckyWren\Core\Stash\Stock;
 
@@ -53,6 +56,38 @@ final class ChangeLot
             $fresh = Lot::withSetAside()->whereKey($lot->id)->firstOrFail();
             $fresh->gone = $fresh->stock()->losing($pieces)->gone;
             $this->correct($fresh, $why);
+        });
+    }
+
+    /**
+     * Something is wrong with some of a lot, or what to do about it is decided now. Where it is not all of it, those pieces become a lot of their own.
+     *
+     * @param  Money|null  $back  what the shop paid back
+     * @return Lot the lot that is wrong
+     *
+     * @throws NotEnoughLeft If fewer are on hand, or all of it would be wrong while some is in a box.
+     * @throws CannotPayBack If more came back than was paid.
+     */
+    public function fault(Lot $lot, int $pieces, Fault $fault, FaultEnd $end, ?Money $back): Lot
+    {
+        return DB::transaction(function () use ($lot, $pieces, $fault, $end, $back): Lot {
+            if ($lot->due_on !== null) {
+                $this->arrive($lot);
+            }
+            $fresh = Lot::withSetAside()->whereKey($lot->id)->firstOrFail();
+            if ($fresh->fault_end !== FaultEnd::Undecided || $pieces !== $fresh->pieces) {
+                $fresh->stock()->losing($pieces);
+            }
+            if ($pieces < $fresh->pieces) {
+                $fresh = $this->split($fresh, $pieces);
+            }
+            $fresh->fill(['fault' => $fault, 'fault_end' => $end, 'gone' => $end->hasLeft() ? $fresh->pieces : $fresh->gone]);
+            if ($back !== null) {
+                $this->payBack($fresh, $back);
+            }
+            $this->correct($fresh, 'wrong');
+
+            return $fresh;
         });
     }
 
@@ -100,7 +135,7 @@ final class ChangeLot
     {
         DB::transaction(function () use ($lot, $other): void {
             [$into, $from] = [Lot::query()->findOrFail($lot->id), Lot::query()->findOrFail($other->id)];
-            $isAlike = $into->id !== $from->id && $into->kind === $from->kind && $into->price_state === $from->price_state && $into->currency === $from->currency && $into->due_on == $from->due_on;
+            $isAlike = $into->id !== $from->id && $into->kind === $from->kind && $into->price_state === $from->price_state && $into->currency === $from->currency && $into->due_on == $from->due_on && $into->fault === $from->fault && $into->fault_end === $from->fault_end;
             $isAlike || throw CannotMerge::unlike($into->name, $from->name);
             $into->pieces + $from->pieces <= 10_000 || throw CannotMerge::tooMany();
             $into->pieces += $from->pieces;
@@ -137,6 +172,16 @@ final class ChangeLot
             $this->correct($lot, 'undone');
             $change->update(['undone_at' => now()]);
         });
+    }
+
+    /** @throws CannotPayBack If more came back than was paid. */
+    private function payBack(Lot $lot, Money $back): void
+    {
+        if ($lot->paid === null || $back->isMoreThan($lot->paid)) {
+            throw CannotPayBack::more($back, $lot->paid);
+        }
+        $rest = $lot->paid->minus($back);
+        $lot->fill($rest->isZero() ? ['paid' => null, 'price_state' => PriceState::Free] : ['paid' => $rest]);
     }
 
     /**

@@ -12,28 +12,25 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
 /** Does the same with many lots in one step: all of it, or nothing. */
 final readonly class ChangeSeveralLots
 {
-    public function __construct(private FillBox $fillBox) {}
+    public function __construct(private FillBox $fillBox, private ChangeLot $changeLot) {}
 
     /**
      * @param  list<Lot>  $lots
      * @param  string  $tag  one more for each; empty for none
-     * @param  string  $kept  where they are kept from now on; empty to leave that
+     * @param  array<string, mixed>  $corrections  what becomes the same of all: where they are kept, say, or where they are from
      * @param  Box|null  $box  gets one of each
      *
      * @throws NotEnoughLeft If there is none left of one of them.
      * @throws CannotChangeBox If the box's lid is on.
      */
-    public function execute(array $lots, string $tag, string $kept, ?Box $box): void
+    public function execute(array $lots, string $tag, array $corrections, ?Box $box): void
     {
-        DB::transaction(function () use ($lots, $tag, $kept, $box): void {
+        DB::transaction(function () use ($lots, $tag, $corrections, $box): void {
             foreach ($lots as $lot) {
                 if ($tag !== '') {
                     $lot->tag($tag);
                 }
-                if ($kept !== '') {
-                    $lot->kept = $kept;
-                }
-                $lot->save();
+                $this->changeLot->correct($lot->fill($corrections));
                 if ($box !== null) {
                     $this->fillBox->pick($box, $lot, 1);
                 }

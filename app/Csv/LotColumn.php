@@ -34,6 +34,8 @@ enum LotColumn: string
     case Due = 'due';
     case Gone = 'gone';
     case Desk = 'price desk';
+    case Fault = 'wrong';
+    case FaultEnd = 'then';
 
     private const ALSO = [
         'kind' => ['kind of thing', 'type', 'category', 'item'],
@@ -63,6 +65,8 @@ enum LotColumn: string
         'due' => ['due on', 'arrives'],
         'gone' => ['lost', 'broken'],
         'price desk' => [],
+        'wrong' => ['fault'],
+        'then' => [],
     ];
 
     /** The column that a header means, or null where it means none of ours. */

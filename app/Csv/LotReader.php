@@ -18,6 +18,8 @@ use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Fault;
+use PluckyWren\Core\Stash\FaultEnd;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Source;
@@ -91,6 +93,10 @@ final class LotReader
                 $wrong[] = Words::of('import.number', ['column' => $column, 'most' => $most]);
             }
         }
+        $fault = Fault::tryFrom(mb_strtolower($row['wrong']));
+        if ($row['wrong'] !== '' && $fault === null) {
+            $wrong[] = Words::of('import.fault', ['fault' => mb_strimwidth($row['wrong'], 0, 20, '…')]);
+        }
         if ($wrong !== [] || $kind === null || $source === null || $gotOn === null || $colours === null) {
             return $wrong;
         }
@@ -123,6 +129,8 @@ final class LotReader
             'due_on' => $due,
             'gone' => (int) $row['gone'],
             'desk' => $row['price desk'] === '' ? null : $row['price desk'],
+            'fault' => $fault,
+            'fault_end' => $fault === null ? null : (FaultEnd::tryFrom(mb_strtolower($row['then'])) ?? FaultEnd::Undecided),
         ]);
     }
 

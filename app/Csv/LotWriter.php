@@ -31,6 +31,7 @@ final class LotWriter
             $lot->tags, $lot->kept ?? '', $lot->note ?? '', implode(', ', $lot->colours->hexes()),
             $lot->packaged === null ? '' : $mm($lot->packaged->length), $lot->packaged === null ? '' : $mm($lot->packaged->width), $lot->packaged === null ? '' : $mm($lot->packaged->height), $lot->is_packaged ? 'yes' : '',
             $lot->materials ?? '', (string) $lot->minutes, $lot->due_on?->toDateString() ?? '', $lot->gone === 0 ? '' : (string) $lot->gone, $lot->desk ?? '',
+            $lot->fault->value ?? '', $lot->fault_end->value ?? '',
         ];
     }
 }

@@ -29,6 +29,8 @@ use PluckyWren\Core\Money\Notation;
 use PluckyWren\Core\Money\Price;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Fault;
+use PluckyWren\Core\Stash\FaultEnd;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Source;
@@ -64,6 +66,8 @@ use PluckyWren\Core\Stash\Stock;
  * @property bool $is_packaged whether it goes into a box that way
  * @property int $gone broken, given away or sent back
  * @property CarbonImmutable|null $due_on when it is to come, where it is ordered and not here yet
+ * @property Fault|null $fault what is wrong with it
+ * @property FaultEnd|null $fault_end what became of it then
  * @property int|string|null $set_aside
  * @property Collection<int, Piece> $setAsidePieces
  */
@@ -78,7 +82,7 @@ final class Lot extends Model
 
     protected $attributes = ['tags' => '', 'gone' => 0, 'colours' => '[]', 'is_packaged' => 0];
 
-    protected $fillable = ['crew_id', 'kind', 'name', 'pieces', 'price_state', 'paid', 'currency', 'source', 'place', 'got_on', 'size', 'is_measured', 'size_label', 'traits', 'note', 'tags', 'kept', 'list', 'gone', 'due_on', 'materials', 'minutes', 'desk', 'colours', 'packaged', 'is_packaged'];
+    protected $fillable = ['crew_id', 'kind', 'name', 'pieces', 'price_state', 'paid', 'currency', 'source', 'place', 'got_on', 'size', 'is_measured', 'size_label', 'traits', 'note', 'tags', 'kept', 'list', 'gone', 'due_on', 'materials', 'minutes', 'desk', 'colours', 'packaged', 'is_packaged', 'fault', 'fault_end'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -94,13 +98,18 @@ final class Lot extends Model
         'packaged' => AsSize::class.':packaged_',
         'is_packaged' => 'boolean',
         'minutes' => 'integer',
+        'fault' => Fault::class,
+        'fault_end' => FaultEnd::class,
         'size' => AsSize::class,
         'is_measured' => 'boolean',
         'traits' => AsTraits::class,
     ];
 
+    /** A condition on lots that are here and sound, or kept as they are. */
+    public const CAN_BE_PACKED = "lots.due_on is null and coalesce(lots.fault_end, '') <> 'undecided'";
+
     /** A condition on lots of which pieces are left that no box has. */
-    public const HAS_SOME_LEFT = 'lots.due_on is null and lots.pieces - lots.gone > (select coalesce(sum(p.quantity), 0) from pieces p where p.lot_id = lots.id)';
+    public const HAS_SOME_LEFT = self::CAN_BE_PACKED.' and lots.pieces - lots.gone > (select coalesce(sum(p.quantity), 0) from pieces p where p.lot_id = lots.id)';
 
     /**
      * Narrow a query to what goes by a word: its name, tag, colour, place or giver, or where it is kept.
@@ -145,7 +154,7 @@ final class Lot extends Model
     /** Get how many there are and how many are promised; load the lot by `withSetAside` first. */
     public function stock(): Stock
     {
-        return new Stock($this->name, $this->pieces, (int) ($this->set_aside ?? $this->setAsidePieces()->sum('quantity')), $this->gone, $this->due_on !== null);
+        return new Stock($this->name, $this->pieces, (int) ($this->set_aside ?? $this->setAsidePieces()->sum('quantity')), $this->gone, $this->due_on !== null, $this->fault_end === FaultEnd::Undecided);
     }
 
     /** Get what one piece of it cost. */

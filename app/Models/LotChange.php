@@ -48,6 +48,6 @@ final class LotChange extends Model
     /** Determine if it is the kind of change that can be taken back on its own. */
     public function canBeUndone(): bool
     {
-        return $this->undone_at === null && in_array($this->what, ['corrected', 'arrived', 'broken', 'given-away', 'sent-back'], true);
+        return $this->undone_at === null && in_array($this->what, ['corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong'], true);
     }
 }

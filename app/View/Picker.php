@@ -64,7 +64,7 @@ final class Picker
     {
         if ($this->onHand === null) {
             $query = Lot::query();
-            $query->selectRaw('kind, sum(pieces - gone - (select coalesce(sum(p.quantity), 0) from pieces p where p.lot_id = lots.id)) as on_hand')->where('due_on', null)->groupBy('kind');
+            $query->selectRaw('kind, sum(pieces - gone - (select coalesce(sum(p.quantity), 0) from pieces p where p.lot_id = lots.id)) as on_hand')->whereRaw(Lot::CAN_BE_PACKED)->groupBy('kind');
             /** @var array<string, int> $onHand */
             $onHand = $query->toBase()->pluck('on_hand', 'kind')->all();
             $this->onHand = $onHand;

@@ -72,7 +72,9 @@ final class Prices
     {
         if ($this->paidLots === null) {
             $this->paidLots = [];
-            foreach (Lot::query()->where('price_state', PriceState::Paid)->get()->sortByDesc('got_on') as $lot) {
+            $query = Lot::query()->where('price_state', PriceState::Paid);
+            $query->whereRaw("coalesce(fault_end, '') <> 'sent-back'");
+            foreach ($query->get()->sortByDesc('got_on') as $lot) {
                 $this->paidLots[$lot->kind][] = $lot;
             }
         }

@@ -17,7 +17,7 @@ use PluckyWren\Core\Stash\Category;
 /** What is asked of the stash, kept in the address. */
 final readonly class StashQuestion
 {
-    public const ONLY = ['on-hand', 'no-price', 'no-source', 'unused'];
+    public const ONLY = ['on-hand', 'no-price', 'no-source', 'unused', 'wrong'];
 
     public const SORTS = ['name', 'newest', 'oldest', 'cheapest'];
 
@@ -110,6 +110,7 @@ final readonly class StashQuestion
         match ($this->only) {
             'on-hand' => $query->whereRaw(Lot::HAS_SOME_LEFT),
             'no-price' => $query->where('price_state', PriceState::Unknown),
+            'wrong' => $query->whereNotNull('fault'),
             'no-source' => $query->where(static fn (Builder $query): Builder => $query->where('place', null)->orWhere('place', '')),
             'unused' => $query->where('got_on', '<', CarbonImmutable::now()->subYear()->toDateString())->doesntHave('setAsidePieces'),
             default => null,

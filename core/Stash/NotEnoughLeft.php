@@ -22,6 +22,11 @@ final class NotEnoughLeft extends DomainException implements CoreException
         return new self("“{$name}” is ordered and not here yet.");
     }
 
+    public static function inDoubt(string $name): self
+    {
+        return new self("Something is wrong with “{$name}”; decide first what becomes of it.");
+    }
+
     public static function fewerThanSetAside(string $name, int $setAside): self
     {
         return new self("{$setAside} of “{$name}” are set aside for boxes or gone, so the lot cannot hold fewer.");

@@ -10,10 +10,11 @@ final readonly class Stock
     /**
      * @param  int  $gone  broken, given away or sent back
      * @param  bool  $isOnItsWay  ordered and not here yet: nothing of it is on hand
+     * @param  bool  $isInDoubt  something is wrong with it and nobody has decided what to do: nothing of it is on hand
      *
      * @throws NotEnoughLeft If more are promised or gone than there are.
      */
-    public function __construct(public string $name, public int $pieces, public int $setAside, public int $gone = 0, public bool $isOnItsWay = false)
+    public function __construct(public string $name, public int $pieces, public int $setAside, public int $gone = 0, public bool $isOnItsWay = false, public bool $isInDoubt = false)
     {
         if ($setAside + $gone > $pieces) {
             throw NotEnoughLeft::fewerThanSetAside($name, $setAside + $gone);
@@ -22,14 +23,14 @@ final readonly class Stock
 
     public function onHand(): int
     {
-        return $this->isOnItsWay ? 0 : $this->pieces - $this->setAside - $this->gone;
+        return $this->isOnItsWay || $this->isInDoubt ? 0 : $this->pieces - $this->setAside - $this->gone;
     }
 
     /** @throws NotEnoughLeft If fewer are on hand than asked for. */
     public function settingAside(int $pieces): self
     {
         return $pieces <= $this->onHand()
-            ? new self($this->name, $this->pieces, $this->setAside + $pieces, $this->gone, $this->isOnItsWay)
+            ? new self($this->name, $this->pieces, $this->setAside + $pieces, $this->gone, $this->isOnItsWay, $this->isInDoubt)
             : throw $this->notEnough($pieces);
     }
 
@@ -37,12 +38,16 @@ final readonly class Stock
     public function losing(int $pieces): self
     {
         return $pieces <= $this->onHand()
-            ? new self($this->name, $this->pieces, $this->setAside, $this->gone + $pieces, $this->isOnItsWay)
+            ? new self($this->name, $this->pieces, $this->setAside, $this->gone + $pieces, $this->isOnItsWay, $this->isInDoubt)
             : throw $this->notEnough($pieces);
     }
 
     private function notEnough(int $wanted): NotEnoughLeft
     {
-        return $this->isOnItsWay ? NotEnoughLeft::onItsWay($this->name) : NotEnoughLeft::of($this->name, $wanted, $this->onHand());
+        return match (true) {
+            $this->isOnItsWay => NotEnoughLeft::onItsWay($this->name),
+            $this->isInDoubt => NotEnoughLeft::inDoubt($this->name),
+            default => NotEnoughLeft::of($this->name, $wanted, $this->onHand()),
+        };
     }
 }

@@ -9,6 +9,7 @@ return [
     'not-a-table' => 'That is no table of text. Save your spreadsheet as CSV and choose that file.',
     'too-many' => 'That file has more than :most rows. Send it in parts.',
     'kind' => 'There is no kind of thing called “:kind”.',
+    'fault' => '“:fault” is nothing that can be wrong: size, thing or damage.',
     'source' => '“:source” is no way we know to get things.',
     'date' => '“:date” is no day from 2000 up to today. Write it like 2026-08-12.',
     'number' => 'Of :column, a whole number up to :most, please.',

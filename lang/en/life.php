@@ -8,6 +8,16 @@ return [
     'broken' => 'Those are written off as broken.',
     'given-away' => 'Those are given away.',
     'sent-back' => 'Those are sent back.',
+    'wrong' => [
+        'undecided' => 'Noted. Nobody packs “:name” until you decide what becomes of it.',
+        'sent-back' => '“:name” is sent back.',
+        'kept' => '“:name” is kept as it is.',
+        'given-on' => '“:name” is given on.',
+    ],
+    'faults' => ['size' => 'the size', 'thing' => 'the thing', 'damage' => 'damaged'],
+    'ends' => ['undecided' => 'not decided yet', 'sent-back' => 'sent back', 'kept' => 'kept all the same', 'given-on' => 'given on'],
+    'state' => ['size' => 'wrong size', 'thing' => 'wrong thing', 'damage' => 'damaged'],
+    'back-more' => ':back came back, but only :paid was paid for these.',
     'split' => 'This is the new lot; the rest stayed where it was.',
     'merged' => 'Both are one lot now: “:name”.',
     'unlike' => '“:one” and “:other” cannot be one lot: they differ in kind, in whether their price is known, or in when they come.',
@@ -22,6 +32,7 @@ return [
         'broken' => 'written off as broken',
         'given-away' => 'given away',
         'sent-back' => 'sent back',
+        'wrong' => 'something wrong',
         'split' => 'parted',
         'merged' => 'put together',
         'undone' => 'taken back',
@@ -29,7 +40,7 @@ return [
     'fields' => [
         'kind' => 'kind', 'name' => 'name', 'pieces' => 'pieces', 'price_state' => 'price known', 'paid_minor' => 'paid', 'list_minor' => 'list price', 'currency' => 'currency', 'source' => 'source', 'place' => 'place',
         'got_on' => 'day', 'length_tenths' => 'length', 'width_tenths' => 'width', 'height_tenths' => 'height', 'is_measured' => 'measured', 'size_label' => 'size label', 'traits' => 'traits', 'note' => 'note', 'tags' => 'tags',
-        'kept' => 'where it is kept', 'gone' => 'gone', 'due_on' => 'due', 'colours' => 'colours', 'packaged_length_tenths' => 'packaged length', 'packaged_width_tenths' => 'packaged width', 'packaged_height_tenths' => 'packaged height', 'is_packaged' => 'how it goes in', 'materials' => 'materials', 'minutes' => 'minutes', 'desk' => 'how the price came about',
+        'kept' => 'where it is kept', 'gone' => 'gone', 'due_on' => 'due', 'colours' => 'colours', 'packaged_length_tenths' => 'packaged length', 'packaged_width_tenths' => 'packaged width', 'packaged_height_tenths' => 'packaged height', 'is_packaged' => 'how it goes in', 'materials' => 'materials', 'minutes' => 'minutes', 'desk' => 'how the price came about', 'fault' => 'what is wrong', 'fault_end' => 'what became of it',
     ],
 
 ];

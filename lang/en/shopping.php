@@ -9,6 +9,8 @@ return [
     'packs' => '{1} 1 pack of :size|[2,*] :count packs of :size',
     'left-over' => '{0} |[1,*] leaves :count over',
     'lines' => '{1} One kind of thing to buy|[2,*] :count kinds of things to buy',
+    'unpriced' => '{0} |[1,*] and :count without a price',
+    'each-of-the-rest' => 'about :each for each of those',
     'unknown' => '{0} |{1} , and 1 never bought before|[2,*] , and :count never bought before',
 
 ];

@@ -11,12 +11,12 @@ return [
     'several' => '{1} One lot is changed.|[2,*] :count lots are changed.',
     'found' => '{0} No lot goes by that.|{1} One lot.|[2,*] :count lots.',
 
-    'only' => ['on-hand' => 'with some on hand', 'no-price' => 'without a price', 'no-source' => 'without a place or giver', 'unused' => 'unused for a year'],
+    'only' => ['on-hand' => 'with some on hand', 'no-price' => 'without a price', 'no-source' => 'without a place or giver', 'unused' => 'unused for a year', 'wrong' => 'with something wrong'],
     'sorts' => ['name' => 'by name', 'newest' => 'newest first', 'oldest' => 'oldest first', 'cheapest' => 'cheapest first'],
 
     'errors' => [
         'none-chosen' => 'Tick the lots that you mean, 200 at most.',
-        'nothing-to-do' => 'Say what to do with them: a tag, a place, or a box.',
+        'nothing-to-do' => 'Say what to do with them: a tag, something to correct, or a box.',
         'name-required' => 'What is it called?',
         'name-max' => 'A name has at most 80 characters.',
         'pieces' => 'A whole number from 1 to 10,000, please.',

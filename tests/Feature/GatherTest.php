@@ -92,7 +92,7 @@ final class GatherTest extends TestCase
         $this->box(['theme' => 'Kite festival']);
 
         // Ten pencils less four on hand are six: two packs of four, two over.
-        $this->get('/gather/shopping')->assertSeeInOrder(['Mill Lane Stores', '6</b> Pencil', '2 packs of 4', 'leaves 2 over', 'for Tide pool, Kite festival', 'Wherever you find it'], false)->assertSee('On hand already');
+        $this->get('/gather/shopping')->assertSeeInOrder(['Mill Lane Stores', '6</b> Pencil', '2 packs of 4', 'leaves 2 over', 'for Tide pool, Kite festival', 'Wherever you find it'], false)->assertSee('On hand already')->assertSeeInOrder(['Within the budget?', 'Tide pool', 'without a price', 'for each of those', 'Kite festival']);
     }
 
     public function test_ticking_off_makes_a_lot_and_sets_it_aside_for_the_boxes_that_listed_it(): void

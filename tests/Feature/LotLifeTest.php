@@ -49,6 +49,44 @@ final class LotLifeTest extends TestCase
         self::assertSame(2, $lot->refresh()->gone);
     }
 
+    public function test_what_came_wrong_is_set_apart_until_someone_decides_and_the_money_back_is_booked(): void
+    {
+        $lot = $this->lot();
+        $box = $this->box();
+        Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $lot->id, 'quantity' => 3]);
+
+        // Six bars for 2.76: two of the three on hand are damaged and become a lot of their own, 0.92 of the price with them.
+        $this->from("/lots/{$lot->id}")->post("/lots/{$lot->id}/wrong", ['wrong' => '4', 'fault' => 'damage', 'fault_end' => 'undecided'])->assertSessionHasErrors(['wrong' => 'Only 3 of “Soap, pine” are left; 4 were asked for.']);
+        $this->post("/lots/{$lot->id}/wrong", ['wrong' => '2', 'fault' => 'damage', 'fault_end' => 'undecided'])->assertSessionHasNoErrors();
+        $wrong = Lot::query()->whereKeyNot($lot->id)->firstOrFail();
+        self::assertSame([2, 0, 92, 'damage', 'undecided'], [$wrong->pieces, $wrong->stock()->onHand(), $wrong->paid?->minor, $wrong->fault?->value, $wrong->fault_end?->value]);
+        self::assertSame([4, 1], [$lot->refresh()->pieces, $lot->stock()->onHand()]);
+        $this->get('/gather?only=wrong')->assertSee('One lot.')->assertSee('damaged, not decided yet');
+        $this->post("/boxes/{$box->id}/pieces", ['lot' => $wrong->id, 'quantity' => 1, 'pick' => '1'], ['HX-Request' => 'true'])->assertUnprocessable()->assertSee('decide first what becomes of it');
+
+        $send = fn (string $back) => $this->from("/lots/{$wrong->id}")->post("/lots/{$wrong->id}/wrong", ['wrong' => '2', 'fault' => 'damage', 'fault_end' => 'sent-back', 'back' => $back]);
+        $send('1.00')->assertSessionHasErrors(['back' => '1.00 came back, but only 0.92 was paid for these.']);
+        $send('0.92')->assertSessionHasNoErrors();
+        self::assertSame([2, null, PriceState::Free, 'sent-back'], [$wrong->refresh()->gone, $wrong->paid, $wrong->price_state, $wrong->fault_end?->value]);
+
+        $change = LotChange::query()->where('lot_id', $wrong->id)->where('what', 'wrong')->latest('id')->firstOrFail();
+        $this->post("/changes/{$change->id}/undo")->assertSessionHasNoErrors();
+        self::assertSame([0, 92, 'undecided'], [$wrong->refresh()->gone, $wrong->paid?->minor, $wrong->fault_end?->value]);
+        $this->post("/lots/{$wrong->id}/wrong", ['wrong' => '2', 'fault' => 'damage', 'fault_end' => 'kept']);
+        self::assertSame(2, $wrong->refresh()->stock()->onHand());
+        $this->post("/lots/{$wrong->id}/wrong", ['wrong' => '1', 'fault' => 'smell', 'fault_end' => 'lost', 'back' => '-1'])->assertSessionHasErrors(['fault', 'fault_end', 'back']);
+    }
+
+    public function test_an_order_that_comes_wrong_has_arrived_all_the_same(): void
+    {
+        $lot = $this->lot('t-shirt', ['due_on' => '2026-12-03', 'pieces' => 1]);
+        $this->get("/lots/{$lot->id}")->assertSee('It has arrived, but something is wrong');
+        $this->post("/lots/{$lot->id}/wrong", ['wrong' => '1', 'fault' => 'size', 'fault_end' => 'given-on'])->assertSessionHasNoErrors();
+
+        self::assertSame([null, 1, 0, 'size'], [$lot->refresh()->due_on, $lot->gone, $lot->stock()->onHand(), $lot->fault?->value]);
+        $this->get("/lots/{$lot->id}")->assertSee('Wrong size')->assertSee('given on');
+    }
+
     public function test_a_lot_is_parted_to_the_last_cent(): void
     {
         $lot = $this->lot('soap', ['pieces' => 7, 'paid' => new \PluckyWren\Core\Money\Money(1000, \PluckyWren\Core\Money\Currency::of('EUR'))]);

@@ -158,6 +158,12 @@ final class StashTest extends TestCase
         self::assertSame('forest', $one->refresh()->tags);
         self::assertSame(2, (int) $box->pieces()->sum('quantity'));
 
+        $send(['source' => 'thrift', 'place' => 'The old sorting office', 'got_on' => '2026-03-01'])->assertSessionHasNoErrors();
+        foreach ([$one, $other] as $lot) {
+            self::assertSame(['thrift', 'The old sorting office', '2026-03-01'], [$lot->refresh()->source->value, $lot->place, $lot->got_on->toDateString()]);
+            $this->get("/lots/{$lot->id}")->assertSee('corrected');
+        }
+        $send(['got_on' => '2099-01-01', 'source' => 'found'])->assertSessionHasErrors(['got_on', 'source']);
         $send([])->assertSessionHasErrors('several');
         $this->post('/lots/several', ['tag' => 'x'])->assertSessionHasErrors('lots');
     }

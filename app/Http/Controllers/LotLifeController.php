@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\CannotMerge;
+use App\Actions\CannotPayBack;
 use App\Actions\CannotUndo;
 use App\Actions\ChangeLot;
+use App\Http\Requests\LotFaultRequest;
 use App\Models\Lot;
 use App\Models\LotChange;
 use App\View\Words;
@@ -42,6 +44,19 @@ final readonly class LotLifeController
         }
 
         return self::back($lot, "life.{$why}");
+    }
+
+    public function fault(LotFaultRequest $request, Lot $lot): RedirectResponse
+    {
+        try {
+            $wrong = $this->changeLot->fault($lot, $request->integer('wrong'), $request->fault(), $request->end(), $request->back());
+        } catch (NotEnoughLeft $no) {
+            return back(303)->withErrors(['wrong' => $no->getMessage()])->withInput();
+        } catch (CannotPayBack $no) {
+            return back(303)->withErrors(['back' => $no->getMessage()])->withInput();
+        }
+
+        return self::back($wrong, "life.wrong.{$request->end()->value}");
     }
 
     public function split(Request $request, Lot $lot): RedirectResponse

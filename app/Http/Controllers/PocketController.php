@@ -19,23 +19,26 @@ use PluckyWren\Core\Stash\ItemKind;
 /** The price desk for a pocket without a signal: all is reckoned beforehand, and what is bought is sent later. */
 final class PocketController
 {
-    /** The sizes of packs for which the limits are taken along. */
-    private const PACKS = [1, 2, 3, 4, 5, 6, 8, 9, 10, 12, 15, 16, 18, 20, 24, 30, 36, 40, 48, 50, 60, 72, 100];
+    /** Limits are taken along for every pack up to so many pieces, and for the larger packs there are. */
+    private const UP_TO = 100;
+
+    private const LARGER = [108, 120, 125, 128, 132, 144, 150, 160, 175, 180, 192, 200, 225, 240, 250, 288, 300, 320, 350, 360, 400, 450, 480, 500, 600, 720, 750, 800, 1000];
 
     public function show(Catalogue $catalogue, Prices $prices, Shortfall $shortfall, #[CurrentUser] User $user): View
     {
-        $limits = array_map(static function (ItemKind $kind) use ($prices, $shortfall): array {
+        $sizes = [...range(1, self::UP_TO), ...self::LARGER];
+        $limits = array_map(static function (ItemKind $kind) use ($prices, $shortfall, $sizes): array {
             $needed = $shortfall->toBuy($kind);
             $judge = $prices->judge($kind, $needed);
             $packs = [];
-            foreach ($judge->measure() === null ? [] : self::PACKS as $size) {
+            foreach ($judge->measure() === null ? [] : $sizes as $size) {
                 $packs[$size] = [$judge->buyUpTo($size)?->format(), $judge->fairUpTo($size)?->format()];
             }
 
             return ['needed' => $needed, 'each' => $judge->measure()?->format(), 'packs' => $packs];
         }, $catalogue->all());
 
-        return view('stash.pocket', ['limits' => $limits, 'packs' => self::PACKS, 'currency' => $user->crew->currency, 'taken' => now()]);
+        return view('stash.pocket', ['limits' => $limits, 'currency' => $user->crew->currency, 'taken' => now()]);
     }
 
     /** Keep what was bought without a signal, once, however often it is sent. */

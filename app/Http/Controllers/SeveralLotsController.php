@@ -16,7 +16,7 @@ final class SeveralLotsController
     {
         $lots = $request->lots();
         try {
-            $changeSeveralLots->execute($lots, $request->tag(), $request->kept(), $request->box());
+            $changeSeveralLots->execute($lots, $request->tag(), $request->corrections(), $request->box());
         } catch (NotEnoughLeft|CannotChangeBox $why) {
             return back(303)->withErrors(['several' => $why->getMessage()])->withInput();
         }

@@ -14,11 +14,13 @@ use App\View\Shortfall;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use PluckyWren\Core\Box\Shopping\BoxOutlook;
 use PluckyWren\Core\Box\Shopping\ShoppingLine;
 use PluckyWren\Core\Money\ExactAmount;
 
 final class ShoppingController
 {
+    /** The list, and whether each box stays within its budget once it has all of it. */
     public function show(Shortfall $shortfall, Prices $prices, #[CurrentUser] User $user): View
     {
         $boxes = $shortfall->boxes();
@@ -35,7 +37,15 @@ final class ShoppingController
             ExactAmount::zero($user->crew->currency),
         );
 
+        $each = [];
+        foreach ($shortfall->lines() as $line) {
+            $known = $prices->latest($line->kind)?->price()->each ?? $prices->judge($line->kind, 0)->measure();
+            $each += $known === null ? [] : [$line->kind->id => $known];
+        }
+
         return view('stash.shopping', [
+            'outlooks' => $boxes->filter(static fn (Box $box): bool => array_filter($shortfall->lines(), static fn (ShoppingLine $line): bool => isset($line->byBox[$box->id])) !== [])
+                ->map(static fn (Box $box): array => [$box, BoxOutlook::of($box->id, $box->plan(), $shortfall->lines(), $each)]),
             'places' => $rows->groupBy(static fn (ShoppingRow $row): string => $row->place())->sortKeysDesc(),
             'estimate' => $estimate->rounded(),
             'withoutEstimate' => $rows->filter(static fn (ShoppingRow $row): bool => $row->estimate() === null)->count(),

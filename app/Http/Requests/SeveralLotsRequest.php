@@ -7,15 +7,19 @@ namespace App\Http\Requests;
 use App\Models\Box;
 use App\Models\Lot;
 use App\View\Words;
+use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Validator;
+use PluckyWren\Core\Stash\Source;
 
-/** Which lots, and what of them: a tag more, where they are kept, a box that gets one of each. */
+/** Which lots, and what of them: a tag more, what is corrected alike in all, a box that gets one of each. */
 final class SeveralLotsRequest extends FormRequest
 {
     private const MOST = 200;
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<string|ValidationRule|Enum>> */
     public function rules(): array
     {
         return [
@@ -23,6 +27,9 @@ final class SeveralLotsRequest extends FormRequest
             'lots.*' => ['string'],
             'tag' => ['nullable', 'string', 'max:30'],
             'kept' => ['nullable', 'string', 'max:80'],
+            'place' => ['nullable', 'string', 'max:80'],
+            'source' => ['nullable', Rule::enum(Source::class)],
+            'got_on' => ['bail', 'nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.now()->toDateString()],
             'box' => ['nullable', 'string'],
         ];
     }
@@ -30,13 +37,13 @@ final class SeveralLotsRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['lots.*' => Words::of('stash.errors.none-chosen'), 'max' => Words::of('stash.errors.max'), 'string' => Words::of('boxes.errors.text')];
+        return ['got_on.*' => Words::of('stash.errors.got-on'), 'lots.*' => Words::of('stash.errors.none-chosen'), 'max' => Words::of('stash.errors.max'), 'string' => Words::of('boxes.errors.text')];
     }
 
     public function after(): callable
     {
         return function (Validator $validator): void {
-            if ($validator->errors()->isEmpty() && $this->tag() === '' && $this->kept() === '' && ! $this->filled('box')) {
+            if ($validator->errors()->isEmpty() && $this->tag() === '' && $this->corrections() === [] && ! $this->filled('box')) {
                 $validator->errors()->add('several', Words::of('stash.errors.nothing-to-do'));
             }
         };
@@ -57,9 +64,17 @@ final class SeveralLotsRequest extends FormRequest
         return trim($this->string('tag')->value(), " ,\n\r\t");
     }
 
-    public function kept(): string
+    /** @return array<string, string> those that were filled in, by the lot's field */
+    public function corrections(): array
     {
-        return $this->string('kept')->value();
+        $typed = [];
+        foreach (['kept', 'place', 'source', 'got_on'] as $field) {
+            if ($this->filled($field)) {
+                $typed[$field] = $this->string($field)->value();
+            }
+        }
+
+        return $typed;
     }
 
     public function box(): ?Box

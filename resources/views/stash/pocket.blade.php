@@ -9,8 +9,7 @@
         <form class="cut grid gap-3 p-4" x-on:submit.prevent="keep">
             <x-field name="kind" label="What kind of thing?"><x-kind-select :kind="null" empty="Choose…" required x-on:change="look" x-ref="kind" /></x-field>
             <x-field name="pieces" label="In the pack">
-                <input class="input" id="pieces" name="pieces" type="number" min="1" max="10000" value="1" required list="packs" x-on:input="look" x-ref="pieces">
-                <datalist id="packs">@foreach ($packs as $pack)<option value="{{ $pack }}"></option>@endforeach</datalist>
+                <input class="input" id="pieces" name="pieces" type="number" min="1" max="10000" value="1" required x-on:input="look" x-ref="pieces">
             </x-field>
             <div aria-live="polite" id="limits" class="min-h-24">
                 <p x-show="hasLimits" x-cloak><span class="text-ink-soft">Buy up to</span> <b class="figure text-4xl" x-text="buy"></b> <span class="text-ink-soft">, fair up to</span> <b class="figure text-2xl" x-text="fair"></b></p>

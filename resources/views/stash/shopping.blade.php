@@ -18,6 +18,7 @@
             </section>
         @else
             <p class="pb-3">{{ trans_choice('shopping.lines', $places->flatten(1)->count()) }}, about <b class="figure">{{ $estimate->format() }}</b> {{ $estimate->currency->code }} as last paid{{ trim(trans_choice('shopping.unknown', $withoutEstimate)) }}.</p>
+            @include('stash.partials.outlooks')
             @foreach ($places as $place => $rows)
                 <section class="cut mb-3.5 px-4 py-2" aria-labelledby="place-{{ $loop->index }}">
                     <h2 id="place-{{ $loop->index }}" class="py-1">{{ $place === '' ? 'Wherever you find it' : $place }}</h2>

@@ -6,6 +6,7 @@ namespace Tests\Core\Box;
 
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Box\Shopping\BoxOutlook;
 use PluckyWren\Core\Box\Shopping\ShoppingLine;
 use PluckyWren\Core\Box\Shopping\ShoppingList;
 use Tests\Core\Data;
@@ -49,6 +50,23 @@ final class ShoppingListTest extends TestCase
         self::assertSame(1, $lines['comb']->toBuy());
         self::assertSame([3, false], [$lines['stickers']->toBuy(), $lines['stickers']->isMust]);
         self::assertSame('stickers', array_key_last($lines));
+    }
+
+    public function test_a_box_is_weighed_against_its_budget_with_all_that_it_lacks(): void
+    {
+        // In it: 3 of 6 socks for 4.50 are 2.25, and the sending gift of 9.00. Five pencils are to come at 0.40 each: 2.00.
+        $plan = Plans::of(2500, Plans::piece('socks', 3, [450, 6]));
+        $lines = array_values(self::lines(['a' => $plan], []));
+        $lacking = array_sum(array_map(static fn (ShoppingLine $line): int => $line->byBox['a'], $lines));
+        $outlook = BoxOutlook::of('a', $plan, $lines, ['pencils' => Plans::euro(40)->exactly()]);
+
+        self::assertSame(['11.25', '2.00', $lacking - 5], [$outlook->soFar->format(), $outlook->expected->format(), $outlook->unpriced]);
+        self::assertSame(['11.75', false], [$outlook->left()?->format(), $outlook->isOver()]);
+        self::assertSame(intdiv(1175, $lacking - 5), $outlook->eachOfTheRest()?->floored()->minor);
+        self::assertNull(BoxOutlook::of('a', Plans::of(null), $lines, [])->left());
+        // 9.00 of 10.00 are gone, and the pencils alone are 2.00.
+        $over = BoxOutlook::of('a', Plans::of(1000), $lines, ['pencils' => Plans::euro(40)->exactly()]);
+        self::assertSame([true, '-1.00', null], [$over->isOver(), $over->left()?->format(), $over->eachOfTheRest()]);
     }
 
     public function test_packs_are_rounded_up_and_the_leftover_is_said(): void

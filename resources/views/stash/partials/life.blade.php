@@ -1,11 +1,13 @@
 @php
     $stock = $lot->stock();
-    $alike = App\Models\Lot::query()->where('kind', $lot->kind)->where('price_state', $lot->price_state)->whereKeyNot($lot->id)->get()->filter(fn ($other) => $other->due_on == $lot->due_on)->sortBy('name')->take(40);
+    $isInDoubt = $stock->isInDoubt;
+    $alike = App\Models\Lot::query()->where('kind', $lot->kind)->where('price_state', $lot->price_state)->whereKeyNot($lot->id)->get()->filter(fn ($other) => $other->due_on == $lot->due_on && $other->fault === $lot->fault && $other->fault_end === $lot->fault_end)->sortBy('name')->take(40);
     $changes = App\Models\LotChange::query()->where('lot_id', $lot->id)->get()->sortByDesc('id');
 @endphp
 <section class="cut mt-4 p-5" aria-labelledby="life">
     <h2 id="life">What became of it</h2>
     <p class="mt-1 tabular">{{ $stock->onHand() }} on hand, {{ $stock->setAside }} set aside, {{ $stock->gone }} gone, of {{ $stock->pieces }}.</p>
+    @if ($lot->fault)<p class="mt-1"><b>{{ ucfirst(__("life.state.{$lot->fault->value}")) }}</b>, {{ __("life.ends.{$lot->fault_end->value}") }}.</p>@endif
     <x-wrong name="undo" />
     @if ($lot->due_on)
         <form method="post" action="{{ route('lots.arrive', $lot) }}" class="mt-3 flex flex-wrap items-center gap-3">
@@ -14,6 +16,7 @@
             <button class="button small">It has arrived</button>
         </form>
     @else
+        @unless ($isInDoubt)
         <div class="mt-3 grid gap-4 sm:grid-cols-2">
             <form method="post" action="{{ route('lots.lose', $lot) }}" class="grid grid-cols-[5rem_1fr_auto] items-end gap-2">
                 @csrf
@@ -31,7 +34,9 @@
                 <button class="button">Part it</button>
             </form>
         </div>
+        @endunless
     @endif
+    @include('stash.partials.fault')
     @if ($alike->isNotEmpty())
         <form method="post" action="{{ route('lots.merge', $lot) }}" class="mt-3 grid grid-cols-[1fr_auto] items-end gap-2 sm:max-w-md">
             @csrf

@@ -27,7 +27,7 @@
                     </th>
                     <td class="py-1.5 pr-3"><span class="flex items-center gap-2"><x-shapes.stock :$stock :lane="$lot->itemKind()->category" /><span class="tabular">{{ $stock->onHand() }} of {{ $stock->pieces - $stock->gone }}</span></span></td>
                     <td class="py-1.5 pr-3 text-right"><x-each :price="$lot->price()" /></td>
-                    <td class="py-1.5 pl-4 text-ink-soft">{{ $lot->cameFrom() }}, <span class="whitespace-nowrap">{{ $lot->got_on->format('j M Y') }}</span>@if ($lot->kept), kept: {{ $lot->kept }}@endif @if ($lot->due_on)<b class="whitespace-nowrap text-ink">due {{ $lot->due_on->format('j M') }}</b>@endif</td>
+                    <td class="py-1.5 pl-4 text-ink-soft">{{ $lot->cameFrom() }}, <span class="whitespace-nowrap">{{ $lot->got_on->format('j M Y') }}</span>@if ($lot->kept), kept: {{ $lot->kept }}@endif @if ($lot->fault)<b class="whitespace-nowrap text-ink">{{ __("life.state.{$lot->fault->value}") }}, {{ __("life.ends.{$lot->fault_end->value}") }}</b>@endif @if ($lot->due_on)<b class="whitespace-nowrap text-ink">due {{ $lot->due_on->format('j M') }}</b>@endif</td>
                 </tr>
             @endforeach
         </tbody>
@@ -40,18 +40,26 @@
         </nav>
     @endif
     @if ($lots->isNotEmpty())
-        <details class="border-t-[1.5px] border-line py-2" @if ($errors->hasAny(['lots', 'several', 'tag', 'kept'])) open @endif>
+        <details class="border-t-[1.5px] border-line py-2" @if ($errors->hasAny(['lots', 'several', 'tag', 'kept', 'place', 'source', 'got_on'])) open @endif>
             <summary class="link">With those ticked…</summary>
-            <div class="mt-2 grid items-end gap-2.5 sm:grid-cols-[1fr_1fr_1fr_auto]">
+            <div class="mt-2 grid items-end gap-2.5 sm:grid-cols-3">
                 <x-field name="tag" label="Add a tag" maxlength="60" :value="old('tag')" />
-                <x-field name="kept" label="They are kept in" maxlength="120" :value="old('kept')" />
+                <x-field name="kept" label="Move them to (kept in)" maxlength="120" :value="old('kept')" />
+                <x-field name="source" label="All got by">
+                    <select class="input" id="source" name="source">
+                        <option value="">as each is</option>
+                        @foreach (PluckyWren\Core\Stash\Source::cases() as $source)<option value="{{ $source->value }}" @selected(old('source') === $source->value)>{{ __("stash.sources.{$source->value}") }}</option>@endforeach
+                    </select>
+                </x-field>
+                <x-field name="place" label="All from (shop or giver)" maxlength="120" :value="old('place')" />
+                <x-field name="got_on" label="All got on" type="date" :value="old('got_on')" />
                 <x-field name="box" label="One of each for">
                     <select class="input" id="box" name="box">
                         <option value="">no box</option>
                         @foreach ($boxes as $box)<option value="{{ $box->id }}" @selected(old('box') === $box->id)>{{ $box->theme }}</option>@endforeach
                     </select>
                 </x-field>
-                <button class="button">Do it</button>
+                <button class="button go justify-self-start">Do it</button>
             </div>
         </details>
     @endif
