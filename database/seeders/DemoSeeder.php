@@ -27,7 +27,7 @@ use PluckyWren\Core\Stash\Source;
 /**
  * A made-up crew with a stash and a shelf, the same at every run; its days are counted back from today.
  *
- * @phpstan-type DemoLot array{key: string, kind: string, name: string, pieces: int, paid: string|null, source: string, place?: string, daysAgo: int, sizeLabel?: string, size?: array{float, float, float}, list?: string, tags?: string, kept?: string, dueInDays?: int}
+ * @phpstan-type DemoLot array{key: string, kind: string, name: string, pieces: int, paid: string|null, source: string, place?: string, daysAgo: int, sizeLabel?: string, size?: array{float, float, float}, list?: string, tags?: string, kept?: string, dueInDays?: int, fault?: string, faultEnd?: string, note?: string, materials?: string, minutes?: int}
  * @phpstan-type DemoBox array{theme: string, band: string, gender: string, boxKind: string, palette: list<string>, budget: string|null, stage: string, pick: array<string, int>, fromGuide: bool, tried: bool}
  */
 final class DemoSeeder extends Seeder
@@ -85,6 +85,11 @@ final class DemoSeeder extends Seeder
             'list' => isset($data['list']) ? Money::parse($data['list'], $crew->currency) : null,
             'tags' => $data['tags'] ?? '',
             'kept' => $data['kept'] ?? null,
+            'note' => $data['note'] ?? null,
+            'materials' => $data['materials'] ?? null,
+            'minutes' => $data['minutes'] ?? null,
+            'fault' => $data['fault'] ?? null,
+            'fault_end' => $data['faultEnd'] ?? null,
             'due_on' => isset($data['dueInDays']) ? now()->addDays($data['dueInDays']) : null,
         ]);
     }
