@@ -8,23 +8,30 @@ use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Guide\Findings;
 use PluckyWren\Core\Guide\NeedsFilled;
 use PluckyWren\Core\Guide\Rules\RuleBook;
+use PluckyWren\Core\Guide\Weight;
 
 /** The four gauges of a box, always the same four in the same order: must-haves, money, room, flags. */
 final readonly class Gauges
 {
-    private function __construct(public NeedsFilled $mustHaves, public NeedsFilled $wishes, public MoneyGauge $money, public RoomGauge $room, public Findings $flags) {}
+    /**
+     * @param  Findings  $flags  what is wrong with what is there
+     * @param  Findings  $missing  what is not there: the same that the must-haves count, and what a thing is no use without
+     */
+    private function __construct(public NeedsFilled $mustHaves, public NeedsFilled $wishes, public MoneyGauge $money, public RoomGauge $room, public Findings $flags, public Findings $missing) {}
 
     /** @param Result|null $fit null where no packing has been tried */
     public static function of(Plan $plan, ?Result $fit, RuleBook $rules): self
     {
         $held = $plan->held();
+        $findings = $rules->findings($plan->guide, $plan->recipient, $held)->overruledBy($plan->reasons);
 
         return new self(
             $plan->guide->needsFilled($plan->recipient, $held),
             NeedsFilled::of($plan->guide->wishes, $plan->recipient, $held),
             MoneyGauge::of($plan),
             RoomGauge::of($plan, $fit),
-            $rules->findings($plan->guide, $plan->recipient, $held),
+            $findings->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask, Weight::Tip),
+            $findings->ofWeight(Weight::Missing),
         );
     }
 }

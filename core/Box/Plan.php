@@ -8,7 +8,10 @@ use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Recipient\Recipient;
+use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
+use PluckyWren\Core\Stash\Preparation\Schools;
+use PluckyWren\Core\Stash\Preparation\Task;
 
 /** One planned box: for whom, by which guide, in what, for how much, with what in it. */
 final readonly class Plan
@@ -16,6 +19,9 @@ final readonly class Plan
     /**
      * @param  Money|null  $budget  null where none was set
      * @param  list<PlannedPiece>  $pieces
+     * @param  array<string, string>  $reasons  why findings were left as they are, by their key
+     * @param  list<Task>  $boxDone  what was done to the box itself
+     * @param  Catalogue|null  $catalogue  where pieces hold others whose kinds must be known
      */
     public function __construct(
         public Recipient $recipient,
@@ -24,12 +30,25 @@ final readonly class Plan
         public Money $sendingGift,
         public ?Money $budget,
         public array $pieces,
+        public Schools $schools = new Schools,
+        public array $reasons = [],
+        public array $boxDone = [],
+        private ?Catalogue $catalogue = null,
     ) {}
 
-    /** @return list<Held> */
+    /** @return list<Held> the pieces, and after each what it holds */
     public function held(): array
     {
-        return array_map(static fn (PlannedPiece $piece): Held => $piece->held(), $this->pieces);
+        $held = [];
+        foreach ($this->pieces as $piece) {
+            $held[] = $piece->held($this->schools, $this->recipient->band);
+            foreach ($piece->holds as $kind => $count) {
+                $known = $this->catalogue?->has($kind) === true ? $this->catalogue->get($kind) : null;
+                $held[] = new Held("{$piece->id}/{$kind}", $kind, ($known->name ?? $kind)." in {$piece->name}", $count * $piece->quantity, $known->traits ?? [], $known, $known?->size, false, null, null, [], [], $piece->id);
+            }
+        }
+
+        return $held;
     }
 
     /** @return list<PlannedPiece> */
@@ -40,6 +59,12 @@ final readonly class Plan
 
     public function with(PlannedPiece $piece): self
     {
-        return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, [...$this->pieces, $piece]);
+        return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, [...$this->pieces, $piece], $this->schools, $this->reasons, $this->boxDone, $this->catalogue);
+    }
+
+    /** The same box under another guide. */
+    public function under(Guide $guide): self
+    {
+        return new self($this->recipient, $guide, $this->boxKind, $this->sendingGift, $this->budget, $this->pieces, $this->schools, $this->reasons, $this->boxDone, $this->catalogue);
     }
 }

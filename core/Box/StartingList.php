@@ -56,7 +56,7 @@ final readonly class StartingList
 
     private function isUsual(ItemKind $kind, AgeBand $band): bool
     {
-        return array_filter($kind->usual, static fn (array $usual): bool => $usual[0]->sharedYears($band) > 0) !== [];
+        return $kind->isUsualFor($band);
     }
 
     private function isFlagged(ItemKind $kind, Guide $guide, AgeBand $band): bool

@@ -9,8 +9,11 @@ use Countable;
 /** What the rules noticed in a box, heaviest first. */
 final readonly class Findings implements Countable
 {
-    /** @param list<Finding> $all */
-    private function __construct(public array $all) {}
+    /**
+     * @param  list<Finding>  $all  those that nobody answered
+     * @param  list<Overruled>  $overruled  those that someone left as they are, knowing why
+     */
+    private function __construct(public array $all, public array $overruled = []) {}
 
     public static function of(Finding ...$findings): self
     {
@@ -35,9 +38,36 @@ final readonly class Findings implements Countable
         return new self(array_values(array_filter($this->all, static fn (Finding $finding): bool => $finding->weight->mustBeMended())));
     }
 
+    /** Those of one weight. */
+    public function ofWeight(Weight ...$weights): self
+    {
+        return new self(
+            array_values(array_filter($this->all, static fn (Finding $finding): bool => in_array($finding->weight, $weights, true))),
+            array_values(array_filter($this->overruled, static fn (Overruled $overruled): bool => in_array($overruled->finding->weight, $weights, true))),
+        );
+    }
+
+    /**
+     * Set those aside that someone answered with a reason; a plain missing measure is answered by measuring.
+     *
+     * @param  array<string, string>  $reasons  by the finding's key
+     */
+    public function overruledBy(array $reasons): self
+    {
+        $isOverruled = static fn (Finding $finding): bool => $finding->canBeOverruled && isset($reasons[$finding->key()]);
+
+        return new self(
+            array_values(array_filter($this->all, static fn (Finding $finding): bool => ! $isOverruled($finding))),
+            [...$this->overruled, ...array_map(static fn (Finding $finding): Overruled => new Overruled($finding, $reasons[$finding->key()]), array_values(array_filter($this->all, $isOverruled)))],
+        );
+    }
+
     /** Those that rest on one piece. */
     public function onPiece(string $id): self
     {
-        return new self(array_values(array_filter($this->all, static fn (Finding $finding): bool => in_array($id, $finding->pieces, true))));
+        return new self(
+            array_values(array_filter($this->all, static fn (Finding $finding): bool => in_array($id, $finding->pieces, true))),
+            array_values(array_filter($this->overruled, static fn (Overruled $overruled): bool => in_array($id, $overruled->finding->pieces, true))),
+        );
     }
 }

@@ -16,8 +16,8 @@ use PluckyWren\Core\Stash\ItemTrait;
 /**
  * A drive's rules for a season, as data; the file's shape is fixed by `data/schemas/guide.schema.json`.
  *
- * @phpstan-type NeedData array{id: string, name: string, category: string, anyOf: non-empty-list<string>, count: array<string, int>, genders?: list<string>}
- * @phpstan-type GuideData array{id: string, drive: string, season: string, source: string, dated: string, currency: string, sendingGift: string, bands: list<string>, genders: list<string>, carton: array{name: string, size: array{float, float, float}}, handIn: array{from: string, to: string, place: string}, needs: list<NeedData>, wishes: list<NeedData>, flags: list<array{trait: string, weight: string, bands?: list<string>, why: string, remedy: string}>}
+ * @phpstan-type NeedData array{id: string, name: string, category: string, anyOf: non-empty-list<string>, count: array<string, int>, genders?: list<string>, usual?: array<string, int>}
+ * @phpstan-type GuideData array{id: string, drive: string, season: string, source: string, dated: string, currency: string, sendingGift: string, bands: list<string>, genders: list<string>, carton: array{name: string, size: array{float, float, float}}, handIn: array{from: string, to: string, place: string, places?: list<array{name: string, closes: string}>}, boxLimit?: array{name: string, size: array{float, float, float}}, labelFields?: list<string>, needs: list<NeedData>, wishes: list<NeedData>, flags: list<array{trait: string, weight: string, bands?: list<string>, why: string, remedy: string}>}
  */
 final readonly class Guide
 {
@@ -27,6 +27,8 @@ final readonly class Guide
      * @param  list<Need>  $needs
      * @param  list<Need>  $wishes
      * @param  list<TraitFlag>  $flags
+     * @param  Size|null  $boxLimit  what a box may measure outside at most
+     * @param  list<string>  $labelFields  what the label asks for
      */
     private function __construct(
         public string $id,
@@ -41,6 +43,9 @@ final readonly class Guide
         public array $needs,
         public array $wishes,
         public array $flags,
+        public ?Size $boxLimit,
+        public array $labelFields,
+        public string $season,
     ) {}
 
     /** @param GuideData $data */
@@ -55,7 +60,7 @@ final readonly class Guide
             array_map(AgeBand::parse(...), $data['bands']),
             array_map(Gender::from(...), $data['genders']),
             Size::ofMm(...$data['carton']['size']),
-            new HandIn($data['handIn']['from'], $data['handIn']['to'], $data['handIn']['place']),
+            new HandIn($data['handIn']['from'], $data['handIn']['to'], $data['handIn']['place'], array_column($data['handIn']['places'] ?? [], 'closes', 'name')),
             array_map(self::need(...), $data['needs']),
             array_map(self::need(...), $data['wishes']),
             array_map(static fn (array $flag): TraitFlag => new TraitFlag(
@@ -65,6 +70,9 @@ final readonly class Guide
                 $flag['why'],
                 $flag['remedy'],
             ), $data['flags']),
+            isset($data['boxLimit']) ? Size::ofMm(...$data['boxLimit']['size']) : null,
+            $data['labelFields'] ?? [],
+            $data['season'],
         );
     }
 
@@ -77,6 +85,6 @@ final readonly class Guide
     /** @param NeedData $data */
     private static function need(array $data): Need
     {
-        return new Need($data['id'], $data['name'], Category::from($data['category']), $data['anyOf'], $data['count'], array_map(Gender::from(...), $data['genders'] ?? []));
+        return new Need($data['id'], $data['name'], Category::from($data['category']), $data['anyOf'], $data['count'], array_map(Gender::from(...), $data['genders'] ?? []), $data['usual'] ?? []);
     }
 }

@@ -12,8 +12,9 @@ final readonly class HandIn
     /**
      * @param  string  $from  month and day, `12-11`
      * @param  string  $to  month and day, the last day included
+     * @param  array<string, string>  $closingDays  places to hand in, each with its own last day, month and day
      */
-    public function __construct(private string $from, private string $to, public string $place) {}
+    public function __construct(private string $from, private string $to, public string $place, public array $closingDays = []) {}
 
     /** The first day of the window that is open on $today, or of the next one. */
     public function opens(DateTimeImmutable $today): DateTimeImmutable

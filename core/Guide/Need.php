@@ -15,6 +15,7 @@ final readonly class Need
      * @param  non-empty-list<string>  $anyOf  ids of kinds
      * @param  array<string, int>  $count  by the id of a band; a band that is not there is not asked
      * @param  list<Gender>  $genders  empty where it is asked for everyone
+     * @param  array<string, int>  $usual  how many are usual, by the id of a band
      */
     public function __construct(
         public string $id,
@@ -23,6 +24,7 @@ final readonly class Need
         public array $anyOf,
         private array $count,
         private array $genders = [],
+        private array $usual = [],
     ) {}
 
     /** How many are asked for this child; 0 where none are. */
@@ -31,6 +33,12 @@ final readonly class Need
         $asked = $this->genders === [] || in_array($recipient->gender, $this->genders, true);
 
         return $asked ? $this->count[$recipient->band->id()] ?? 0 : 0;
+    }
+
+    /** How many the guide calls usual for this child; null where it does not say. */
+    public function usualFor(Recipient $recipient): ?int
+    {
+        return $this->usual[$recipient->band->id()] ?? null;
     }
 
     public function takes(string $kind): bool

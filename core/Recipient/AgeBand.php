@@ -38,6 +38,12 @@ final readonly class AgeBand
         return "{$this->fromYears}–{$this->toYears}";
     }
 
+    /** How many years of age it holds. */
+    public function years(): int
+    {
+        return $this->toYears - $this->fromYears + 1;
+    }
+
     /** How many years of age both bands hold. */
     public function sharedYears(self $that): int
     {

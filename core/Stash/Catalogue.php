@@ -8,11 +8,12 @@ use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Recipient\AgeBand;
+use PluckyWren\Core\Stash\Preparation\Task;
 
 /**
  * All kinds of things, read from one file a category; the files' shape is fixed by `data/schemas/kinds.schema.json`.
  *
- * @phpstan-type KindData array{id: string, name: string, size: array{float, float, float}, form: string, squeeze?: float, minSide?: float, keepUpright?: bool, worn?: bool, traits: list<string>, usual: array<string, int>, cavity?: CavityData, cheapMonths?: list<int>}
+ * @phpstan-type KindData array{id: string, name: string, size: array{float, float, float}, form: string, squeeze?: float, minSide?: float, keepUpright?: bool, worn?: bool, traits: list<string>, usual: array<string, int>, cavity?: CavityData, cheapMonths?: list<int>, shape?: string, smallest?: array{size: array{float, float, float}, shape?: string}, cordMm?: float, ages?: array{int, int}, with?: list<array{anyOf?: list<string>, task?: string, needed?: bool, why: string}>, elastic?: bool, shoes?: bool, tasks?: list<string>}
  * @phpstan-type CavityData array{soft?: bool, round?: bool, wall?: float, length?: float, width?: float, height?: float, mouth?: list<float>}
  */
 final readonly class Catalogue
@@ -85,6 +86,14 @@ final readonly class Catalogue
             $usual,
             isset($data['cavity']) ? self::cavity($data['cavity']) : null,
             $data['cheapMonths'] ?? [],
+            Shape::from($data['shape'] ?? 'block'),
+            isset($data['smallest']) ? new LoosePart(Size::ofMm(...$data['smallest']['size']), Shape::from($data['smallest']['shape'] ?? 'block')) : null,
+            isset($data['cordMm']) ? (int) round($data['cordMm'] * 10) : null,
+            isset($data['ages']) ? new AgeBand(...$data['ages']) : null,
+            array_map(static fn (array $with): Companion => new Companion($with['anyOf'] ?? [], isset($with['task']) ? Task::from($with['task']) : null, $with['needed'] ?? false, $with['why']), $data['with'] ?? []),
+            $data['elastic'] ?? false,
+            $data['shoes'] ?? false,
+            array_map(Task::from(...), $data['tasks'] ?? []),
         );
     }
 

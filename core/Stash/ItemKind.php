@@ -8,6 +8,7 @@ use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Recipient\AgeBand;
+use PluckyWren\Core\Stash\Preparation\Task;
 
 /** A kind of thing, as it usually comes: its lane, its measures, what it is like, how many are usual. */
 final readonly class ItemKind
@@ -17,6 +18,13 @@ final readonly class ItemKind
      * @param  list<ItemTrait>  $traits
      * @param  list<array{AgeBand, int}>  $usual  how many, by years of age
      * @param  list<int>  $cheapMonths  1 to 12, when it is usually cheap
+     * @param  LoosePart|null  $smallest  the smallest part that comes loose or off
+     * @param  int|null  $cordTenths  its longest cord, in tenths of a millimetre; null where it has none or nobody knows
+     * @param  AgeBand|null  $ages  for which it is right; null where it is for anyone
+     * @param  list<Companion>  $companions  what it is no use without, or better with
+     * @param  bool  $isElastic  fits a smaller child too
+     * @param  bool  $isShoes  its size label is of feet
+     * @param  list<Task>  $tasks  what is always done to it
      */
     public function __construct(
         public string $id,
@@ -32,7 +40,21 @@ final readonly class ItemKind
         public array $usual,
         public ?Cavity $cavity,
         public array $cheapMonths = [],
+        public Shape $shape = Shape::Block,
+        public ?LoosePart $smallest = null,
+        public ?int $cordTenths = null,
+        public ?AgeBand $ages = null,
+        public array $companions = [],
+        public bool $isElastic = false,
+        public bool $isShoes = false,
+        public array $tasks = [],
     ) {}
+
+    /** Determine if it is usual for some year of a band. */
+    public function isUsualFor(AgeBand $band): bool
+    {
+        return array_filter($this->usual, static fn (array $usual): bool => $usual[0]->sharedYears($band) > 0) !== [];
+    }
 
     /** How many are usual in a box for a band: those of the years that share most with it, 1 where none do. */
     public function usualCount(AgeBand $band): int

@@ -30,4 +30,10 @@ enum ItemTrait: string
     case Seed = 'seed';
     case WarLike = 'war-like';
     case Used = 'used';
+    case NeckCord = 'neck-cord';
+    case Paste = 'paste';
+    case Balm = 'balm';
+    case Paint = 'paint';
+    case BeanFilled = 'bean-filled';
+    case Sweet = 'sweet';
 }

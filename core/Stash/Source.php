@@ -16,6 +16,18 @@ enum Source: string
     case Reward = 'reward';
     case OwnHouse = 'own-house';
 
+    /** Determine if a price may still be on it. */
+    public function mayCarryAPrice(): bool
+    {
+        return $this === self::Shop || $this === self::Clearance || $this === self::Online || $this === self::Thrift;
+    }
+
+    /** Determine if it may have been somebody's before. */
+    public function mayBeUsed(): bool
+    {
+        return $this === self::Thrift || $this === self::OwnHouse;
+    }
+
     /** Determine if nothing is paid for what comes this way, unless the packer says otherwise. */
     public function isUsuallyFree(): bool
     {

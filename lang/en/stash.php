@@ -86,6 +86,12 @@ return [
         'seed' => 'seeds',
         'war-like' => 'war-like',
         'used' => 'used',
+        'neck-cord' => 'cord at hood or neck',
+        'paste' => 'paste, like toothpaste',
+        'balm' => 'balm',
+        'paint' => 'paint',
+        'bean-filled' => 'bean filling',
+        'sweet' => 'wrapped hard sweets',
     ],
 
 ];

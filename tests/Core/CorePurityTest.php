@@ -21,7 +21,7 @@ final class CorePurityTest extends TestCase
         'Csv' => [],
         'Fit' => ['Measure'],
         'Stash' => ['Measure', 'Money', 'Recipient', 'Fit'],
-        'Guide' => ['Measure', 'Money', 'Recipient', 'Stash'],
+        'Guide' => ['Measure', 'Money', 'Recipient', 'Fit', 'Stash'],
         'Box' => ['Measure', 'Money', 'Recipient', 'Stash', 'Guide', 'Fit'],
     ];
 

@@ -47,12 +47,16 @@ final class Data
         return ColourNames::ofData($data);
     }
 
-    public static function guide(): Guide
+    public static function guide(string $id = 'pellwick-quay'): Guide
     {
-        /** @var GuideData $data */
-        $data = self::json('guides/pellwick-quay.json');
+        return Guide::ofData(self::guideData($id));
+    }
 
-        return Guide::ofData($data);
+    /** @return GuideData */
+    public static function guideData(string $id = 'pellwick-quay'): array
+    {
+        /** @var GuideData */
+        return self::json("guides/{$id}.json");
     }
 
     private static function json(string $file): mixed

@@ -4,10 +4,37 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Guide\Rules;
 
+use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Findings;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Guide\Held;
+use PluckyWren\Core\Guide\Rules\Age\BagsOfOurs;
+use PluckyWren\Core\Guide\Rules\Age\Balloons;
+use PluckyWren\Core\Guide\Rules\Age\ButtonCells;
+use PluckyWren\Core\Guide\Rules\Age\LongCords;
+use PluckyWren\Core\Guide\Rules\Age\LooseCaps;
+use PluckyWren\Core\Guide\Rules\Age\NeckCords;
+use PluckyWren\Core\Guide\Rules\Age\PointsAndBlades;
+use PluckyWren\Core\Guide\Rules\Age\RightForThisAge;
+use PluckyWren\Core\Guide\Rules\Age\SmallBalls;
+use PluckyWren\Core\Guide\Rules\Age\SmallParts;
+use PluckyWren\Core\Guide\Rules\Age\StrongMagnets;
+use PluckyWren\Core\Guide\Rules\Care\BatteriesAreTaped;
+use PluckyWren\Core\Guide\Rules\Care\EnvelopeHoldsNoMoney;
+use PluckyWren\Core\Guide\Rules\Care\LeaksAreContained;
+use PluckyWren\Core\Guide\Rules\Care\LooksLikeFood;
+use PluckyWren\Core\Guide\Rules\Care\LooksNew;
+use PluckyWren\Core\Guide\Rules\Care\PhotoByChoice;
+use PluckyWren\Core\Guide\Rules\Care\PricesAreOff;
+use PluckyWren\Core\Guide\Rules\Care\TuckedAway;
+use PluckyWren\Core\Guide\Rules\Needs\CountsAreUsual;
+use PluckyWren\Core\Guide\Rules\Needs\NeedsAreFilled;
+use PluckyWren\Core\Guide\Rules\Needs\NothingTwice;
+use PluckyWren\Core\Guide\Rules\Needs\SetsAreWhole;
+use PluckyWren\Core\Guide\Rules\Wear\ClothesFitTheBand;
+use PluckyWren\Core\Guide\Rules\Wear\LabelAgreesWithMeasure;
+use PluckyWren\Core\Guide\Rules\Wear\OutfitAgrees;
 use PluckyWren\Core\Recipient\Recipient;
 
 /** Every rule there is; a new rule is one file and one line here. */
@@ -18,15 +45,23 @@ final readonly class RuleBook
 
     public static function ofAllRules(): self
     {
-        return new self([new HoldsNothingFlagged]);
+        return new self([
+            new HoldsNothingFlagged,
+            new SmallParts, new SmallBalls, new LongCords, new NeckCords, new Balloons, new StrongMagnets, new ButtonCells, new LooseCaps, new PointsAndBlades, new BagsOfOurs, new RightForThisAge,
+            new NeedsAreFilled, new CountsAreUsual, new SetsAreWhole, new NothingTwice,
+            new ClothesFitTheBand, new OutfitAgrees, new LabelAgreesWithMeasure,
+            new PricesAreOff, new LooksNew, new LeaksAreContained, new LooksLikeFood, new BatteriesAreTaped, new EnvelopeHoldsNoMoney, new PhotoByChoice, new TuckedAway,
+        ]);
     }
 
     /** @param list<Held> $held */
     public function findings(Guide $guide, Recipient $recipient, array $held): Findings
     {
+        $box = new BoxContents($guide, $recipient, $held);
+
         return Findings::of(...array_merge(...array_map(
             /** @return list<Finding> */
-            static fn (Rule $rule): array => $rule->findings($guide, $recipient, $held),
+            static fn (Rule $rule): array => $rule->findings($box),
             $this->rules,
         )));
     }

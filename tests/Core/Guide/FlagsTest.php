@@ -60,6 +60,6 @@ final class FlagsTest extends TestCase
 
     private static function findings(string $band, Held ...$held): Findings
     {
-        return RuleBook::ofAllRules()->findings(Data::guide(), new Recipient(AgeBand::parse($band), Gender::Boy), array_values($held));
+        return RuleBook::ofAllRules()->findings(Data::guide(), new Recipient(AgeBand::parse($band), Gender::Boy), array_values($held))->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask, Weight::Tip);
     }
 }

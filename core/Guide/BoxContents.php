@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Guide;
+
+use PluckyWren\Core\Recipient\AgeBand;
+use PluckyWren\Core\Recipient\Recipient;
+use PluckyWren\Core\Stash\ItemTrait;
+
+/** What the rules look at: one box's pieces, for whom, by which guide. Counted once, so that every rule stays linear in the pieces. */
+final readonly class BoxContents
+{
+    /** @var array<string, int> pieces by kind, those inside others too */
+    public array $countByKind;
+
+    /** @var array<string, non-empty-list<Held>> by kind */
+    public array $byKind;
+
+    /** @param list<Held> $held */
+    public function __construct(public Guide $guide, public Recipient $recipient, public array $held)
+    {
+        $counts = $byKind = [];
+        foreach ($held as $piece) {
+            $counts[$piece->kind] = ($counts[$piece->kind] ?? 0) + $piece->quantity;
+            $byKind[$piece->kind][] = $piece;
+        }
+        $this->countByKind = $counts;
+        $this->byKind = $byKind;
+    }
+
+    public function band(): AgeBand
+    {
+        return $this->recipient->band;
+    }
+
+    /** Determine if a child younger than $years may open the box. */
+    public function mayBeOpenedBelow(int $years): bool
+    {
+        return $this->recipient->band->fromYears < $years;
+    }
+
+    /** Determine if the guide itself says something of a trait for this band, so that a rule of ours need not. */
+    public function guideFlags(ItemTrait $trait): bool
+    {
+        foreach ($this->guide->flags as $flag) {
+            if ($flag->trait === $trait && $flag->holdsFor($this->recipient->band)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param list<string> $kinds */
+    public function holdsAnyOf(array $kinds): bool
+    {
+        foreach ($kinds as $kind) {
+            if (isset($this->countByKind[$kind])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Guide\Rules\Age;
+
+use PluckyWren\Core\Guide\BoxContents;
+use PluckyWren\Core\Guide\Finding;
+use PluckyWren\Core\Guide\Held;
+use PluckyWren\Core\Guide\Remedy;
+use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Weight;
+use PluckyWren\Core\Measure\Length;
+use PluckyWren\Core\Measure\Unit;
+use PluckyWren\Core\Stash\Shape;
+
+/**
+ * Notices balls that can close a small child's throat.
+ *
+ * Source: US 16 CFR 1500.18(a)(17), balls of 1.75 inches (44.4 mm) or less for children under three.
+ */
+final class SmallBalls implements Rule
+{
+    private const YEARS = 3;
+
+    public const LARGEST_TENTHS = 444;
+
+    public function findings(BoxContents $box): array
+    {
+        $balls = $box->mayBeOpenedBelow(self::YEARS) ? array_filter($box->held, static fn (Held $piece): bool => self::diameter($piece) <= self::LARGEST_TENTHS) : [];
+
+        return array_values(array_map(static fn (Held $ball): Finding => new Finding(
+            'age.small-ball', Weight::Hazard, [$ball->id], $ball->name, 'A ball so small can close a small child’s throat.',
+            'Choose one larger than 44.4 mm.'.self::DEFERS, Length::ofTenths(self::diameter($ball))->in(Unit::Millimetre).' mm across', [Remedy::takeOut($ball->piece())],
+        ), $balls));
+    }
+
+    /** Across the ball itself, or the smallest in a set; beyond any where there is none. */
+    private static function diameter(Held $piece): int
+    {
+        $kind = $piece->itemKind;
+
+        return match (true) {
+            $kind?->shape === Shape::Ball && $piece->size !== null => $piece->size->sides()[0],
+            $kind?->smallest?->shape === Shape::Ball => $kind->smallest->size->sides()[0],
+            default => PHP_INT_MAX,
+        };
+    }
+}

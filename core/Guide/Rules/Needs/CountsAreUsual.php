@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Guide\Rules\Needs;
+
+use PluckyWren\Core\Guide\BoxContents;
+use PluckyWren\Core\Guide\Finding;
+use PluckyWren\Core\Guide\Held;
+use PluckyWren\Core\Guide\Remedy;
+use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Weight;
+
+/** Notices counts far from what is usual: few of what comes in numbers, or so many that the rest has no room. */
+final class CountsAreUsual implements Rule
+{
+    /** Things that come in such numbers or more are worth counting up. */
+    private const IN_NUMBERS = 3;
+
+    public function findings(BoxContents $box): array
+    {
+        $findings = [];
+        foreach ($box->byKind as $kind => $pieces) {
+            $usual = $this->usual($kind, $pieces[0], $box);
+            $count = $box->countByKind[$kind];
+            if ($usual !== null && $count >= 2 * $usual && $count >= $usual + 2) {
+                $findings[] = $this->finding('count.many', $pieces, 'That is more than is usual.', $count, $usual, count($pieces) === 1 ? [Remedy::haveFewer($pieces[0]->id, $usual)] : []);
+            } elseif ($usual !== null && $usual >= self::IN_NUMBERS && $count < $usual) {
+                $findings[] = $this->finding('count.low', $pieces, 'That is fewer than is usual.', $count, $usual, []);
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @param  non-empty-list<Held>  $pieces
+     * @param  list<Remedy>  $remedies
+     */
+    private function finding(string $id, array $pieces, string $why, int $count, int $usual, array $remedies): Finding
+    {
+        return new Finding($id, Weight::Tip, array_map(static fn (Held $piece): string => $piece->id, $pieces), $pieces[0]->itemKind->name ?? $pieces[0]->name, $why, "Usual here: {$usual}.", "{$count} in the box, {$usual} are usual", $remedies);
+    }
+
+    /** What the guide calls usual, or what is usual of this kind; null where nobody knows. */
+    private function usual(string $kind, Held $piece, BoxContents $box): ?int
+    {
+        foreach ($box->guide->needs as $need) {
+            $usual = $need->takes($kind) ? $need->usualFor($box->recipient) : null;
+            if ($usual !== null) {
+                return $usual;
+            }
+        }
+
+        return $piece->itemKind?->isUsualFor($box->band()) === true ? $piece->itemKind->usualCount($box->band()) : null;
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Stash\Preparation;
+
+/** How a crew likes to do what can be done in several good ways; none is wrong. */
+final readonly class Schools
+{
+    /**
+     * @param  bool  $bagsPuzzles  a puzzle goes into a bag with its picture, rather than in its box
+     * @param  bool  $stripsPackaging  retail packaging comes off, rather than being kept for its instructions and as proof of newness
+     * @param  bool  $sendsPhotos  a photo of the packers goes along
+     */
+    public function __construct(public bool $bagsPuzzles = true, public bool $stripsPackaging = true, public bool $sendsPhotos = false) {}
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Stash\Preparation;
+
+/** Something done to a piece, or to the box itself, before the lid goes on; the values are stored, so they are never renamed. */
+enum Task: string
+{
+    case LookOver = 'look-over';
+    case CheckParts = 'check-parts';
+    case PriceOff = 'price-off';
+    case Test = 'test';
+    case Strip = 'strip';
+    case KeepPicture = 'keep-picture';
+    case KeepInstructions = 'keep-instructions';
+    case Cap = 'cap';
+    case CoverPoints = 'cover-points';
+    case ShortenCord = 'shorten-cord';
+    case TapeBatteries = 'tape-batteries';
+    case MarkNotFood = 'mark-not-food';
+    case MarkEnvelope = 'mark-envelope';
+    case PhotoChoice = 'photo-choice';
+    case Fold = 'fold';
+    case TuckAway = 'tuck-away';
+    case Bag = 'bag';
+    case BagTwice = 'bag-twice';
+    case Fill = 'fill';
+
+    case BoxSound = 'box-sound';
+    case TapeCorners = 'tape-corners';
+    case CoverPrint = 'cover-print';
+    case WrapBase = 'wrap-base';
+    case WrapLid = 'wrap-lid';
+    case DecorateLid = 'decorate-lid';
+
+    /** @return list<self> what is done to the box itself, in the order in which it is done */
+    public static function ofTheBox(): array
+    {
+        return [self::BoxSound, self::TapeCorners, self::CoverPrint, self::WrapBase, self::WrapLid, self::DecorateLid];
+    }
+
+    /** Determine if it puts something around the piece that a small child could pull over the face. */
+    public function addsABag(): bool
+    {
+        return $this === self::Bag || $this === self::BagTwice;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Guide;
+
+use PluckyWren\Core\Guide\BoxContents;
+use PluckyWren\Core\Guide\Finding;
+use PluckyWren\Core\Guide\Guide;
+use PluckyWren\Core\Guide\Held;
+use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Recipient\AgeBand;
+use PluckyWren\Core\Recipient\Gender;
+use PluckyWren\Core\Recipient\Recipient;
+use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Preparation\TasksOf;
+use PluckyWren\Core\Stash\Source;
+use Tests\Core\Data;
+
+/** Small boxes for the rules' tests, and what one rule finds in them. */
+final class Boxes
+{
+    /**
+     * @param  array{float, float, float}|null  $mm  measured by hand
+     * @param  list<ItemTrait>|null  $traits
+     * @param  list<Task>  $done
+     */
+    public static function held(string $kind, int $quantity = 1, ?array $mm = null, ?string $label = null, ?array $traits = null, Source $source = Source::Shop, array $done = [], string $band = '4-7', string $id = ''): Held
+    {
+        $known = Data::catalogue()->get($kind);
+        $traits ??= $known->traits;
+
+        return new Held($id === '' ? $kind : $id, $kind, $known->name, $quantity, $traits, $known, $mm === null ? $known->size : Size::ofMm(...$mm), $mm !== null, $label, $source, (new TasksOf)->piece($known, $traits, $source, false, false, AgeBand::parse($band)), $done);
+    }
+
+    public static function of(string $band, Held ...$held): BoxContents
+    {
+        return new BoxContents(self::silentGuide(), new Recipient(AgeBand::parse($band), Gender::Girl), array_values($held));
+    }
+
+    /** @return list<string> the ids of what a rule finds */
+    public static function ids(Rule $rule, string $band, Held ...$held): array
+    {
+        return array_map(static fn (Finding $finding): string => $finding->id, $rule->findings(self::of($band, ...$held)));
+    }
+
+    /** The shipped guide without its own flags, so that only our rules speak. */
+    public static function silentGuide(): Guide
+    {
+        $data = Data::guideData();
+        $data['flags'] = [];
+
+        return Guide::ofData($data);
+    }
+}
