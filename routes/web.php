@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\BoxController;
 use App\Http\Controllers\CheckSheetController;
 use App\Http\Controllers\ExportController;
@@ -16,16 +17,19 @@ use App\Http\Controllers\OpenDemoController;
 use App\Http\Controllers\PackController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PocketController;
+use App\Http\Controllers\PrepareController;
 use App\Http\Controllers\PriceDeskController;
 use App\Http\Controllers\QuickEntryController;
 use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\SchemeController;
+use App\Http\Controllers\SchoolsController;
 use App\Http\Controllers\SendController;
 use App\Http\Controllers\SeveralLotsController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShoppingController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StashController;
+use App\Http\Controllers\TaskController;
 use App\Http\Controllers\ThingController;
 use App\Http\Controllers\WelcomeController;
 use App\Models\Box;
@@ -101,6 +105,14 @@ Route::middleware('auth')->group(function (): void {
     Route::post('boxes/{box}/things', ThingController::class)->name('things.store')->can('update', 'box');
     Route::patch('pieces/{piece}', [PieceController::class, 'update'])->name('pieces.update')->can('update', 'piece');
     Route::delete('pieces/{piece}', [PieceController::class, 'destroy'])->name('pieces.destroy')->can('delete', 'piece');
+
+    Route::put('pieces/{piece}/tasks/{task}', [TaskController::class, 'piece'])->name('tasks.piece')->can('update', 'piece');
+    Route::put('boxes/{box}/tasks/{task}', [TaskController::class, 'box'])->name('tasks.box')->can('update', 'box');
+    Route::post('boxes/{box}/answers', [AnswerController::class, 'store'])->name('answers.store')->can('update', 'box');
+    Route::delete('boxes/{box}/answers', [AnswerController::class, 'destroy'])->name('answers.destroy')->can('update', 'box');
+    Route::get('boxes/{box}/prepare', [PrepareController::class, 'box'])->name('boxes.prepare')->can('view', 'box');
+    Route::get('pack/evening', [PrepareController::class, 'evening'])->name('evening')->can('viewAny', Box::class);
+    Route::put('schools', SchoolsController::class)->name('schools')->can('create', Box::class);
 
     Route::get('pack', PackController::class)->name('pack')->can('viewAny', Box::class);
     Route::get('send', SendController::class)->name('send')->can('viewAny', Box::class);

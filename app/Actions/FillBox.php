@@ -33,6 +33,7 @@ final readonly class FillBox
             $piece = Piece::query()->where('box_id', $box->id)->where('lot_id', $lot->id)->first()
                 ?? new Piece(['crew_id' => $box->crew_id, 'box_id' => $box->id, 'lot_id' => $lot->id, 'quantity' => 0]);
             $piece->quantity += $quantity;
+            $piece->done = [];
             $this->refuseTooMany($piece->quantity);
             $piece->save();
             $this->takeOffList($box, $lot->kind, $quantity);
@@ -105,7 +106,8 @@ final readonly class FillBox
             if ($fresh->lot !== null && $quantity > $fresh->quantity) {
                 $this->fresh($fresh->lot)->stock()->settingAside($quantity - $fresh->quantity);
             }
-            $fresh->update(['quantity' => $quantity]);
+            // What was done to three is not done to the fourth.
+            $fresh->update(['quantity' => $quantity] + ($quantity > $fresh->quantity ? ['done' => []] : []));
         });
     }
 

@@ -36,6 +36,7 @@ enum LotColumn: string
     case Desk = 'price desk';
     case Fault = 'wrong';
     case FaultEnd = 'then';
+    case Holds = 'holds';
 
     private const ALSO = [
         'kind' => ['kind of thing', 'type', 'category', 'item'],
@@ -67,6 +68,7 @@ enum LotColumn: string
         'price desk' => [],
         'wrong' => ['fault'],
         'then' => [],
+        'holds' => ['contents'],
     ];
 
     /** The column that a header means, or null where it means none of ours. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Csv;
 
 use App\Models\Lot;
+use App\View\Contents;
 use App\View\Words;
 use Carbon\CarbonImmutable;
 use PluckyWren\Core\Box\ColourNames;
@@ -97,7 +98,11 @@ final class LotReader
         if ($row['wrong'] !== '' && $fault === null) {
             $wrong[] = Words::of('import.fault', ['fault' => mb_strimwidth($row['wrong'], 0, 20, '…')]);
         }
-        if ($wrong !== [] || $kind === null || $source === null || $gotOn === null || $colours === null) {
+        $holds = Contents::read($row['holds']);
+        if (is_string($holds)) {
+            $wrong[] = Words::of('stash.errors.holds', ['line' => mb_strimwidth($holds, 0, 40, '…')]);
+        }
+        if ($wrong !== [] || is_string($holds) || $kind === null || $source === null || $gotOn === null || $colours === null) {
             return $wrong;
         }
         $state = self::state($row['price'], $paid, $source);
@@ -129,6 +134,7 @@ final class LotReader
             'due_on' => $due,
             'gone' => (int) $row['gone'],
             'desk' => $row['price desk'] === '' ? null : $row['price desk'],
+            'holds' => $holds,
             'fault' => $fault,
             'fault_end' => $fault === null ? null : (FaultEnd::tryFrom(mb_strtolower($row['then'])) ?? FaultEnd::Undecided),
         ]);

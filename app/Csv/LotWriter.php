@@ -32,6 +32,7 @@ final class LotWriter
             $lot->packaged === null ? '' : $mm($lot->packaged->length), $lot->packaged === null ? '' : $mm($lot->packaged->width), $lot->packaged === null ? '' : $mm($lot->packaged->height), $lot->is_packaged ? 'yes' : '',
             $lot->materials ?? '', (string) $lot->minutes, $lot->due_on?->toDateString() ?? '', $lot->gone === 0 ? '' : (string) $lot->gone, $lot->desk ?? '',
             $lot->fault->value ?? '', $lot->fault_end->value ?? '',
+            implode(', ', array_map(static fn (string $kind, int $count): string => "{$count} {$kind}", array_keys($lot->holds), $lot->holds)),
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\AsMoney;
 use App\Casts\AsPalette;
 use App\Casts\AsSize;
+use App\Casts\AsTasks;
 use App\Models\Concerns\BelongsToCrew;
 use App\Reference\Guides;
 use Carbon\CarbonImmutable;
@@ -16,6 +17,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\Auth;
 use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Box\Palette;
@@ -27,6 +29,9 @@ use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Recipient\Recipient;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Preparation\Schools;
+use PluckyWren\Core\Stash\Preparation\Task;
 
 /**
  * One planned box for one child.
@@ -46,6 +51,8 @@ use PluckyWren\Core\Recipient\Recipient;
  * @property Money|null $budget
  * @property Money $sending_gift
  * @property Stage $stage
+ * @property list<Task> $done what was done to the box itself
+ * @property array<string, array{because: string, by: string, at: string}> $answers why findings were left, by their key
  * @property CarbonImmutable $created_at
  * @property Collection<int, Piece> $pieces
  */
@@ -58,9 +65,9 @@ final class Box extends Model
 
     use HasUlids;
 
-    protected $fillable = ['crew_id', 'number', 'guide', 'band', 'gender', 'theme', 'palette', 'box_kind', 'own_size', 'own_floor_length_tenths', 'own_floor_width_tenths', 'sending_gift', 'budget', 'stage'];
+    protected $fillable = ['crew_id', 'number', 'guide', 'band', 'gender', 'theme', 'palette', 'box_kind', 'own_size', 'own_floor_length_tenths', 'own_floor_width_tenths', 'sending_gift', 'budget', 'stage', 'done', 'answers'];
 
-    protected $attributes = ['palette' => '[]', 'stage' => 'planned'];
+    protected $attributes = ['palette' => '[]', 'stage' => 'planned', 'done' => '[]', 'answers' => '[]'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -73,6 +80,8 @@ final class Box extends Model
         'sending_gift' => AsMoney::class,
         'budget' => AsMoney::class,
         'stage' => Stage::class,
+        'done' => AsTasks::class,
+        'answers' => 'array',
     ];
 
     /** @return HasMany<Piece, $this> */
@@ -96,6 +105,12 @@ final class Box extends Model
             : BoxKind::measured($this->own_size, (int) $this->own_floor_length_tenths, (int) $this->own_floor_width_tenths);
     }
 
+    /** Get how its crew likes to do things. */
+    public function crewSchools(): Schools
+    {
+        return Auth::user() instanceof User ? Auth::user()->crew->schools : (Crew::query()->findOrFail($this->crew_id)->schools);
+    }
+
     /** Get the box as the core knows it; load `pieces.lot` first. */
     public function plan(): Plan
     {
@@ -106,6 +121,10 @@ final class Box extends Model
             $this->sending_gift,
             $this->budget,
             array_values($this->pieces->map(static fn (Piece $piece): PlannedPiece => $piece->planned())->all()),
+            $this->crewSchools(),
+            array_map(static fn (array $answer): string => $answer['because'], $this->answers),
+            $this->done,
+            resolve(Catalogue::class),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsCurrency;
 use App\Casts\AsMoney;
+use App\Casts\AsSchools;
 use Carbon\CarbonImmutable;
 use Database\Factories\CrewFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -13,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Stash\Preparation\Schools;
 
 /**
  * People who pack together and share one stash.
@@ -21,6 +23,7 @@ use PluckyWren\Core\Money\Money;
  * @property string $name
  * @property Currency $currency
  * @property string $locale whose way of writing figures is theirs
+ * @property Schools $schools how they like to do things
  * @property bool $is_demo
  * @property Money|null $season_budget
  * @property CarbonImmutable $created_at
@@ -30,12 +33,12 @@ final class Crew extends Model
     /** @use HasFactory<CrewFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'currency', 'locale', 'is_demo', 'season_budget'];
+    protected $fillable = ['name', 'currency', 'locale', 'schools', 'is_demo', 'season_budget'];
 
-    protected $attributes = ['locale' => 'en'];
+    protected $attributes = ['locale' => 'en', 'schools' => '{}'];
 
     /** @var array<string, string> */
-    protected $casts = ['currency' => AsCurrency::class, 'is_demo' => 'boolean', 'season_budget' => AsMoney::class];
+    protected $casts = ['currency' => AsCurrency::class, 'is_demo' => 'boolean', 'schools' => AsSchools::class, 'season_budget' => AsMoney::class];
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany

@@ -67,6 +67,7 @@ use PluckyWren\Core\Stash\Stock;
  * @property int $gone broken, given away or sent back
  * @property CarbonImmutable|null $due_on when it is to come, where it is ordered and not here yet
  * @property Fault|null $fault what is wrong with it
+ * @property array<string, int> $holds what each of them holds: how many, by the kind's id
  * @property FaultEnd|null $fault_end what became of it then
  * @property int|string|null $set_aside
  * @property Collection<int, Piece> $setAsidePieces
@@ -80,9 +81,9 @@ final class Lot extends Model
 
     use HasUlids;
 
-    protected $attributes = ['tags' => '', 'gone' => 0, 'colours' => '[]', 'is_packaged' => 0];
+    protected $attributes = ['tags' => '', 'gone' => 0, 'colours' => '[]', 'is_packaged' => 0, 'holds' => '[]'];
 
-    protected $fillable = ['crew_id', 'kind', 'name', 'pieces', 'price_state', 'paid', 'currency', 'source', 'place', 'got_on', 'size', 'is_measured', 'size_label', 'traits', 'note', 'tags', 'kept', 'list', 'gone', 'due_on', 'materials', 'minutes', 'desk', 'colours', 'packaged', 'is_packaged', 'fault', 'fault_end'];
+    protected $fillable = ['crew_id', 'kind', 'name', 'pieces', 'price_state', 'paid', 'currency', 'source', 'place', 'got_on', 'size', 'is_measured', 'size_label', 'traits', 'note', 'tags', 'kept', 'list', 'gone', 'due_on', 'materials', 'minutes', 'desk', 'colours', 'packaged', 'is_packaged', 'fault', 'fault_end', 'holds'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -98,6 +99,7 @@ final class Lot extends Model
         'packaged' => AsSize::class.':packaged_',
         'is_packaged' => 'boolean',
         'minutes' => 'integer',
+        'holds' => 'array',
         'fault' => Fault::class,
         'fault_end' => FaultEnd::class,
         'size' => AsSize::class,
@@ -112,7 +114,7 @@ final class Lot extends Model
     public const HAS_SOME_LEFT = self::CAN_BE_PACKED.' and lots.pieces - lots.gone > (select coalesce(sum(p.quantity), 0) from pieces p where p.lot_id = lots.id)';
 
     /**
-     * Narrow a query to what goes by a word: its name, tag, colour, place or giver, or where it is kept.
+     * Narrow a query to what goes by a word: its name, kind, tag, colour, place or giver, or where it is kept.
      *
      * @param  Builder<self>  $query
      */
@@ -120,6 +122,8 @@ final class Lot extends Model
     {
         $query->where(static function (Builder $query) use ($word): void {
             $query->whereRaw("(name || ' ' || coalesce(place, '') || ' ' || tags || ' ' || coalesce(kept, '')) like ? escape '\\'", ['%'.addcslashes($word, '%_\\').'%']);
+            $kinds = array_filter(resolve(Catalogue::class)->all(), static fn (ItemKind $kind): bool => mb_stripos($kind->name, $word) !== false);
+            $query->orWhereIn('kind', array_keys($kinds));
             foreach (resolve(ColourNames::class)->all() as $hex => $name) {
                 if (mb_stripos($name, $word) !== false) {
                     $query->orWhere('colours', 'like', "%{$hex}%");

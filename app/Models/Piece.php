@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsTasks;
 use App\Models\Concerns\BelongsToCrew;
 use Database\Factories\PieceFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -14,6 +15,7 @@ use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Money\Price;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
+use PluckyWren\Core\Stash\Preparation\Task;
 
 /**
  * So many of a lot set aside for a box; or, without a lot, of a kind still to buy.
@@ -24,6 +26,7 @@ use PluckyWren\Core\Stash\ItemKind;
  * @property string|null $lot_id
  * @property string|null $kind
  * @property int $quantity
+ * @property list<Task> $done
  * @property Box $box
  * @property Lot|null $lot
  */
@@ -36,10 +39,12 @@ final class Piece extends Model
 
     use HasUlids;
 
-    protected $fillable = ['crew_id', 'box_id', 'lot_id', 'kind', 'quantity'];
+    protected $fillable = ['crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done'];
+
+    protected $attributes = ['done' => '[]'];
 
     /** @var array<string, string> */
-    protected $casts = ['quantity' => 'integer'];
+    protected $casts = ['quantity' => 'integer', 'done' => AsTasks::class];
 
     /** @return BelongsTo<Box, $this> */
     public function box(): BelongsTo
@@ -63,6 +68,12 @@ final class Piece extends Model
         return $this->lot?->itemKind() ?? resolve(Catalogue::class)->get((string) $this->kind);
     }
 
+    /** @return list<Task> what has to be done to it; load `lot` and `box` first */
+    public function tasks(): array
+    {
+        return $this->planned()->tasks($this->box->crewSchools(), $this->box->recipient()->band);
+    }
+
     public function planned(): PlannedPiece
     {
         $kind = $this->itemKind();
@@ -70,6 +81,6 @@ final class Piece extends Model
 
         return $lot === null
             ? new PlannedPiece($this->id, $kind, $kind->name, $this->quantity, Price::unknown(), $kind->size, $kind->traits, true, false)
-            : new PlannedPiece($this->id, $kind, $lot->name, $this->quantity, $lot->price(), $lot->sizeInBox(), $lot->traits, false, $lot->is_measured);
+            : new PlannedPiece($this->id, $kind, $lot->name, $this->quantity, $lot->price(), $lot->sizeInBox(), $lot->traits, false, $lot->is_measured, $lot->size_label, $lot->source, $lot->packaged !== null, $lot->is_packaged, $this->done, $lot->holds);
     }
 }

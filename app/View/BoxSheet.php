@@ -19,6 +19,7 @@ use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Whereabouts;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\ItemKind;
 
@@ -102,6 +103,11 @@ final readonly class BoxSheet
     public function laneOf(string $singleId): Category
     {
         return $this->planned[FitProblem::pieceOf($singleId)]->kind->category;
+    }
+
+    public function kindName(string $kind): string
+    {
+        return resolve(Catalogue::class)->get($kind)->name;
     }
 
     public function nameOf(string $singleId): string

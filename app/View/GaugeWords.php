@@ -114,6 +114,7 @@ final readonly class GaugeWords
         return match (true) {
             $says !== [] => self::some($says, 1),
             $rest > 0 => trans_choice('gauges.open-questions', $rest),
+            $flags->overruled !== [] => trans_choice('flags.left-knowingly', count($flags->overruled)),
             default => Words::of('gauges.nothing-flagged'),
         };
     }

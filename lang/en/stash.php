@@ -20,6 +20,7 @@ return [
         'name-required' => 'What is it called?',
         'name-max' => 'A name has at most 80 characters.',
         'pieces' => 'A whole number from 1 to 10,000, please.',
+        'holds' => '“:line” is no kind of thing we know. Write how many and what, like “2 Pencil”.',
         'minutes' => 'Whole minutes, please, or nothing.',
         'max' => 'That is too long: at most :max characters.',
         'due-on' => 'A day, please, or nothing where it is here.',

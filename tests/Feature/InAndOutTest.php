@@ -112,7 +112,7 @@ final class InAndOutTest extends TestCase
     public function test_lots_exported_and_imported_into_an_empty_crew_are_equal(): void
     {
         $this->lot('soap', ['name' => '=SUM(1), "pine"', 'list' => new Money(500, Currency::of('EUR')), 'tags' => 'forest, green', 'kept' => 'blue tub', 'note' => "two\nlines", 'size' => new Size(925, 600, 300), 'is_measured' => true]);
-        $this->lot('building-set', ['colours' => Palette::ofHexes(['#2f8f9d', '#123456']), 'packaged' => new Size(4000, 2500, 905), 'is_packaged' => true, 'pieces' => 5, 'gone' => 2, 'desk' => 'price=6.40&pieces=10']);
+        $this->lot('building-set', ['colours' => Palette::ofHexes(['#2f8f9d', '#123456']), 'packaged' => new Size(4000, 2500, 905), 'is_packaged' => true, 'pieces' => 5, 'holds' => ['pencils' => 2, 'comb' => 1], 'gone' => 2, 'desk' => 'price=6.40&pieces=10']);
         $this->lot('washcloth', ['source' => Source::Made, 'materials' => 'cotton', 'minutes' => 45, 'due_on' => '2026-12-03']);
         $this->lot('t-shirt', ['size_label' => '7–8', 'source' => Source::Thrift, 'traits' => [ItemTrait::Scented], 'fault' => 'size', 'fault_end' => 'kept']);
         $this->lot('comb', ['price_state' => PriceState::Unknown, 'paid' => null, 'place' => null, 'traits' => []]);

@@ -33,7 +33,7 @@ final class NothingLeaksTest extends TestCase
 
     public function test_every_address_of_a_record_is_not_found_for_another_crew(): void
     {
-        $ids = ['box' => $this->theirBox->id, 'lot' => $this->theirLot->id, 'piece' => $this->theirPiece->id, 'import' => '01arz3ndektsv4rrffq69g5fav', 'change' => (string) LotChange::factory()->createOne(['lot_id' => $this->theirLot->id, 'crew_id' => $this->theirLot->crew_id])->id];
+        $ids = ['box' => $this->theirBox->id, 'lot' => $this->theirLot->id, 'piece' => $this->theirPiece->id, 'task' => 'price-off', 'guide' => 'their-guide', 'import' => '01arz3ndektsv4rrffq69g5fav', 'change' => (string) LotChange::factory()->createOne(['lot_id' => $this->theirLot->id, 'crew_id' => $this->theirLot->crew_id])->id];
         $tried = 0;
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             foreach ($route->parameterNames() === [] || $route->isFallback ? [] : array_diff($route->methods(), ['HEAD']) as $method) {
@@ -62,7 +62,7 @@ final class NothingLeaksTest extends TestCase
     public function test_no_page_shows_what_is_another_crews(): void
     {
         $mine = $this->box();
-        foreach (['/boxes', '/gather', '/pack', '/send', '/find?q=Secret', "/boxes/{$mine->id}?pick=1", "/boxes/{$mine->id}/check-sheet"] as $address) {
+        foreach (['/boxes', '/gather', '/pack', '/send', '/find?q=Secret', "/boxes/{$mine->id}?pick=1", "/boxes/{$mine->id}/check-sheet", "/boxes/{$mine->id}/prepare", '/pack/evening'] as $address) {
             $this->get($address)->assertOk()->assertDontSee('Secret lighthouse')->assertDontSee('Secret soap');
         }
     }

@@ -7,8 +7,11 @@ namespace App\Http\Controllers;
 use App\Models\Box;
 use App\Models\Lot;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\ItemKind;
 
 final class FindController
 {
@@ -23,7 +26,28 @@ final class FindController
             'search' => $search,
             'boxes' => $search === '' ? collect() : Box::query()->whereRaw("theme like ? escape '\\'", [$like])->orderBy('number')->limit(self::MOST)->get(),
             'lots' => $search === '' ? collect() : self::lots($search),
+            'inside' => $search === '' ? collect() : self::inside($search),
         ]);
+    }
+
+    /**
+     * Get where a kind of thing lies inside a kit, in the stash or in a box: “where is it?”
+     *
+     * @return Collection<int, Lot> with `setAsidePieces.box`
+     */
+    private static function inside(string $search): Collection
+    {
+        $kinds = array_keys(array_filter(resolve(Catalogue::class)->all(), static fn (ItemKind $kind): bool => mb_stripos($kind->name, $search) !== false));
+        $query = Lot::query()->with('setAsidePieces.box');
+        $query->where(static function (Builder $query) use ($kinds): void {
+            $query->whereRaw('0');
+            foreach ($kinds as $kind) {
+                $query->orWhere('holds', 'like', "%\"{$kind}\"%");
+            }
+        });
+        $query->orderBy('name')->limit(self::MOST);
+
+        return $query->get();
     }
 
     /** @return Collection<int, Lot> */

@@ -6,8 +6,10 @@ namespace App\Http\Requests;
 
 use App\Models\Lot;
 use App\Models\User;
+use App\Rules\ReadsAsContents;
 use App\Rules\ReadsAsLength;
 use App\Rules\ReadsAsMoney;
+use App\View\Contents;
 use App\View\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Foundation\Http\FormRequest;
@@ -64,6 +66,7 @@ trait LotFields
             'kept' => ['nullable', 'string', 'max:80'],
             'materials' => ['nullable', 'string', 'max:200'],
             'minutes' => ['bail', 'nullable', 'integer', 'between:1,100000'],
+            'holds' => ['bail', 'nullable', 'string', 'max:1000', new ReadsAsContents],
             'desk' => ['nullable', 'string', 'max:2000'],
         ];
     }
@@ -141,6 +144,7 @@ trait LotFields
             'materials' => $this->source() === Source::Made ? $this->input('materials') : null,
             'minutes' => $this->source() === Source::Made && $this->filled('minutes') ? $this->integer('minutes') : null,
             'desk' => $this->input('desk'),
+            'holds' => is_array($holds = Contents::read($this->string('holds')->value())) ? $holds : [],
         ]);
     }
 

@@ -34,7 +34,10 @@
                                     <span>{{ $planned->name.($planned->quantity > 1 ? " × {$planned->quantity}" : '').($piece->lot?->size_label ? ", size {$piece->lot->size_label}" : '').($piece->isToBuy() ? ', to buy' : '') }}</span>
                                     <span class="tabular">{{ $planned->cost() === null ? '–' : ($planned->price->state === PluckyWren\Core\Money\PriceState::Free ? 'free' : $planned->cost()->rounded()->format()) }}</span>
                                 </li>
-                                @foreach ($sheet->gauges->flags->onPiece($piece->id)->all as $finding)
+                                @foreach ($sheet->gauges->flags->onPiece($piece->id)->overruled as $left)
+                                    <li><span>⚑</span><span>{{ __("gauges.weights.{$left->finding->weight->value}") }}, left because: {{ $left->because }}</span></li>
+                                @endforeach
+                                @foreach ($sheet->gauges->flags->onPiece($piece->id)->ofWeight(PluckyWren\Core\Guide\Weight::Bar, PluckyWren\Core\Guide\Weight::Hazard, PluckyWren\Core\Guide\Weight::Ask)->all as $finding)
                                     <li><span>⚑</span><span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b> {{ $finding->why }} {{ $finding->remedy }}</span></li>
                                 @endforeach
                             @endforeach

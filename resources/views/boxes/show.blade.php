@@ -16,6 +16,7 @@
                 @endif
             </div>
 
+            @include('boxes.partials.flags')
             @include('boxes.partials.foot')
         </div>
     @endfragment

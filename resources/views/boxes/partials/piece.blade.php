@@ -3,6 +3,7 @@
     $cost = $planned->cost();
     $bag = "piece-{$piece->id}";
     $wrong = $errors->getBag($bag)->first('quantity');
+    $onPiece = $sheet->gauges->flags->onPiece($piece->id);
 @endphp
 <div class="lane-row" id="{{ $bag }}">
     <span class="min-w-0">
@@ -59,9 +60,15 @@
 @if ($wrong !== '')
     <p class="wrong" id="{{ $bag }}-wrong">{{ $wrong }}</p>
 @endif
-@foreach ($sheet->gauges->flags->onPiece($piece->id)->all as $finding)
+@foreach ($onPiece->ofWeight(PluckyWren\Core\Guide\Weight::Bar, PluckyWren\Core\Guide\Weight::Hazard, PluckyWren\Core\Guide\Weight::Ask)->all as $finding)
     <p @class(['mb-1 flex gap-1.5', 'text-mend' => $finding->weight->mustBeMended(), 'text-ink-soft' => ! $finding->weight->mustBeMended()])>
         <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="{{ $finding->weight->mustBeMended() ? 'currentColor' : 'none' }}" stroke="currentColor" stroke-width="1.5" /></svg>
-        <span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b> {{ $finding->why }} <span class="text-ink">{{ $finding->remedy }}</span></span>
+        <span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b> {{ $finding->why }} <a class="link text-ink" href="#{{ App\Http\Controllers\AnswerController::bag($finding->key()) }}">What to do</a></span>
+    </p>
+@endforeach
+@foreach (array_filter($onPiece->overruled, fn ($left) => $left->finding->weight->mustBeMended()) as $left)
+    <p class="mb-1 flex gap-1.5 text-ink-soft">
+        <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="none" stroke="currentColor" stroke-width="1.5" stroke-dasharray="2 2" /></svg>
+        <span>{{ __("gauges.weights.{$left->finding->weight->value}") }}, left knowingly: {{ $left->because }}</span>
     </p>
 @endforeach

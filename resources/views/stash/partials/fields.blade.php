@@ -50,7 +50,7 @@
         @if ($kind->isWorn)
             <x-field class="sm:col-span-3" name="size_label" label="Size on the label" :$bag id="f-size" maxlength="100" :value="$typed('size_label', $lot?->size_label)" />
         @endif
-        <details class="sm:col-span-6" @if ($errors->getBag($bag)->hasAny(['colours', 'colours.*', 'packaged_length', 'packaged_width', 'packaged_height', 'materials', 'minutes', 'list_price', 'due_on', 'traits', 'note', 'tags', 'kept'])) open @endif>
+        <details class="sm:col-span-6" @if ($errors->getBag($bag)->hasAny(['colours', 'colours.*', 'packaged_length', 'packaged_width', 'packaged_height', 'materials', 'minutes', 'list_price', 'due_on', 'traits', 'note', 'tags', 'kept', 'holds'])) open @endif>
             <summary class="link">What it is like ({{ $traits === [] ? 'nothing special' : implode(', ', array_map(fn ($trait) => __("stash.traits.{$trait}"), $traits)) }}), colours, packaging, list price, tags, where it is kept, a note</summary>
             <fieldset class="mt-2 grid gap-x-4 gap-y-1 sm:grid-cols-3">
                 <legend class="sr-only">What it is like</legend>
@@ -81,6 +81,9 @@
                 <x-field name="materials" label="Where it was made: of what" :$bag id="f-materials" maxlength="300" :value="$typed('materials', $lot?->materials)" />
                 <x-field name="minutes" label="and in how many minutes" :$bag id="f-minutes" inputmode="numeric" :value="$typed('minutes', $lot?->minutes)" />
             </div>
+            <x-field class="mt-3" name="holds" label="What each holds (a kit, a filled bag)" hint="One a line: how many and what kind, like “2 Pencil” or “1 Comb”. Must-haves inside count." :$bag id="f-holds">
+                <textarea class="input" id="f-holds" name="holds" rows="3" maxlength="1000" aria-describedby="f-holds-hint">{{ $typed('holds', $lot ? App\View\Contents::written($lot->holds) : '') }}</textarea>
+            </x-field>
             <x-field class="mt-3" name="note" label="Note" :$bag id="f-note">
                 <textarea class="input" id="f-note" name="note" rows="2" maxlength="1000">{{ $typed('note', $lot?->note) }}</textarea>
             </x-field>

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Box;
+use App\Models\Piece;
+use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Preparation\TaskOrder;
+
+/** Ticks a task of a piece or of a box off, or takes the tick back; two people may tick at once. */
+final class TickTask
+{
+    /** @return list<Task> what should have been done before it, and is still open */
+    public function ofPiece(Piece $piece, Task $task, bool $isDone): array
+    {
+        return DB::transaction(static function () use ($piece, $task, $isDone): array {
+            $fresh = Piece::query()->with(['lot', 'box'])->whereKey($piece->id)->firstOrFail();
+            $fresh->update(['done' => self::ticked($fresh->done, $task, $isDone)]);
+            $open = array_values(array_filter($fresh->tasks(), static fn (Task $other): bool => ! in_array($other, $fresh->done, true)));
+
+            return $isDone ? TaskOrder::waitsFor($task, $open) : [];
+        });
+    }
+
+    /** @return list<Task> what should have been done before it, and is still open */
+    public function ofBox(Box $box, Task $task, bool $isDone): array
+    {
+        return DB::transaction(static function () use ($box, $task, $isDone): array {
+            $fresh = Box::query()->whereKey($box->id)->firstOrFail();
+            $fresh->update(['done' => self::ticked($fresh->done, $task, $isDone)]);
+            $open = array_values(array_filter(Task::ofTheBox(), static fn (Task $other): bool => ! in_array($other, $fresh->done, true)));
+
+            return $isDone ? TaskOrder::waitsFor($task, $open) : [];
+        });
+    }
+
+    /**
+     * @param  list<Task>  $done
+     * @return list<Task>
+     */
+    private static function ticked(array $done, Task $task, bool $isDone): array
+    {
+        $others = array_values(array_filter($done, static fn (Task $other): bool => $other !== $task));
+
+        return $isDone ? [...$others, $task] : $others;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'left' => ':about is left as it is; the reason is kept.',
+    'taken-back' => 'The reason is taken back; the flag stands again.',
+    'because-needed' => 'Say why, in a few words: whoever checks the box will ask.',
+    'measure-it' => 'This one is answered by measuring.',
+    'to-mend' => 'To mend',
+    'to-ask' => 'To ask first',
+    'tips' => '{1} One tip|[2,*] :count tips',
+    'missing' => 'Not there yet',
+    'left-knowingly' => '{1} One left as it is, knowingly|[2,*] :count left as they are, knowingly',
+    'answer-by' => ':by, :at',
+
+    'do' => [
+        'take-out' => 'Take it out',
+        'have-fewer' => 'Have :quantity',
+        'pick' => 'Pick one',
+        'list' => 'List :name to buy',
+    ],
+
+];
