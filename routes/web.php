@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\BoxController;
+use App\Http\Controllers\BoxFileController;
 use App\Http\Controllers\CheckSheetController;
+use App\Http\Controllers\CompareController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FiguresController;
 use App\Http\Controllers\FindController;
+use App\Http\Controllers\GuideController;
+use App\Http\Controllers\GuideEditorController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LotController;
 use App\Http\Controllers\LotLifeController;
@@ -33,6 +37,7 @@ use App\Http\Controllers\TaskController;
 use App\Http\Controllers\ThingController;
 use App\Http\Controllers\WelcomeController;
 use App\Models\Box;
+use App\Models\CrewGuide;
 use App\Models\Lot;
 use App\Models\TargetPrice;
 use Illuminate\Support\Facades\Route;
@@ -92,6 +97,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('boxes', ShelfController::class)->name('shelf')->can('viewAny', Box::class);
     Route::get('boxes/new', [BoxController::class, 'create'])->name('boxes.create')->can('create', Box::class);
     Route::post('boxes', [BoxController::class, 'store'])->name('boxes.store')->can('create', Box::class);
+    Route::post('boxes/import', [BoxFileController::class, 'import'])->name('boxes.import')->can('create', Box::class);
+    Route::get('boxes/{box}/box.json', [BoxFileController::class, 'export'])->name('boxes.export')->can('view', 'box');
     Route::get('boxes/{box}', [BoxController::class, 'show'])->name('boxes.show')->can('view', 'box');
     Route::get('boxes/{box}/edit', [BoxController::class, 'edit'])->name('boxes.edit')->can('update', 'box');
     Route::put('boxes/{box}', [BoxController::class, 'update'])->name('boxes.update')->can('update', 'box');
@@ -112,7 +119,21 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('boxes/{box}/answers', [AnswerController::class, 'destroy'])->name('answers.destroy')->can('update', 'box');
     Route::get('boxes/{box}/prepare', [PrepareController::class, 'box'])->name('boxes.prepare')->can('view', 'box');
     Route::get('pack/evening', [PrepareController::class, 'evening'])->name('evening')->can('viewAny', Box::class);
+    Route::put('pack/evening/{task}', [TaskController::class, 'several'])->name('evening.all')->can('create', Box::class);
     Route::put('schools', SchoolsController::class)->name('schools')->can('create', Box::class);
+
+    Route::get('guides', [GuideController::class, 'index'])->name('guides')->can('viewAny', CrewGuide::class);
+    Route::put('guides', [GuideController::class, 'choose'])->name('guides.choose')->can('create', CrewGuide::class);
+    Route::post('guides/import', [GuideController::class, 'import'])->name('guides.import')->can('create', CrewGuide::class);
+    Route::get('guides/{id}', [GuideController::class, 'show'])->name('guides.show')->can('viewAny', CrewGuide::class);
+    Route::get('guides/{id}/guide.json', [GuideController::class, 'export'])->name('guides.export')->can('viewAny', CrewGuide::class);
+    Route::post('guides/{id}/copy', [GuideController::class, 'copy'])->name('guides.copy')->can('create', CrewGuide::class);
+    Route::get('guides/{guide}/edit', [GuideEditorController::class, 'edit'])->name('guides.edit')->can('update', 'guide');
+    Route::put('guides/{guide}', [GuideEditorController::class, 'update'])->name('guides.update')->can('update', 'guide');
+    Route::post('guides/{guide}/trial', [GuideEditorController::class, 'trial'])->name('guides.trial')->can('update', 'guide');
+    Route::delete('guides/{guide}', [GuideEditorController::class, 'destroy'])->name('guides.destroy')->can('delete', 'guide');
+    Route::get('boxes/{box}/compare', [CompareController::class, 'show'])->name('boxes.compare')->can('view', 'box');
+    Route::put('boxes/{box}/guide', [CompareController::class, 'adopt'])->name('boxes.adopt')->can('update', 'box');
 
     Route::get('pack', PackController::class)->name('pack')->can('viewAny', Box::class);
     Route::get('send', SendController::class)->name('send')->can('viewAny', Box::class);

@@ -23,6 +23,7 @@ use PluckyWren\Core\Stash\Preparation\Schools;
  * @property string $name
  * @property Currency $currency
  * @property string $locale whose way of writing figures is theirs
+ * @property string|null $guide by which new boxes are planned; null where it is this season's
  * @property Schools $schools how they like to do things
  * @property bool $is_demo
  * @property Money|null $season_budget
@@ -33,7 +34,7 @@ final class Crew extends Model
     /** @use HasFactory<CrewFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'currency', 'locale', 'schools', 'is_demo', 'season_budget'];
+    protected $fillable = ['name', 'currency', 'locale', 'schools', 'guide', 'is_demo', 'season_budget'];
 
     protected $attributes = ['locale' => 'en', 'schools' => '{}'];
 

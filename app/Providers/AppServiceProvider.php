@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Database\OneWriterConnection;
 use App\Models\User;
 use App\Reference\DataFiles;
+use App\Reference\GuideFile;
 use App\Reference\Guides;
 use App\Reference\Notations;
 use Carbon\CarbonImmutable;
@@ -38,7 +39,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Catalogue::class, static fn (): Catalogue => resolve(DataFiles::class)->catalogue());
         $this->app->singleton(BoxKinds::class, static fn (): BoxKinds => resolve(DataFiles::class)->boxKinds());
         $this->app->singleton(ColourNames::class, static fn (): ColourNames => resolve(DataFiles::class)->colourNames());
-        $this->app->singleton(Guides::class, static fn (): Guides => new Guides(resolve(DataFiles::class), config()->string('wren.guide')));
+        $this->app->scoped(Guides::class, static fn (): Guides => new Guides(resolve(DataFiles::class), config()->string('wren.guide')));
+        $this->app->singleton(GuideFile::class, static fn (): GuideFile => new GuideFile(resolve(Catalogue::class), base_path('data/schemas/guide.schema.json')));
         $this->app->singleton(RuleBook::class, static fn (): RuleBook => RuleBook::ofAllRules());
         $this->app->singleton(Notations::class);
         $this->app->bind(Notation::class, static fn (): Notation => self::notation());

@@ -51,6 +51,18 @@ final readonly class DataFiles
         return preg_match('/^[a-z0-9-]+$/', $id) === 1 && is_file($path) ? $this->json($path) : null;
     }
 
+    /** @return list<string> this season's first: by the day they are dated */
+    public function guideIds(): array
+    {
+        $dated = [];
+        foreach (glob("{$this->folder}/guides/*.json") ?: [] as $path) {
+            $dated[basename($path, '.json')] = (string) ($this->json($path)['dated'] ?? '');
+        }
+        arsort($dated);
+
+        return array_keys($dated);
+    }
+
     /** @return array<array-key, mixed> */
     private function json(string $path): array
     {

@@ -4,38 +4,79 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Models\CrewGuide;
+use App\Models\User;
+use Illuminate\Support\Facades\Auth;
 use OutOfBoundsException;
 use PluckyWren\Core\Guide\Guide;
 
 /**
- * The drive guides by which boxes are planned.
+ * The drive guides by which boxes are planned: those that ship with the application, and the crew's own.
  *
  * @phpstan-import-type GuideData from Guide
  */
 final class Guides
 {
-    /** @var array<string, Guide> */
+    /** @var array<string, Guide|null> by crew and id */
     private array $read = [];
 
     public function __construct(private readonly DataFiles $files, private readonly string $current) {}
 
-    /** Get this season's guide, by which new boxes are planned. */
+    /** Get the guide by which new boxes are planned: the crew's choice, or this season's. */
     public function current(): Guide
     {
-        return $this->get($this->current);
+        $user = Auth::hasUser() ? Auth::user() : null;
+        $chosen = $user instanceof User && $user->crew->guide !== null ? $this->find($user->crew->guide) : null;
+
+        return $chosen ?? $this->get($this->current);
     }
 
     /** @throws OutOfBoundsException If there is no such guide. */
     public function get(string $id): Guide
     {
-        return $this->read[$id] ??= $this->read($id);
+        return $this->find($id) ?? throw new OutOfBoundsException("There is no drive guide called “{$id}”.");
     }
 
-    private function read(string $id): Guide
+    /** Get a guide, or null where there is none of that name for this crew. */
+    public function find(string $id): ?Guide
     {
-        /** @var GuideData $data */
-        $data = $this->files->guide($id) ?? throw new OutOfBoundsException("There is no drive guide called “{$id}”.");
+        $user = Auth::hasUser() ? Auth::user() : null;
+        $key = ($user instanceof User ? $user->crew_id : '')."|{$id}";
+        if (! array_key_exists($key, $this->read)) {
+            $data = $this->data($id);
+            $this->read[$key] = $data === null ? null : Guide::ofData($data);
+        }
 
-        return Guide::ofData($data);
+        return $this->read[$key];
+    }
+
+    /**
+     * Get a guide as it is written in a file.
+     *
+     * @return GuideData|null
+     */
+    public function data(string $id): ?array
+    {
+        /** @var GuideData|null */
+        return $this->files->guide($id) ?? (Auth::hasUser() ? CrewGuide::query()->where('slug', $id)->first()?->data : null);
+    }
+
+    public function isShipped(string $id): bool
+    {
+        return $this->files->guide($id) !== null;
+    }
+
+    /** @return array<string, Guide> by id, the shipped ones first */
+    public function all(): array
+    {
+        $ids = [...$this->files->guideIds(), ...CrewGuide::query()->get()->sortBy('slug')->map(static fn (CrewGuide $guide): string => $guide->slug)->all()];
+
+        return array_combine($ids, array_map($this->get(...), $ids));
+    }
+
+    /** Read them anew, as one was changed. */
+    public function forget(): void
+    {
+        $this->read = [];
     }
 }

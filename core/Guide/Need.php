@@ -35,6 +35,12 @@ final readonly class Need
         return $asked ? $this->count[$recipient->band->id()] ?? 0 : 0;
     }
 
+    /** @return list<Gender> for whom it is asked; empty where for everyone */
+    public function genders(): array
+    {
+        return $this->genders;
+    }
+
     /** How many the guide calls usual for this child; null where it does not say. */
     public function usualFor(Recipient $recipient): ?int
     {

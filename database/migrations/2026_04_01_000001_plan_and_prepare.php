@@ -18,6 +18,8 @@ return new class extends Migration
             ALTER TABLE lots ADD COLUMN holds TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(holds));
             ALTER TABLE crews ADD COLUMN schools TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(schools));
 
+            ALTER TABLE crews ADD COLUMN guide TEXT;
+
             CREATE TABLE crew_guides (
                 id INTEGER PRIMARY KEY,
                 crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,

@@ -6,6 +6,8 @@ return [
 
     'gift-asked' => 'The drive asks :gift for each box to be sent.',
     'gift-abroad' => 'The drive asks :gift for each box to be sent. Write what that is for you in :code; the box reckons with it.',
+    'the-file' => 'The file',
+    'imported' => '“:theme” stands on the shelf, as the file has it; what is in it is in your stash.',
     'planned' => '“:theme” stands on the shelf.',
     'changed' => 'The box is changed.',
     'removed' => '“:theme” is off the shelf; its pieces are back in the stash.',
@@ -26,6 +28,8 @@ return [
 
     'errors' => [
         'required' => 'Please fill this in.',
+        'file' => 'Choose a box file (JSON) of at most 500 KB.',
+        'currency' => 'That box is reckoned in :theirs; your crew reckons in :ours.',
         'gift-required' => 'The drive asks :gift; write what that is in your own money.',
         'in' => 'Please choose one of these.',
         'text' => 'Please write this as text.',

@@ -86,6 +86,10 @@ final class FlagsAndTasksTest extends TestCase
         $this->in($this->box(['theme' => 'Sealed', 'stage' => 'packed']), $this->lot('soap', ['name' => 'Sealed soap']));
 
         $this->get('/pack/evening')->assertOk()->assertSeeInOrder(['Take the price off', 'Soap for Tide pool', 'Soap for Kite festival', 'Bag it twice'])->assertDontSee('Sealed soap');
+        $soaps = Piece::query()->whereRelation('box', 'stage', 'planned')->pluck('id')->all();
+        $this->put('/pack/evening/price-off', ['pieces' => $soaps])->assertSessionHas('said', 'Done for 2 pieces: take the price off.');
+        $this->get('/pack/evening')->assertDontSee('Take the price off')->assertSee('Bag it twice');
+        $this->put('/pack/evening/price-off', ['pieces' => [...$soaps, 'nobody’s']])->assertNotFound();
         Piece::query()->get()->each(fn (Piece $piece) => $piece->update(['done' => Task::cases()]));
         $this->get('/pack/evening')->assertSee('Nothing to do tonight');
     }

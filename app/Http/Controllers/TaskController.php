@@ -11,6 +11,7 @@ use App\Models\Piece;
 use App\View\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Stash\Preparation\Task;
 
 /** What is done to a piece or to the box itself, ticked off one by one. */
@@ -30,6 +31,17 @@ final readonly class TaskController
         $missed = $this->tickTask->ofBox($box, $task, $request->boolean('done'));
 
         return $this->answer($request, $box, $task, $missed);
+    }
+
+    /** Tick one task off for many pieces at once, as an evening's work does; only those that were shown. */
+    public function several(Request $request, Task $task): RedirectResponse
+    {
+        $ids = array_values(array_filter((array) $request->input('pieces'), is_string(...)));
+        $pieces = Piece::query()->findMany($ids);
+        $ids !== [] && count($pieces) === count(array_unique($ids)) || abort(404);
+        DB::transaction(fn () => $pieces->each(fn (Piece $piece) => $this->tickTask->ofPiece($piece, $task, true)));
+
+        return to_route('evening')->with('said', trans_choice('tasks.all-done', count($pieces), ['task' => Words::of("tasks.name.{$task->value}")]));
     }
 
     /** @param list<Task> $missed */

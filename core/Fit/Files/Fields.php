@@ -39,6 +39,17 @@ final class Fields
         return array_key_exists($name, $this->values) && $this->values[$name] !== null;
     }
 
+    public function isText(string $name): bool
+    {
+        return is_string($this->values[$name] ?? null);
+    }
+
+    /** @return list<string> */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->values));
+    }
+
     public function format(string $wanted): void
     {
         if ($this->text('format') !== $wanted) {

@@ -6,6 +6,7 @@ namespace PluckyWren\Core\Stash\Preparation;
 
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Recipient\AgeBand;
+use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\Companion;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
@@ -38,7 +39,7 @@ final readonly class TasksOf
         $tasks = [
             ...($isPuzzleInItsBox ? [] : $kind->tasks),
             ...self::when($source->mayCarryAPrice(), Task::PriceOff),
-            ...self::when($source->mayBeUsed() || $has(ItemTrait::Used), Task::LookOver),
+            ...self::when(($source->mayBeUsed() && $kind->category !== Category::Note) || $has(ItemTrait::Used), Task::LookOver),
             ...self::when($cameInPackaging && ! $staysInPackaging && $this->schools->stripsPackaging, Task::Strip, Task::KeepInstructions),
             ...self::when($has(ItemTrait::Battery), Task::Test, Task::TapeBatteries),
             ...self::when($has(ItemTrait::Point, ItemTrait::Blade, ItemTrait::Needle), Task::CoverPoints),

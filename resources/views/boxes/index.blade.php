@@ -7,7 +7,7 @@
             @endif
         </div>
         @if ($sheets->isNotEmpty())
-            <a class="button go" href="{{ route('boxes.create') }}" data-key="n">New box <kbd aria-hidden="true">N</kbd></a>
+            <div class="flex flex-wrap gap-2.5"><a class="button" href="{{ route('guides') }}">Drive guides</a><a class="button go" href="{{ route('boxes.create') }}" data-key="n">New box <kbd aria-hidden="true">N</kbd></a></div>
         @endif
     </div>
     <x-said />
@@ -34,4 +34,12 @@
             </section>
         @endforeach
     @endif
+    <details class="mt-2" @if ($errors->has('file')) open @endif>
+        <summary class="link text-ink-soft">Bring in a box from a file…</summary>
+        <form method="post" action="{{ route('boxes.import') }}" enctype="multipart/form-data" class="cut mt-2 grid max-w-md gap-3 p-4">
+            @csrf
+            <x-field name="file" label="A box file (JSON)"><input class="input" type="file" id="file" name="file" accept="application/json,.json" required></x-field>
+            <button class="button justify-self-start">Put it on the shelf</button>
+        </form>
+    </details>
 </x-layout>

@@ -12,7 +12,7 @@
         <section class="cut mb-3.5 px-4 py-3" aria-labelledby="pieces">
             <h2 id="pieces">The pieces</h2>
             @forelse ($rows as [$piece, $tasks])
-                <div class="grid gap-x-4 gap-y-1 border-t-[1.5px] border-line py-2 sm:grid-cols-[15rem_1fr]">
+                <div class="grid gap-x-4 gap-y-1 border-t-[1.5px] border-line py-1.5 sm:grid-cols-[17rem_1fr] sm:items-center">
                     <p class="flex gap-2"><x-glyph :lane="$piece->itemKind()->category" class="size-6 shrink-0" /><b>{{ $piece->lot->name ?? $piece->itemKind()->name }}@if ($piece->quantity > 1) × {{ $piece->quantity }}@endif</b></p>
                     <ul class="flex flex-wrap gap-x-5 gap-y-1">
                         @foreach ($tasks as [$task, $isDone])

@@ -13,7 +13,13 @@
             <section class="cut mb-3.5 px-4 py-3" aria-labelledby="task-{{ $value }}">
                 <div class="flex flex-wrap items-baseline gap-x-3">
                     <h2 id="task-{{ $value }}">{{ ucfirst(__("tasks.name.{$value}")) }}</h2>
-                    <p class="text-ink-soft">{{ count($pieces) }}, {{ __("tasks.why.{$value}") }}</p>
+                    <p class="grow text-ink-soft">{{ count($pieces) }}, {{ __("tasks.why.{$value}") }}</p>
+                    <form method="post" action="{{ route('evening.all', $value) }}" class="no-print">
+                        @csrf
+                        @method('put')
+                        @foreach ($pieces as $piece)<input type="hidden" name="pieces[]" value="{{ $piece->id }}">@endforeach
+                        <button class="button small">All of these are done<span class="sr-only">: {{ __("tasks.name.{$value}") }}</span></button>
+                    </form>
                 </div>
                 <ul class="evening mt-1">
                     @foreach ($pieces as $piece)

@@ -14,7 +14,7 @@
     <section class="cut mt-3.5 px-4 py-3" aria-labelledby="flags-list" id="flags">
         <div class="flex flex-wrap items-baseline justify-between gap-x-4">
             <h2 id="flags-list">{{ __('gauges.flags') }}</h2>
-            <p class="text-ink-soft">By {{ $sheet->plan->guide->drive }}, guide of {{ $sheet->plan->guide->dated }}, and by public figures; cautions, no certificate.</p>
+            <p class="text-ink-soft">By <a class="link" href="{{ route('guides.show', $sheet->plan->guide->id) }}">{{ $sheet->plan->guide->drive }}</a>, guide of {{ $sheet->plan->guide->dated }} (<a class="link" href="{{ route('boxes.compare', $sheet->box) }}">compare</a>), and by public figures; cautions, no certificate.</p>
         </div>
         @foreach ($groups as [$title, $findings])
             @if ($findings !== [])

@@ -11,6 +11,7 @@
             </div>
         </fieldset>
     </form>
+    <p class="no-print"><a class="link" href="{{ route('boxes.export', $sheet->box) }}">This box as a file</a></p>
     <details>
         <summary class="link text-ink-soft">Take this box off the shelf…</summary>
         <form method="post" action="{{ route('boxes.destroy', $sheet->box) }}" class="cut mt-2 grid max-w-md gap-3 p-4">

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Box;
+use App\Models\Crew;
+use App\Models\Lot;
+use App\Models\Piece;
+use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Box\BoxKind;
+use PluckyWren\Core\Box\Files\BoxDocument;
+use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Stash\Source;
+
+/** Puts a box from a file on the shelf, with lots for what is in it; all of it, or nothing. */
+final readonly class ImportBox
+{
+    public function __construct(private PlanBox $planBox, private FillBox $fillBox) {}
+
+    public function execute(BoxDocument $document, Crew $crew): Box
+    {
+        return DB::transaction(function () use ($document, $crew): Box {
+            $plan = $document->plan;
+            $inside = $plan->boxKind->inside;
+            $isOwn = $plan->boxKind->id === BoxKind::OWN;
+            $box = $this->planBox->execute($crew, new Box([
+                'guide' => $document->guideId,
+                'band' => $plan->recipient->band->id(),
+                'gender' => $plan->recipient->gender,
+                'theme' => mb_substr($document->theme, 0, 80),
+                'palette' => $document->palette,
+                'box_kind' => $plan->boxKind->id,
+                'own_size' => $isOwn ? new Size($inside->topLength, $inside->topWidth, $inside->height) : null,
+                'own_floor_length_tenths' => $isOwn ? $inside->floorLength : null,
+                'own_floor_width_tenths' => $isOwn ? $inside->floorWidth : null,
+                'sending_gift' => $plan->sendingGift,
+                'budget' => $plan->budget,
+                'done' => $plan->boxDone,
+            ]));
+            $ids = [];
+            foreach ($plan->pieces as $piece) {
+                $ids[$piece->id] = $this->piece($box, $piece, $document->places[$piece->id] ?? null)->id;
+            }
+            $box->update(['answers' => $this->answers($plan->reasons, $ids)]);
+
+            return $box;
+        });
+    }
+
+    private function piece(Box $box, PlannedPiece $piece, ?string $place): Piece
+    {
+        if ($piece->isToBuy) {
+            return $this->fillBox->list($box, $piece->kind, $piece->quantity);
+        }
+        $cost = $piece->cost()?->rounded();
+        $isPaid = $piece->price->state === PriceState::Paid && $cost?->isZero() === false;
+        $lot = new Lot([
+            'crew_id' => $box->crew_id, 'kind' => $piece->kind->id, 'name' => mb_substr($piece->name, 0, 80), 'pieces' => $piece->quantity,
+            'price_state' => $isPaid ? PriceState::Paid : ($piece->price->state === PriceState::Unknown ? PriceState::Unknown : PriceState::Free),
+            'paid' => $isPaid ? $cost : null, 'currency' => $box->sending_gift->currency->code,
+            'source' => $piece->source ?? Source::Shop, 'place' => $place === null ? null : mb_substr($place, 0, 80), 'got_on' => now()->startOfDay(),
+            'size' => $piece->size, 'is_measured' => $piece->isMeasured, 'size_label' => $piece->sizeLabel === null ? null : mb_substr($piece->sizeLabel, 0, 40), 'traits' => $piece->traits, 'holds' => $piece->holds,
+            'packaged' => $piece->cameInPackaging ? $piece->size : null, 'is_packaged' => $piece->staysInPackaging,
+        ]);
+        $added = $this->fillBox->add($box, $lot, $piece->quantity);
+        $added->update(['done' => $piece->done]);
+
+        return $added;
+    }
+
+    /**
+     * @param  array<string, string>  $reasons  by key, with the pieces' ids of the file
+     * @param  array<string, string>  $ids  the pieces' ids here, by those of the file
+     * @return array<string, array{because: string, by: string, at: string}>
+     */
+    private function answers(array $reasons, array $ids): array
+    {
+        $answers = [];
+        foreach ($reasons as $key => $because) {
+            [$finding, $pieces] = [...explode('|', $key, 2), ''];
+            $here = array_map(static fn (string $id): string => $ids[$id] ?? $id, $pieces === '' ? [] : explode(',', $pieces));
+            $answers["{$finding}|".implode(',', $here)] = ['because' => $because, 'by' => 'the file', 'at' => now()->toDateString()];
+        }
+
+        return $answers;
+    }
+}

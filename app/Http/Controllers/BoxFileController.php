@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ImportBox;
+use App\Models\Box;
+use App\Models\Piece;
+use App\Models\User;
+use App\Reference\Guides;
+use App\View\Words;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use PluckyWren\Core\Box\Files\BoxDocument;
+use PluckyWren\Core\Box\Files\BoxFile;
+use PluckyWren\Core\Fit\Files\MalformedFile;
+use PluckyWren\Core\Guide\Guide;
+
+/** A box as a file, out and in. */
+final readonly class BoxFileController
+{
+    private const MOST_KILOBYTES = 500;
+
+    public function __construct(private BoxFile $boxFile, private Guides $guides) {}
+
+    public function export(Box $box): Response
+    {
+        $plan = $box->load('pieces.lot')->plan();
+        $places = $box->pieces->mapWithKeys(static fn (Piece $piece): array => [$piece->id => (string) $piece->lot?->place])->all();
+        $json = $this->boxFile->write(new BoxDocument($box->theme, $box->palette, $box->guide, $plan, $places));
+
+        return new Response($json, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($box->theme) ?: 'box').'.json"']);
+    }
+
+    public function import(Request $request, ImportBox $importBox, #[CurrentUser] User $user): RedirectResponse
+    {
+        $request->validate(['file' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]], ['file.*' => Words::of('boxes.errors.file')]);
+        $upload = $request->file('file');
+        try {
+            $document = $this->boxFile->read($upload instanceof UploadedFile ? $upload->getContent() : '', Words::of('boxes.the-file'), fn (string $id): ?Guide => $this->guides->find($id));
+        } catch (MalformedFile $wrong) {
+            return back(303)->withErrors(['file' => $wrong->getMessage()]);
+        }
+        if (! $document->plan->sendingGift->currency->equals($user->crew->currency)) {
+            return back(303)->withErrors(['file' => Words::of('boxes.errors.currency', ['theirs' => $document->plan->sendingGift->currency->code, 'ours' => $user->crew->currency->code])]);
+        }
+        $box = $importBox->execute($document, $user->crew);
+
+        return to_route('boxes.show', $box)->with('said', Words::of('boxes.imported', ['theme' => $box->theme]));
+    }
+}

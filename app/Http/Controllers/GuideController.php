@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Box;
+use App\Models\CrewGuide;
+use App\Models\User;
+use App\Reference\GuideFile;
+use App\Reference\Guides;
+use App\Reference\MalformedGuide;
+use App\View\Words;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+/** The drive guides: read, chosen, copied, taken out as a file and brought in again. */
+final readonly class GuideController
+{
+    private const MOST_KILOBYTES = 500;
+
+    public function __construct(private Guides $guides) {}
+
+    public function index(): View
+    {
+        return view('guides.index', ['guides' => $this->guides->all(), 'current' => $this->guides->current(), 'shipped' => $this->guides]);
+    }
+
+    public function show(string $id): View
+    {
+        $guide = $this->guides->find($id) ?? abort(404);
+
+        return view('guides.show', ['guide' => $guide, 'isOwn' => ! $this->guides->isShipped($id), 'boxes' => Box::query()->get()->sortBy('number')]);
+    }
+
+    public function choose(Request $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $id = $request->string('guide')->value();
+        $guide = $this->guides->find($id) ?? abort(404);
+        $user->crew->update(['guide' => $id]);
+
+        return back(303)->with('said', Words::of('guides.chosen', ['drive' => $guide->drive]));
+    }
+
+    public function copy(string $id): RedirectResponse
+    {
+        $data = $this->guides->data($id) ?? abort(404);
+        $slug = $this->freeSlug($id);
+        CrewGuide::query()->create(['slug' => $slug, 'data' => ['id' => $slug, 'source' => Words::of('guides.copy-of', ['source' => $data['source']])] + $data]);
+
+        return to_route('guides.edit', $slug)->with('said', Words::of('guides.copied'));
+    }
+
+    public function export(string $id): Response
+    {
+        $data = $this->guides->data($id) ?? abort(404);
+        $json = json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT);
+
+        return new Response($json."\n", 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"{$id}.json\""]);
+    }
+
+    public function import(Request $request, GuideFile $guideFile): RedirectResponse
+    {
+        $request->validate(['file' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]], ['file.*' => Words::of('guides.file')]);
+        $upload = $request->file('file');
+        try {
+            $data = $guideFile->read($upload instanceof \Illuminate\Http\UploadedFile ? $upload->getContent() : '', 'The file');
+        } catch (MalformedGuide $wrong) {
+            return back(303)->withErrors(['file' => $wrong->getMessage()]);
+        }
+        $slug = $this->freeSlug($data['id']);
+        CrewGuide::query()->create(['slug' => $slug, 'data' => ['id' => $slug] + $data]);
+
+        return to_route('guides.show', $slug)->with('said', Words::of('guides.imported', ['drive' => $data['drive']]));
+    }
+
+    /** A name that no guide of the crew's or of ours has. */
+    private function freeSlug(string $id): string
+    {
+        $base = mb_substr(Str::slug($id), 0, 50);
+        $slug = $base;
+        for ($copy = 2; $this->guides->data($slug) !== null; $copy++) {
+            $slug = "{$base}-{$copy}";
+        }
+
+        return $slug;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\GuideRequest;
+use App\Models\Box;
+use App\Models\CrewGuide;
+use App\Reference\Guides;
+use App\Reference\MalformedGuide;
+use App\View\Words;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use PluckyWren\Core\Box\GuideComparison;
+use PluckyWren\Core\Guide\Guide;
+use PluckyWren\Core\Guide\Rules\RuleBook;
+
+/** A crew's own guide, changed in plain forms and tried against any box while it is changed. */
+final readonly class GuideEditorController
+{
+    public function __construct(private Guides $guides, private RuleBook $rules) {}
+
+    public function edit(CrewGuide $guide): View
+    {
+        return view('guides.edit', ['own' => $guide, 'guide' => $guide->data, 'boxes' => Box::query()->get()->sortBy('number')]);
+    }
+
+    public function update(GuideRequest $request, CrewGuide $guide): RedirectResponse
+    {
+        try {
+            $guide->update(['data' => $request->guideData($guide)]);
+        } catch (MalformedGuide $wrong) {
+            return back(303)->withErrors(['guide' => $wrong->getMessage()])->withInput();
+        }
+        $this->guides->forget();
+
+        return to_route('guides.show', $guide->slug)->with('said', Words::of('guides.kept'));
+    }
+
+    /** What the guide as it stands in the form would say of a box. */
+    public function trial(GuideRequest $request, CrewGuide $guide): View
+    {
+        $box = Box::query()->with('pieces.lot')->findOrFail($request->string('box')->value());
+        try {
+            return view('guides.trial', ['box' => $box, 'comparison' => GuideComparison::of($box->plan(), Guide::ofData($request->guideData($guide)), $this->rules), 'wrong' => '']);
+        } catch (MalformedGuide $wrong) {
+            return view('guides.trial', ['box' => $box, 'comparison' => null, 'wrong' => $wrong->getMessage()]);
+        }
+    }
+
+    public function destroy(CrewGuide $guide): RedirectResponse
+    {
+        if (Box::query()->where('guide', $guide->slug)->exists()) {
+            return back(303)->withErrors(['guide' => Words::of('guides.in-use')]);
+        }
+        $guide->delete();
+
+        return to_route('guides')->with('said', Words::of('guides.gone'));
+    }
+}

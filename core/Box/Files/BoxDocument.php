@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Box\Files;
+
+use PluckyWren\Core\Box\Palette;
+use PluckyWren\Core\Box\Plan;
+
+/** A box as it travels in a file: its plan, and what only people need to know of it. */
+final readonly class BoxDocument
+{
+    /** @param array<string, string> $places where pieces are from, by their id */
+    public function __construct(public string $theme, public Palette $palette, public string $guideId, public Plan $plan, public array $places) {}
+}

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Box\Files;
+
+use PluckyWren\Core\Box\BoxKind;
+use PluckyWren\Core\Box\BoxKinds;
+use PluckyWren\Core\Box\InvalidPalette;
+use PluckyWren\Core\Box\Palette;
+use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Fit\Files\Fields;
+use PluckyWren\Core\Fit\Files\MalformedFile;
+use PluckyWren\Core\Guide\Guide;
+use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Money\Currency;
+use PluckyWren\Core\Money\InvalidMoney;
+use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Recipient\Gender;
+use PluckyWren\Core\Recipient\Recipient;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Preparation\Schools;
+use PluckyWren\Core\Stash\Preparation\Task;
+
+/** The box file, `plucky-wren/box@1`; `docs/formats/box.md` says what each field is. */
+final readonly class BoxFile
+{
+    public const FORMAT = 'plucky-wren/box@1';
+
+    public function __construct(private Catalogue $catalogue, private BoxKinds $boxKinds, private Schools $schools = new Schools) {}
+
+    /**
+     * @param  callable(string): ?Guide  $guideOf
+     *
+     * @throws MalformedFile If it is no box; the message names $file and the field.
+     */
+    public function read(string $json, string $file, callable $guideOf): BoxDocument
+    {
+        $fields = Fields::ofJson($json, $file);
+        $fields->format(self::FORMAT);
+        $guideId = $fields->text('guide');
+        $guide = $guideOf($guideId) ?? $fields->refuse('guide', 'names no guide that is here');
+        $currency = $this->currency($fields);
+        $for = $fields->object('for');
+        $band = $for->text('band');
+        $bands = array_filter($guide->bands, static fn ($one): bool => $one->id() === $band);
+        $recipient = new Recipient(array_values($bands)[0] ?? $for->refuse('band', "is none of the guide's: ".implode(', ', array_map(static fn ($one): string => $one->id(), $guide->bands))), $for->choice('gender', Gender::class));
+        $for->nothingElse();
+        $pieces = new PieceFields($this->catalogue, $currency);
+        $read = array_map($pieces->read(...), $fields->objects('pieces'));
+        $this->refuseTwins($read, $fields);
+        $plan = new Plan(
+            $recipient, $guide, $this->boxKind($fields->object('box')), $this->money($fields, 'sendingGift', $currency),
+            $fields->has('budget') ? $this->money($fields, 'budget', $currency) : null, array_column($read, 0), $this->schools,
+            $this->reasons($fields), $this->tasks($fields), $this->catalogue,
+        );
+        $document = new BoxDocument($fields->text('theme'), $this->palette($fields), $guideId, $plan, array_filter(array_column(array_map(static fn (array $piece): array => [$piece[0]->id, $piece[1]], $read), 1, 0), static fn (string $place): bool => $place !== ''));
+        array_map($fields->ignore(...), ['budget', 'colours', 'answers', 'done']);
+        $fields->nothingElse();
+
+        return $document;
+    }
+
+    public function write(BoxDocument $document): string
+    {
+        $plan = $document->plan;
+
+        return json_encode(array_filter([
+            'format' => self::FORMAT,
+            'guide' => $document->guideId,
+            'theme' => $document->theme,
+            'colours' => $document->palette->hexes(),
+            'for' => ['band' => $plan->recipient->band->id(), 'gender' => $plan->recipient->gender->value],
+            'box' => $this->boxFields($plan->boxKind),
+            'currency' => $plan->sendingGift->currency->code,
+            'budget' => $plan->budget?->plain(),
+            'sendingGift' => $plan->sendingGift->plain(),
+            'done' => array_column($plan->boxDone, 'value'),
+            'answers' => $this->answers($plan->reasons),
+            'pieces' => array_map(static fn ($piece): array => PieceFields::write($piece, $document->places[$piece->id] ?? ''), $plan->pieces),
+        ], static fn (mixed $value): bool => $value !== null), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT)."\n";
+    }
+
+    private function currency(Fields $fields): Currency
+    {
+        try {
+            return Currency::of($fields->text('currency'));
+        } catch (InvalidMoney) {
+            $fields->refuse('currency', 'must be three capital letters');
+        }
+    }
+
+    private function money(Fields $fields, string $name, Currency $currency): Money
+    {
+        try {
+            return Money::parse($fields->text($name), $currency);
+        } catch (InvalidMoney $wrong) {
+            $fields->refuse($name, 'must be an amount, as text: '.rtrim($wrong->getMessage(), '.'));
+        }
+    }
+
+    private function palette(Fields $fields): Palette
+    {
+        $hexes = $fields->has('colours') ? $fields->list('colours') : [];
+        try {
+            return Palette::ofHexes(array_map(static fn (mixed $hex): string => is_string($hex) ? $hex : '', $hexes));
+        } catch (InvalidPalette) {
+            $fields->refuse('colours', 'must be up to three colours like #2f8f9d');
+        }
+    }
+
+    private function boxKind(Fields $box): BoxKind
+    {
+        $kind = $box->text('kind');
+        if ($kind !== BoxKind::OWN) {
+            $box->nothingElse();
+
+            return $this->boxKinds->has($kind) ? $this->boxKinds->get($kind) : $box->refuse('kind', 'must be own, or one of '.implode(', ', array_keys($this->boxKinds->all())));
+        }
+        $size = new Size($box->tenths('length'), $box->tenths('width'), $box->tenths('height'));
+        $own = BoxKind::measured($size, $box->has('floorLength') ? $box->tenths('floorLength') : $size->length, $box->has('floorWidth') ? $box->tenths('floorWidth') : $size->width);
+        array_map($box->ignore(...), ['floorLength', 'floorWidth']);
+        $box->nothingElse();
+
+        return $own;
+    }
+
+    /** @return array<string, string|int|float> */
+    private function boxFields(BoxKind $kind): array
+    {
+        $mm = static fn (int $tenths): int|float => $tenths % 10 === 0 ? intdiv($tenths, 10) : $tenths / 10;
+
+        return $kind->id !== BoxKind::OWN ? ['kind' => $kind->id] : [
+            'kind' => BoxKind::OWN, 'length' => $mm($kind->inside->topLength), 'width' => $mm($kind->inside->topWidth), 'height' => $mm($kind->inside->height),
+            'floorLength' => $mm($kind->inside->floorLength), 'floorWidth' => $mm($kind->inside->floorWidth),
+        ];
+    }
+
+    /** @return list<Task> */
+    private function tasks(Fields $fields): array
+    {
+        return array_map(static fn (mixed $task): Task => (is_string($task) ? Task::tryFrom($task) : null) ?? $fields->refuse('done', 'must be a list of tasks'), $fields->has('done') ? $fields->list('done') : []);
+    }
+
+    /** @return array<string, string> by the finding's key */
+    private function reasons(Fields $fields): array
+    {
+        $reasons = [];
+        foreach ($fields->has('answers') ? $fields->objects('answers') : [] as $answer) {
+            $pieces = array_map(static fn (mixed $id): string => is_string($id) ? $id : $answer->refuse('pieces', 'must be a list of ids'), $answer->list('pieces'));
+            $reasons[$answer->text('finding').'|'.implode(',', $pieces)] = $answer->text('because');
+            $answer->nothingElse();
+        }
+
+        return $reasons;
+    }
+
+    /**
+     * @param  array<string, string>  $reasons
+     * @return list<array{finding: string, pieces: list<string>, because: string}>
+     */
+    private function answers(array $reasons): array
+    {
+        return array_map(static function (string $key, string $because): array {
+            [$finding, $pieces] = [...explode('|', $key, 2), ''];
+
+            return ['finding' => $finding, 'pieces' => $pieces === '' ? [] : explode(',', $pieces), 'because' => $because];
+        }, array_keys($reasons), $reasons);
+    }
+
+    /** @param list<array{\PluckyWren\Core\Box\PlannedPiece, string}> $pieces */
+    private function refuseTwins(array $pieces, Fields $fields): void
+    {
+        $seen = [];
+        foreach ($pieces as $index => [$piece]) {
+            isset($seen[$piece->id]) && $fields->refuse("pieces[{$index}].id", 'is there twice');
+            $seen[$piece->id] = true;
+        }
+    }
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Box\Files;
+
+use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Fit\Files\Fields;
+use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Money\Currency;
+use PluckyWren\Core\Money\InvalidMoney;
+use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\Price;
+use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Source;
+
+/** One piece of the box file. */
+final readonly class PieceFields
+{
+    private const MOST = 100;
+
+    public function __construct(private Catalogue $catalogue, private Currency $currency) {}
+
+    /** @return array{PlannedPiece, string} the piece, and where it is from */
+    public function read(Fields $fields): array
+    {
+        $id = $fields->text('kind');
+        $kind = $this->catalogue->has($id) ? $this->catalogue->get($id) : $fields->refuse('kind', 'is no kind of thing that is known');
+        $isToBuy = $fields->has('toBuy') && $fields->truth('toBuy');
+        $piece = new PlannedPiece(
+            $this->id($fields),
+            $kind,
+            $fields->has('name') ? $fields->text('name') : $kind->name,
+            $fields->has('quantity') ? $fields->whole('quantity', 1, self::MOST) : 1,
+            $isToBuy ? Price::unknown() : $this->price($fields),
+            $fields->has('size') ? $this->size($fields) : $kind->size,
+            $fields->has('traits') ? $this->enums($fields, 'traits', ItemTrait::tryFrom(...)) : $kind->traits,
+            $isToBuy,
+            $fields->has('size'),
+            $fields->has('sizeLabel') ? $fields->text('sizeLabel') : null,
+            $isToBuy ? null : ($fields->has('source') ? $fields->choice('source', Source::class) : Source::Shop),
+            $fields->has('cameInPackaging') && $fields->truth('cameInPackaging'),
+            $fields->has('staysInPackaging') && $fields->truth('staysInPackaging'),
+            $fields->has('done') ? $this->enums($fields, 'done', Task::tryFrom(...)) : [],
+            $fields->has('holds') ? $this->holds($fields) : [],
+        );
+        $place = $fields->has('place') ? $fields->text('place') : '';
+        array_map($fields->ignore(...), ['name', 'quantity', 'price', 'size', 'traits', 'sizeLabel', 'source', 'place', 'toBuy', 'cameInPackaging', 'staysInPackaging', 'done', 'holds']);
+        $fields->nothingElse();
+
+        return [$piece, $place];
+    }
+
+    /** @return array<string, mixed> what is as usual of its kind is left out */
+    public static function write(PlannedPiece $piece, string $place): array
+    {
+        $mm = static fn (int $tenths): int|float => $tenths % 10 === 0 ? intdiv($tenths, 10) : $tenths / 10;
+
+        return array_filter([
+            'id' => $piece->id,
+            'kind' => $piece->kind->id,
+            'name' => $piece->name,
+            'quantity' => $piece->quantity,
+            'toBuy' => $piece->isToBuy ? true : null,
+            'price' => $piece->isToBuy ? null : self::priceFields($piece->price),
+            'source' => $piece->source?->value,
+            'place' => $place === '' ? null : $place,
+            'size' => $piece->isMeasured ? [$mm($piece->size->length), $mm($piece->size->width), $mm($piece->size->height)] : null,
+            'traits' => $piece->traits == $piece->kind->traits ? null : array_column($piece->traits, 'value'),
+            'sizeLabel' => $piece->sizeLabel === '' ? null : $piece->sizeLabel,
+            'cameInPackaging' => $piece->cameInPackaging ? true : null,
+            'staysInPackaging' => $piece->staysInPackaging ? true : null,
+            'done' => $piece->done === [] ? null : array_column($piece->done, 'value'),
+            'holds' => $piece->holds === [] ? null : $piece->holds,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** @return string|array{paid: string, for: int} exact: so much for so many */
+    private static function priceFields(Price $price): string|array
+    {
+        if ($price->state !== PriceState::Paid || $price->each === null) {
+            return $price->state->value;
+        }
+        $paid = new Money($price->each->minor->getNumerator()->toInt(), $price->each->currency);
+
+        return ['paid' => $paid->plain(), 'for' => $price->each->minor->getDenominator()->toInt()];
+    }
+
+    private function id(Fields $fields): string
+    {
+        $id = $fields->text('id');
+
+        return preg_match('/^[A-Za-z0-9_-]{1,40}$/', $id) === 1 ? $id : $fields->refuse('id', 'must be up to 40 letters, digits, dashes');
+    }
+
+    private function price(Fields $fields): Price
+    {
+        if (! $fields->has('price')) {
+            return Price::unknown();
+        }
+        if ($fields->isText('price')) {
+            return match ($fields->choice('price', PriceState::class)) {
+                PriceState::Free => Price::free($this->currency),
+                PriceState::Unknown => Price::unknown(),
+                PriceState::Paid => $fields->refuse('price', 'must say what was paid, for how many'),
+            };
+        }
+        $price = $fields->object('price');
+        try {
+            $paid = Money::parse($price->text('paid'), $this->currency);
+        } catch (InvalidMoney $wrong) {
+            $price->refuse('paid', 'must be an amount, as text: '.rtrim($wrong->getMessage(), '.'));
+        }
+        $for = $price->whole('for', 1, 1_000_000);
+        $price->nothingElse();
+
+        return $paid->isZero() ? Price::free($this->currency) : Price::paid($paid, $for);
+    }
+
+    private function size(Fields $fields): Size
+    {
+        $sides = array_map(static fn (mixed $side): int => (is_int($side) || is_float($side)) && $side > 0 && $side <= 2000 ? (int) round($side * 10) : $fields->refuse('size', 'must be three lengths in millimetres'), $fields->list('size'));
+
+        return count($sides) === 3 ? new Size(...$sides) : $fields->refuse('size', 'must be three lengths in millimetres');
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  callable(string): ?T  $tryFrom
+     * @return list<T>
+     */
+    private function enums(Fields $fields, string $name, callable $tryFrom): array
+    {
+        $read = [];
+        foreach ($fields->list($name) as $index => $value) {
+            $read[] = (is_string($value) ? $tryFrom($value) : null) ?? $fields->refuse("{$name}[{$index}]", 'is none that is known');
+        }
+
+        return $read;
+    }
+
+    /** @return array<string, int> */
+    private function holds(Fields $fields): array
+    {
+        $holds = $fields->object('holds');
+        $read = [];
+        foreach ($holds->names() as $kind) {
+            $this->catalogue->has($kind) || $holds->refuse($kind, 'is no kind of thing that is known');
+            $read[$kind] = $holds->whole($kind, 1, self::MOST);
+        }
+
+        return $read;
+    }
+}

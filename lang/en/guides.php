@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'chosen' => 'New boxes are planned by the guide of :drive.',
+    'copied' => 'This is your own copy. Change what you like; the boxes planned by the other guide keep it.',
+    'copy-of' => 'Copied from: :source',
+    'imported' => 'The guide of :drive is here.',
+    'kept' => 'The guide is kept.',
+    'gone' => 'The guide is gone.',
+    'in-use' => 'Boxes are planned by this guide. Plan them by another first.',
+    'adopted' => 'The box is planned by the guide of :drive now.',
+    'file' => 'Choose a guide file (JSON) of at most 500 KB.',
+    'as-typed' => 'The guide',
+
+    'errors' => [
+        'dated' => 'A day, please: the one the rules are dated.',
+        'gift' => 'An amount like 9.00, please.',
+        'day' => 'Month and day, like 12-18.',
+    ],
+
+];

@@ -1,0 +1,21 @@
+<x-layout :title="'Compare '.$box->theme" station="shelf">
+    <div class="mx-auto max-w-3xl">
+        <h1>“{{ $box->theme }}” under another guide</h1>
+        <p class="pb-3 text-ink-soft">It is planned by {{ $plan->guide->drive }}, guide of {{ $plan->guide->dated }}. <a class="link" href="{{ route('boxes.show', $box) }}">Back to the box</a></p>
+        <form action="{{ route('boxes.compare', $box) }}" class="mb-3.5 flex flex-wrap items-end gap-2">
+            <x-field name="with" label="Compare with"><select class="input" id="with" name="with">@foreach ($guides as $guide)<option value="{{ $guide->id }}" @selected($comparison?->guide->id === $guide->id)>{{ $guide->drive }}, {{ $guide->dated }}</option>@endforeach</select></x-field>
+            <button class="button">Compare</button>
+        </form>
+        @if ($comparison)
+            <section class="cut px-4 py-3">
+                @include('guides.comparison')
+                <form method="post" action="{{ route('boxes.adopt', $box) }}" class="mt-4">
+                    @csrf
+                    @method('put')
+                    <input type="hidden" name="guide" value="{{ $comparison->guide->id }}">
+                    <button class="button">Plan it by this guide</button>
+                </form>
+            </section>
+        @endif
+    </div>
+</x-layout>
