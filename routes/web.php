@@ -6,6 +6,7 @@ use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\BoxController;
 use App\Http\Controllers\BoxFileController;
 use App\Http\Controllers\CheckSheetController;
+use App\Http\Controllers\ClosingController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FiguresController;
@@ -132,6 +133,8 @@ Route::middleware('auth')->group(function (): void {
     Route::put('guides/{guide}', [GuideEditorController::class, 'update'])->name('guides.update')->can('update', 'guide');
     Route::post('guides/{guide}/trial', [GuideEditorController::class, 'trial'])->name('guides.trial')->can('update', 'guide');
     Route::delete('guides/{guide}', [GuideEditorController::class, 'destroy'])->name('guides.destroy')->can('delete', 'guide');
+    Route::get('boxes/{box}/closing', [ClosingController::class, 'show'])->name('boxes.closing')->can('view', 'box');
+    Route::put('boxes/{box}/closing/{tick}', [ClosingController::class, 'tick'])->name('boxes.tick')->can('update', 'box');
     Route::get('boxes/{box}/compare', [CompareController::class, 'show'])->name('boxes.compare')->can('view', 'box');
     Route::put('boxes/{box}/guide', [CompareController::class, 'adopt'])->name('boxes.adopt')->can('update', 'box');
 

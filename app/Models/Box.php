@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\Auth;
 use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\BoxKinds;
+use PluckyWren\Core\Box\Closing\ClosingTick;
 use PluckyWren\Core\Box\Palette;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
@@ -52,6 +53,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property Money $sending_gift
  * @property Stage $stage
  * @property list<Task> $done what was done to the box itself
+ * @property list<string> $ticks what only a packer can see, by `ClosingTick`
  * @property array<string, array{because: string, by: string, at: string}> $answers why findings were left, by their key
  * @property CarbonImmutable $created_at
  * @property Collection<int, Piece> $pieces
@@ -65,9 +67,9 @@ final class Box extends Model
 
     use HasUlids;
 
-    protected $fillable = ['crew_id', 'number', 'guide', 'band', 'gender', 'theme', 'palette', 'box_kind', 'own_size', 'own_floor_length_tenths', 'own_floor_width_tenths', 'sending_gift', 'budget', 'stage', 'done', 'answers'];
+    protected $fillable = ['crew_id', 'number', 'guide', 'band', 'gender', 'theme', 'palette', 'box_kind', 'own_size', 'own_floor_length_tenths', 'own_floor_width_tenths', 'sending_gift', 'budget', 'stage', 'done', 'answers', 'ticks'];
 
-    protected $attributes = ['palette' => '[]', 'stage' => 'planned', 'done' => '[]', 'answers' => '[]'];
+    protected $attributes = ['palette' => '[]', 'stage' => 'planned', 'done' => '[]', 'answers' => '[]', 'ticks' => '[]'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -82,6 +84,7 @@ final class Box extends Model
         'stage' => Stage::class,
         'done' => AsTasks::class,
         'answers' => 'array',
+        'ticks' => 'array',
     ];
 
     /** @return HasMany<Piece, $this> */
@@ -103,6 +106,12 @@ final class Box extends Model
         return $this->own_size === null
             ? resolve(BoxKinds::class)->get($this->box_kind)
             : BoxKind::measured($this->own_size, (int) $this->own_floor_length_tenths, (int) $this->own_floor_width_tenths);
+    }
+
+    /** @return list<ClosingTick> */
+    public function closingTicks(): array
+    {
+        return array_values(array_filter(array_map(ClosingTick::tryFrom(...), $this->ticks)));
     }
 
     /** Get how its crew likes to do things. */

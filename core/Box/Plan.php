@@ -62,6 +62,12 @@ final readonly class Plan
         return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, [...$this->pieces, $piece], $this->schools, $this->reasons, $this->boxDone, $this->catalogue);
     }
 
+    /** @param callable(PlannedPiece): bool $keep */
+    public function onlyThose(callable $keep): self
+    {
+        return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, array_values(array_filter($this->pieces, $keep)), $this->schools, $this->reasons, $this->boxDone, $this->catalogue);
+    }
+
     /** The same box under another guide. */
     public function under(Guide $guide): self
     {

@@ -19,6 +19,12 @@ enum Weight: string
         return $this === self::Bar || $this === self::Hazard;
     }
 
+    /** Determine if the drive's checkers take such a thing out. */
+    public function isTakenOut(): bool
+    {
+        return $this === self::Bar;
+    }
+
     /** 0 for the heaviest. */
     public function rank(): int
     {

@@ -15,6 +15,7 @@ return new class extends Migration
             ALTER TABLE pieces ADD COLUMN done TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(done));
             ALTER TABLE boxes ADD COLUMN done TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(done));
             ALTER TABLE boxes ADD COLUMN answers TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(answers));
+            ALTER TABLE boxes ADD COLUMN ticks TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(ticks));
             ALTER TABLE lots ADD COLUMN holds TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(holds));
             ALTER TABLE crews ADD COLUMN schools TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(schools));
 

@@ -28,6 +28,7 @@ return [
 
     'errors' => [
         'required' => 'Please fill this in.',
+        'lid-decorated' => 'The lid of this box is wrapped or decorated, so it is this box. Tick “another box” below to take a new one: what was done to this one starts again.',
         'file' => 'Choose a box file (JSON) of at most 500 KB.',
         'currency' => 'That box is reckoned in :theirs; your crew reckons in :ours.',
         'gift-required' => 'The drive asks :gift; write what that is in your own money.',

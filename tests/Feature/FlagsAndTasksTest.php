@@ -132,6 +132,38 @@ final class FlagsAndTasksTest extends TestCase
         $this->get('/find?q=sharpener')->assertSee('Inside something else')->assertSee('holds 5 Pencil, 1 Pencil sharpener')->assertSee('Tide pool');
     }
 
+    public function test_the_closing_check_is_answered_by_the_data_and_by_ticks_and_then_the_lid_goes_on(): void
+    {
+        $box = $this->box(['theme' => 'Tide pool', 'stage' => 'ready']);
+        $this->in($box, $this->lot('star-viewer', ['name' => 'Brass telescope']));
+
+        $this->get("/boxes/{$box->id}")->assertSee("/boxes/{$box->id}/closing", false);
+        $this->get("/boxes/{$box->id}/closing")->assertOk()
+            ->assertSeeInOrder(['Missing: ', 'To mend: Brass telescope', 'Nothing is left to ask about.', 'Still to prepare: Brass telescope', 'No note is in it.', 'The lid closes over all of it.', 'The label says girl, 4–7.', 'Put the lid on all the same', 'They take out', 'Brass telescope', 'They top up', 'soap']);
+        $this->put("/boxes/{$box->id}/closing/label", ['done' => '1'])->assertRedirect("/boxes/{$box->id}/closing");
+        self::assertSame(['label'], $box->refresh()->ticks);
+        $this->put("/boxes/{$box->id}/closing/label")->assertRedirect();
+        self::assertSame([], $box->refresh()->ticks);
+        $this->put("/boxes/{$box->id}/closing/weather")->assertNotFound();
+        $this->put("/boxes/{$box->id}/stage", ['stage' => 'packed'])->assertRedirect();
+        $this->get("/boxes/{$box->id}/closing")->assertOk()->assertDontSee('Put the lid on');
+    }
+
+    public function test_a_decorated_lid_keeps_the_box_the_box_it_is(): void
+    {
+        $box = $this->box(['theme' => 'Tide pool']);
+        $this->put("/boxes/{$box->id}/tasks/decorate-lid", ['done' => '1', 'from' => 'list']);
+        $form = ['band' => '4-7', 'gender' => 'girl', 'theme' => 'Tide pool', 'box_kind' => 'wide-shoebox'];
+
+        $this->put("/boxes/{$box->id}", ['box_kind' => 'straight-card', 'theme' => 'Rock pool'] + $form)->assertSessionHasNoErrors();
+        self::assertSame([Task::DecorateLid], $box->refresh()->done);
+        $this->from("/boxes/{$box->id}/edit")->put("/boxes/{$box->id}", $form)->assertSessionHasErrors('box_kind');
+        $this->get("/boxes/{$box->id}/edit")->assertSee('so it is this box')->assertSee('I take another box');
+        self::assertSame('straight-card', $box->refresh()->box_kind);
+        $this->put("/boxes/{$box->id}", ['new_box' => '1'] + $form)->assertSessionHasNoErrors();
+        self::assertSame(['wide-shoebox', []], [$box->refresh()->box_kind, $box->done]);
+    }
+
     private function in(Box $box, Lot $lot): Piece
     {
         return Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $lot->id, 'quantity' => 1]);

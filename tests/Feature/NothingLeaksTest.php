@@ -34,7 +34,7 @@ final class NothingLeaksTest extends TestCase
 
     public function test_every_address_of_a_record_is_not_found_for_another_crew(): void
     {
-        $ids = ['box' => $this->theirBox->id, 'lot' => $this->theirLot->id, 'piece' => $this->theirPiece->id, 'task' => 'price-off', 'guide' => CrewGuide::factory()->createOne(['crew_id' => $this->theirBox->crew_id])->slug, 'id' => 'our-own', 'import' => '01arz3ndektsv4rrffq69g5fav', 'change' => (string) LotChange::factory()->createOne(['lot_id' => $this->theirLot->id, 'crew_id' => $this->theirLot->crew_id])->id];
+        $ids = ['box' => $this->theirBox->id, 'lot' => $this->theirLot->id, 'piece' => $this->theirPiece->id, 'task' => 'price-off', 'tick' => 'label', 'guide' => CrewGuide::factory()->createOne(['crew_id' => $this->theirBox->crew_id])->slug, 'id' => 'our-own', 'import' => '01arz3ndektsv4rrffq69g5fav', 'change' => (string) LotChange::factory()->createOne(['lot_id' => $this->theirLot->id, 'crew_id' => $this->theirLot->crew_id])->id];
         $tried = 0;
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             foreach ($route->parameterNames() === [] || $route->isFallback ? [] : array_diff($route->methods(), ['HEAD']) as $method) {

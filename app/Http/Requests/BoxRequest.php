@@ -26,6 +26,7 @@ use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
+use PluckyWren\Core\Stash\Preparation\Task;
 
 /** A box as it is described: for whom, in what, by which theme, for how much. */
 final class BoxRequest extends FormRequest
@@ -74,12 +75,20 @@ final class BoxRequest extends FormRequest
             if ($validator->errors()->isEmpty() && is_string($budget) && Money::parse($budget, $this->currency())->isZero()) {
                 $validator->errors()->add('budget', Words::of('boxes.errors.budget-zero'));
             }
+            $box = $this->route('box');
+            if ($validator->errors()->isEmpty() && $box instanceof Box && $this->isDecorated($box) && $this->isAnotherBox($box) && ! $this->boolean('new_box')) {
+                $validator->errors()->add('box_kind', Words::of('boxes.errors.lid-decorated'));
+            }
         };
     }
 
     /** Get the box with what was typed; a new one keeps this season's guide, an old one its own. */
     public function described(Box $box): Box
     {
+        if ($box->exists && $this->isAnotherBox($box)) {
+            // What was done to the old box is not done to the new one.
+            $box->done = [];
+        }
         $guide = $this->guide();
         $own = $this->input('box_kind') === BoxKind::OWN;
         $budget = $this->input('budget');
@@ -98,6 +107,19 @@ final class BoxRequest extends FormRequest
         ]);
 
         return $box;
+    }
+
+    private function isDecorated(Box $box): bool
+    {
+        return in_array(Task::DecorateLid, $box->done, true) || in_array(Task::WrapLid, $box->done, true);
+    }
+
+    private function isAnotherBox(Box $box): bool
+    {
+        $own = $this->input('box_kind') === BoxKind::OWN;
+
+        return $this->string('box_kind')->value() !== $box->getOriginal('box_kind')
+            || ($own && new Size($this->tenths('length'), $this->tenths('width'), $this->tenths('height')) != $box->own_size);
     }
 
     private function guide(): Guide

@@ -54,6 +54,7 @@
                 </label>
             </div>
             <x-wrong name="box_kind" />
+            @if ($errors->has('box_kind') && $box->exists)<label class="flex gap-2"><input type="checkbox" name="new_box" value="1"> I take another box; its tasks start again</label>@endif
             <div class="own-measures grid gap-3 border-t-[1.5px] border-line pt-3">
                 <div class="grid gap-3 sm:grid-cols-3">
                     <x-field name="length" label="Inside length" :value="old('length', $mm($box->own_size?->length))" autocomplete="off" />

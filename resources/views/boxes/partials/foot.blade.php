@@ -6,6 +6,10 @@
             <legend class="mb-1.5 font-semibold">Where this box stands</legend>
             <div class="stages">
                 @foreach (PluckyWren\Core\Box\Stage::cases() as $stage)
+                    @if ($stage === PluckyWren\Core\Box\Stage::Packed && $sheet->box->stage->isOpen())
+                        <a href="{{ route('boxes.closing', $sheet->box) }}">{{ __("stages.{$stage->value}.shelf") }}…</a>
+                        @continue
+                    @endif
                     <button name="stage" value="{{ $stage->value }}" @if ($stage === $sheet->box->stage) aria-current="step" @endif>{{ __("stages.{$stage->value}.shelf") }}</button>
                 @endforeach
             </div>

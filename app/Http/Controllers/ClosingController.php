@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Box;
+use App\View\BoxSheets;
+use App\View\Prices;
+use App\View\Words;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Box\Closing\ClosingCheck;
+use PluckyWren\Core\Box\Closing\ClosingTick;
+use PluckyWren\Core\Box\Closing\SecondLook;
+use PluckyWren\Core\Box\StartingList;
+use PluckyWren\Core\Stash\Catalogue;
+
+/** The last look before a box is packed, and what the drive's checkers would do with it. */
+final class ClosingController
+{
+    public function show(Box $box, BoxSheets $sheets, Prices $prices, Catalogue $catalogue, StartingList $list): View
+    {
+        $sheet = $sheets->tried($box);
+        $each = [];
+        foreach ($catalogue->all() as $kind) {
+            $known = $prices->latest($kind)?->price()->each ?? $prices->target($kind);
+            $each += $known === null ? [] : [$kind->id => $known];
+        }
+
+        return view('boxes.closing', ['sheet' => $sheet, 'check' => ClosingCheck::of($sheet->plan, $sheet->gauges, $box->closingTicks()), 'look' => SecondLook::of($sheet->plan, $list, $each)]);
+    }
+
+    public function tick(Request $request, Box $box, ClosingTick $tick): RedirectResponse
+    {
+        DB::transaction(static function () use ($request, $box, $tick): void {
+            $fresh = Box::query()->whereKey($box->id)->firstOrFail();
+            $others = array_values(array_diff($fresh->ticks, [$tick->value]));
+            $fresh->update(['ticks' => $request->boolean('done') ? [...$others, $tick->value] : $others]);
+        });
+
+        return to_route('boxes.closing', $box)->with('said', Words::of($request->boolean('done') ? 'closing.ticked' : 'closing.unticked'));
+    }
+}

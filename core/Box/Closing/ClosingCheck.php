@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Box\Closing;
+
+use PluckyWren\Core\Box\Gauges;
+use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Guide\Finding;
+use PluckyWren\Core\Guide\Findings;
+use PluckyWren\Core\Guide\Overruled;
+use PluckyWren\Core\Guide\Weight;
+use PluckyWren\Core\Stash\Preparation\Task;
+
+/** Everything that has to be so before the lid goes on, line by line. */
+final readonly class ClosingCheck
+{
+    /** @param list<ClosingLine> $lines in the order in which one looks */
+    private function __construct(public array $lines) {}
+
+    /** @param list<ClosingTick> $ticks what the packer ticked */
+    public static function of(Plan $plan, Gauges $gauges, array $ticks): self
+    {
+        $state = static fn (ClosingTick $tick): LineState => in_array($tick, $ticks, true) ? LineState::Fine : LineState::Open;
+        $tick = static fn (string $id, ClosingTick $tick, int $count = 0): ClosingLine => new ClosingLine($id, $state($tick), [], $count, $tick);
+        $kits = array_values(array_map(static fn (PlannedPiece $piece): string => $piece->name, array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => $piece->holds !== [])));
+        $nested = array_filter($gauges->room->result->placements ?? [], static fn ($placement): bool => $placement->in !== null);
+
+        return new self(array_values(array_filter([
+            self::findings('must-haves', $gauges->missing),
+            self::findings('to-mend', $gauges->flags->ofWeight(Weight::Bar, Weight::Hazard)),
+            self::findings('to-ask', $gauges->flags->ofWeight(Weight::Ask)),
+            self::named('to-buy', $gauges->money->toBuy),
+            self::named('prepared', self::unprepared($plan)),
+            self::box('box-ready', $plan),
+            $kits === [] && $nested === [] ? null : new ClosingLine('counted', $state(ClosingTick::Counted), $kits, count($nested), ClosingTick::Counted),
+            self::named('note', self::holds($plan, Task::MarkEnvelope) ? [] : ['note']),
+            $plan->schools->sendsPhotos ? self::named('photo', self::holds($plan, Task::PhotoChoice) ? [] : ['photo']) : null,
+            self::named('lid', $gauges->room->closesOverAll() ? [] : ['lid']),
+            self::named('box-limit', self::isWithinLimit($plan) ? [] : [$plan->boxKind->name]),
+            $tick('last-look', ClosingTick::LastLook),
+            $tick('bands', ClosingTick::Bands, $gauges->room->bands),
+            $tick('label', ClosingTick::Label),
+            $tick('gift', ClosingTick::Gift),
+        ])));
+    }
+
+    /** How many lines are neither fine nor left knowingly. */
+    public function open(): int
+    {
+        return count(array_filter($this->lines, static fn (ClosingLine $line): bool => $line->state === LineState::Open));
+    }
+
+    private static function findings(string $id, Findings $findings): ClosingLine
+    {
+        $names = $findings->isEmpty()
+            ? array_map(static fn (Overruled $left): string => $left->finding->about, $findings->overruled)
+            : array_map(static fn (Finding $finding): string => $finding->about, $findings->all);
+        $state = $findings->isEmpty() ? ($findings->overruled === [] ? LineState::Fine : LineState::Left) : LineState::Open;
+
+        return new ClosingLine($id, $state, array_values(array_unique($names)), count($names));
+    }
+
+    /** @param list<string> $wrong names of what is not so; none where all is fine */
+    private static function named(string $id, array $wrong): ClosingLine
+    {
+        return new ClosingLine($id, $wrong === [] ? LineState::Fine : LineState::Open, $wrong, count($wrong));
+    }
+
+    /** The box itself is sound; wrapping and decorating are a matter of taste. */
+    private static function box(string $id, Plan $plan): ClosingLine
+    {
+        return new ClosingLine($id, in_array(Task::BoxSound, $plan->boxDone, true) ? LineState::Fine : LineState::Open);
+    }
+
+    /** @return list<string> names of pieces with something still to do */
+    private static function unprepared(Plan $plan): array
+    {
+        $open = array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => array_filter($piece->tasks($plan->schools, $plan->recipient->band), static fn (Task $task): bool => ! in_array($task, $piece->done, true)) !== []);
+
+        return array_values(array_map(static fn (PlannedPiece $piece): string => $piece->name, $open));
+    }
+
+    /** Determine if a piece is in it that is known by one of its kind's tasks: the letter by its envelope, say. */
+    private static function holds(Plan $plan, Task $task): bool
+    {
+        return array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => ! $piece->isToBuy && in_array($task, $piece->kind->tasks, true)) !== [];
+    }
+
+    private static function isWithinLimit(Plan $plan): bool
+    {
+        $limit = $plan->guide->boxLimit?->sides();
+        $sides = $plan->boxKind->outside->sides();
+
+        return $limit === null || ($sides[0] <= $limit[0] && $sides[1] <= $limit[1] && $sides[2] <= $limit[2]);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'ticked' => 'Ticked.',
+    'unticked' => 'The tick is taken back.',
+    'open' => '{0} Everything is so. Put the lid on.|{1} One thing is not so yet.|[2,*] :count things are not so yet.',
+    'close' => 'Put the lid on: it is packed',
+    'close-all-the-same' => 'Put the lid on all the same',
+
+    'fine' => [
+        'must-haves' => 'Every must-have is in it.',
+        'to-mend' => 'Nothing would be taken out, and nothing hurts a small child that we know of.',
+        'to-ask' => 'Nothing is left to ask about.',
+        'to-buy' => 'Nothing is still to buy.',
+        'prepared' => 'Every piece is prepared.',
+        'box-ready' => 'The box is sound.',
+        'note' => 'A note is in it.',
+        'photo' => 'A photo is in it.',
+        'lid' => 'The lid closes over all of it.',
+        'box-limit' => 'The box is not larger than the drive takes.',
+    ],
+    'open-line' => [
+        'must-haves' => 'Missing: :names',
+        'to-mend' => 'To mend: :names',
+        'to-ask' => 'To ask about: :names',
+        'to-buy' => 'Still to buy: :names',
+        'prepared' => 'Still to prepare: :names',
+        'box-ready' => 'Nobody has looked yet whether the box is sound.',
+        'note' => 'No note is in it.',
+        'photo' => 'You send photos; none is in it.',
+        'lid' => 'The lid does not close over all of it, as far as we tried.',
+        'box-limit' => ':names is larger than the drive takes.',
+    ],
+    'left-line' => [
+        'must-haves' => 'Missing knowingly: :names',
+        'to-mend' => 'Left in knowingly: :names',
+        'to-ask' => 'Left knowingly: :names',
+    ],
+    'ticks' => [
+        'counted' => '{0} What lies inside :names is counted.|[1,*] What lies inside other things is counted, :count in all.',
+        'last-look' => 'One more look: what is seen first looks like a gift.',
+        'bands' => '{0} The lid is held as it needs.|{1} One rubber band is round it.|[2,*] :count rubber bands are round it.',
+        'label' => 'The label says :for.',
+        'gift' => 'The sending gift of :gift is paid or laid by.',
+    ],
+    'do' => ['must-haves' => 'See what is missing', 'to-mend' => 'See the flags', 'to-ask' => 'See the flags', 'to-buy' => 'To the shopping list', 'prepared' => 'To the tasks', 'box-ready' => 'To the tasks', 'note' => 'Pick one', 'photo' => 'Pick one', 'lid' => 'See how it goes in', 'box-limit' => 'Change the box'],
+
+];
