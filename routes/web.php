@@ -131,7 +131,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('guides/{id}/copy', [GuideController::class, 'copy'])->name('guides.copy')->can('create', CrewGuide::class);
     Route::get('guides/{guide}/edit', [GuideEditorController::class, 'edit'])->name('guides.edit')->can('update', 'guide');
     Route::put('guides/{guide}', [GuideEditorController::class, 'update'])->name('guides.update')->can('update', 'guide');
-    Route::post('guides/{guide}/trial', [GuideEditorController::class, 'trial'])->name('guides.trial')->can('update', 'guide');
+    Route::put('guides/{guide}/trial', [GuideEditorController::class, 'trial'])->name('guides.trial')->can('update', 'guide');
     Route::delete('guides/{guide}', [GuideEditorController::class, 'destroy'])->name('guides.destroy')->can('delete', 'guide');
     Route::get('boxes/{box}/closing', [ClosingController::class, 'show'])->name('boxes.closing')->can('view', 'box');
     Route::put('boxes/{box}/closing/{tick}', [ClosingController::class, 'tick'])->name('boxes.tick')->can('update', 'box');

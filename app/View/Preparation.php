@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Box;
 use App\Models\Piece;
 use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Preparation\TaskOrder;
 
 /** What is to be done to boxes and their pieces, one line a task and piece. */
 final readonly class Preparation
@@ -27,6 +28,12 @@ final readonly class Preparation
         }
 
         return $rows;
+    }
+
+    /** @return list<array{Task, list<Task>}> tasks of a piece that were done before what should have come first, and that */
+    public function doneTooEarly(Piece $piece): array
+    {
+        return TaskOrder::doneTooEarly($piece->tasks(), $piece->done);
     }
 
     /** @return array<string, list<Piece>> what is still open over all boxes, by the task, in an order in which the tasks can be done */

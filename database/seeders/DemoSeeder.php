@@ -15,6 +15,7 @@ use App\Reference\Guides;
 use App\View\BoxSheets;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
+use PluckyWren\Core\Box\Closing\ClosingTick;
 use PluckyWren\Core\Box\Palette;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Measure\Size;
@@ -22,6 +23,7 @@ use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Source;
 
 /**
@@ -94,6 +96,16 @@ final class DemoSeeder extends Seeder
         ]);
     }
 
+    /** A box whose lid is on had everything done to it. */
+    private function prepareAll(Box $box): void
+    {
+        foreach ($box->load('pieces.lot')->pieces as $piece) {
+            $piece->setRelation('box', $box);
+            $piece->update(['done' => $piece->tasks()]);
+        }
+        $box->update(['done' => [Task::BoxSound, Task::TapeCorners], 'ticks' => array_column(ClosingTick::cases(), 'value')]);
+    }
+
     /** @param DemoBox $data */
     private function box(Crew $crew, array $data): void
     {
@@ -114,7 +126,11 @@ final class DemoSeeder extends Seeder
         if ($data['fromGuide']) {
             $this->fillBox->listWhatLacks($box);
         }
-        $box->update(['stage' => Stage::from($data['stage'])]);
+        $stage = Stage::from($data['stage']);
+        $box->update(['stage' => $stage]);
+        if (! $stage->isOpen()) {
+            $this->prepareAll($box);
+        }
         if ($data['tried']) {
             $this->sheets->tried($box);
         }

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 return [
 
+    'title' => 'What is flagged',
     'left' => ':about is left as it is; the reason is kept.',
     'taken-back' => 'The reason is taken back; the flag stands again.',
     'because-needed' => 'Say why, in a few words: whoever checks the box will ask.',
     'measure-it' => 'This one is answered by measuring.',
+    'meant' => 'It is meant.',
     'to-mend' => 'To mend',
     'to-ask' => 'To ask first',
     'tips' => '{1} One tip|[2,*] :count tips',
-    'missing' => 'Not there yet',
+    'not-there' => '{1} One thing not there yet|[2,*] :count things not there yet',
     'left-knowingly' => '{1} One left as it is, knowingly|[2,*] :count left as they are, knowingly',
     'answer-by' => ':by, :at',
 

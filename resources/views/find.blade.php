@@ -28,7 +28,7 @@
         <h2 class="pb-1.5">In the stash</h2>
         <ul class="cut max-w-2xl px-4 py-1">
             @foreach ($lots as $lot)
-                <li class="flex items-center gap-2.5 border-b-[1.5px] border-line py-2 last:border-b-0"><x-glyph :lane="$lot->itemKind()->category" class="size-6 shrink-0" /><span><a class="font-semibold" href="{{ route('lots.edit', $lot) }}">{{ $lot->name }}</a> <span class="text-ink-soft">{{ $lot->stock()->onHand() }} on hand, {{ $lot->cameFrom() }}</span></span></li>
+                <li class="flex items-center gap-2.5 border-b-[1.5px] border-line py-2 last:border-b-0"><x-glyph :lane="$lot->itemKind()->category" class="size-6 shrink-0" /><span><a class="font-semibold" href="{{ route('lots.edit', $lot) }}">{{ $lot->name }}</a> <span class="text-ink-soft">{{ $lot->stock()->onHand() }} on hand, {{ $lot->cameFrom() }}@if ($lot->kept), kept: {{ $lot->kept }}@endif @foreach ($lot->setAsidePieces as $piece); {{ $piece->quantity }} in <a href="{{ route('boxes.show', $piece->box) }}">{{ $piece->box->theme }}</a>@if (isset($nested[$piece->id])), inside {{ $nested[$piece->id] }}@endif @endforeach</span></span></li>
             @endforeach
         </ul>
     @endif

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use PHPUnit\Framework\Attributes\DataProvider;
-
 /** Every main view: axe finds nothing, nothing runs off a small screen, nothing is asked of another host. */
 final class AccessTest extends BrowserTestCase
 {
@@ -13,60 +11,40 @@ final class AccessTest extends BrowserTestCase
         'shelf' => '/boxes', 'stash' => '/gather', 'pack' => '/pack', 'send' => '/send', 'find' => '/find?q=night', 'new box' => '/boxes/new', 'new lot' => '/lots/new?kind=t-shirt', 'shopping list' => '/gather/shopping',
         'price desk' => '/gather/price-desk?kind=soap&price=8.38&pieces=9&step[]=percent-off&value[]=50&step[]=tax&value[]=8&claim=0.30',
 
-        'money' => '/gather/money', 'quick entry' => '/gather/quick', 'in and out' => '/gather/import', 'pocket desk' => '/gather/pocket', 'a page that is not there' => '/nowhere',
+        'money' => '/gather/money', 'guides' => '/guides', 'a guide' => '/guides/harrow-ferry', 'an evening' => '/pack/evening', 'quick entry' => '/gather/quick', 'in and out' => '/gather/import', 'pocket desk' => '/gather/pocket', 'a page that is not there' => '/nowhere',
     ];
 
     private const BOX_VIEWS = [
-        'sheet' => '', 'picker' => '?pick=1', 'list to buy' => '?pick=1&from=buy', 'new thing' => '?pick=1&from=new&kind=t-shirt', 'check sheet' => '/check-sheet', 'ledger' => '/ledger', 'change' => '/edit',
+        'sheet' => '', 'picker' => '?pick=1', 'list to buy' => '?pick=1&from=buy', 'new thing' => '?pick=1&from=new&kind=t-shirt', 'check sheet' => '/check-sheet', 'ledger' => '/ledger', 'prepare' => '/prepare', 'closing check' => '/closing', 'compare' => '/compare', 'change' => '/edit',
     ];
 
-    /** @param 'light'|'dark' $scheme */
-    #[DataProvider('schemes')]
-    public function test_axe_finds_nothing_on_any_main_view(string $scheme): void
+    public function test_axe_finds_nothing_on_any_main_view_by_day_and_by_lamplight(): void
     {
-        self::browser()->scheme($scheme);
         foreach (['welcome' => '/', 'sign in' => '/sign-in', 'register' => '/register'] as $name => $path) {
             $this->open($path);
-            $this->assertAccessible("{$name}, {$scheme}");
+            $this->assertAccessible($name);
         }
         $this->openDemo();
         foreach ($this->views() as $name => $path) {
             $this->open($path);
-            $this->assertAccessible("{$name}, {$scheme}");
+            $this->assertAccessible($name);
         }
         $this->clickOn('.menu > summary');
-        $this->assertAccessible("menu, {$scheme}");
+        $this->assertAccessible('menu');
         $this->press('?');
-        $this->assertAccessible("keys, {$scheme}");
+        $this->assertAccessible('keys');
     }
 
-    /** @return iterable<string, array{'light'|'dark'}> */
-    public static function schemes(): iterable
+    /** A phone, a laptop at 200 % zoom, a tablet, a broad screen. */
+    public function test_nothing_runs_off_the_side_of_the_page(): void
     {
-        yield 'by day' => ['light'];
-        yield 'by lamplight' => ['dark'];
-    }
-
-    #[DataProvider('widths')]
-    public function test_nothing_runs_off_the_side_of_the_page(int $width): void
-    {
-        self::browser()->size($width, 800);
         $this->open('/');
-        self::assertLessThanOrEqual($width, $this->js('return document.documentElement.scrollWidth'));
+        $this->assertWithin('welcome');
         $this->openDemo();
         foreach ($this->views() as $name => $path) {
             $this->open($path);
-            self::assertLessThanOrEqual($width, $this->js('return document.documentElement.scrollWidth'), $name);
+            $this->assertWithin($name);
         }
-    }
-
-    /** @return iterable<string, array{int}> */
-    public static function widths(): iterable
-    {
-        yield 'a phone' => [390];
-        yield 'a laptop at 200 % zoom' => [640];
-        yield 'a tablet' => [820];
-        yield 'a broad screen' => [1600];
     }
 
     public function test_no_console_error_and_no_request_to_another_host(): void
@@ -118,13 +96,24 @@ final class AccessTest extends BrowserTestCase
         return (string) parse_url((string) $address, PHP_URL_PATH);
     }
 
+    private function assertWithin(string $which): void
+    {
+        foreach ([390, 640, 820, 1600] as $width) {
+            self::browser()->size($width, 800);
+            self::assertLessThanOrEqual($width, $this->js('return document.documentElement.scrollWidth'), "{$which} at {$width}");
+        }
+    }
+
     private function assertAccessible(string $which): void
     {
         $this->js((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js').'; window.axe = axe;');
-        $found = self::browser()->driver->executeAsyncScript(
-            'const done = arguments[arguments.length - 1]; window.axe.run(document).then((found) => done(found.violations.map((one) => one.id + ": " + one.nodes.map((node) => node.target + " " + node.failureSummary).join("; "))));',
-        );
+        foreach (['light', 'dark'] as $scheme) {
+            self::browser()->scheme($scheme);
+            $found = self::browser()->driver->executeAsyncScript(
+                'const done = arguments[arguments.length - 1]; window.axe.run(document).then((found) => done(found.violations.map((one) => one.id + ": " + one.nodes.map((node) => node.target + " " + node.failureSummary).join("; "))));',
+            );
 
-        self::assertSame([], $found, $which);
+            self::assertSame([], $found, "{$which}, {$scheme}");
+        }
     }
 }

@@ -159,7 +159,7 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** @param callable(RemoteWebElement): mixed $do */
-    private function act(WebDriverBy $by, callable $do): void
+    protected function act(WebDriverBy $by, callable $do): void
     {
         $this->until(static function () use ($by, $do): bool {
             foreach (self::browser()->driver->findElements($by) as $element) {

@@ -67,7 +67,9 @@ final class FlagsAndTasksTest extends TestCase
 
         $tick = fn (string $task, array $what = ['done' => '1']) => $this->from("/boxes/{$box->id}/prepare")->put("/pieces/{$piece->id}/tasks/{$task}", ['from' => 'list', ...$what]);
         $tick('bag-twice')->assertRedirect("/boxes/{$box->id}/prepare")->assertSessionHas('said', 'Done: bag it twice. But this should have come first: take the price off.');
+        $this->get("/boxes/{$box->id}/prepare")->assertSee('But this should have come first: take the price off.');
         $tick('price-off')->assertSessionHas('said', 'Done: take the price off.');
+        $this->get("/boxes/{$box->id}/prepare")->assertDontSee('should have come first');
         self::assertSame([Task::BagTwice, Task::PriceOff], $piece->refresh()->done);
         $this->get("/boxes/{$box->id}")->assertDontSee('may still carry one');
         $tick('bag-twice', [])->assertSessionHas('said', 'Still to do: bag it twice.');

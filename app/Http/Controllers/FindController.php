@@ -6,28 +6,55 @@ namespace App\Http\Controllers;
 
 use App\Models\Box;
 use App\Models\Lot;
+use App\Models\Piece;
+use App\View\BoxSheets;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
+use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 
-final class FindController
+final readonly class FindController
 {
     private const MOST = 30;
+
+    public function __construct(private BoxSheets $sheets) {}
 
     public function __invoke(Request $request): View
     {
         $search = trim(mb_substr(is_string($request->query('q')) ? $request->query('q') : '', 0, 80));
         $like = '%'.addcslashes($search, '%_\\').'%';
 
+        $lots = $search === '' ? new Collection : self::lots($search);
+
         return view('find', [
             'search' => $search,
+            'nested' => $this->nested($lots),
             'boxes' => $search === '' ? collect() : Box::query()->whereRaw("theme like ? escape '\\'", [$like])->orderBy('number')->limit(self::MOST)->get(),
-            'lots' => $search === '' ? collect() : self::lots($search),
+            'lots' => $lots,
             'inside' => $search === '' ? collect() : self::inside($search),
         ]);
+    }
+
+    /**
+     * Get what holds a piece in its box, as it was packed last: a bottle, say.
+     *
+     * @param  Collection<int, Lot>  $lots
+     * @return array<string, string> the holder's name by the piece's id
+     */
+    private function nested(Collection $lots): array
+    {
+        $boxes = $lots->flatMap(static fn (Lot $lot) => $lot->setAsidePieces->map(static fn (Piece $piece): Box => $piece->box))->unique('id')->values()->toBase();
+        $nested = [];
+        foreach ($this->sheets->known($boxes) as $sheet) {
+            foreach ($sheet->packingOrder() as $placement) {
+                $nested += $placement->in === null ? [] : [FitProblem::pieceOf($placement->id) => $sheet->nameOf($placement->in)];
+            }
+        }
+
+        return $nested;
     }
 
     /**
@@ -53,7 +80,7 @@ final class FindController
     /** @return Collection<int, Lot> */
     private static function lots(string $search): Collection
     {
-        $query = Lot::withSetAside();
+        $query = Lot::withSetAside()->with('setAsidePieces.box.pieces.lot');
         Lot::matching($query, $search);
         $query->orderBy('name')->limit(self::MOST);
 

@@ -47,6 +47,6 @@ final readonly class BandFit
 
     public function says(): string
     {
-        return $this->fromYears >= $this->toYears ? "fits at about {$this->fromYears} years" : "fits from about {$this->fromYears} to {$this->toYears} years";
+        return $this->fromYears >= $this->toYears ? "fits at about the age of {$this->fromYears}" : "fits from about {$this->fromYears} to {$this->toYears} years";
     }
 }

@@ -49,6 +49,10 @@
                 @endif
             @endforeach
         </div>
+        @php($leftOut = array_filter([...$sheet->gauges->missing->overruled, ...$sheet->gauges->flags->overruled], fn ($left) => $left->finding->pieces === []))
+        @if ($leftOut !== [])
+            <ul class="mt-[2mm]">@foreach ($leftOut as $left)<li><b>{{ $left->finding->about }}:</b> {{ $left->finding->why }} Left because: {{ $left->because }}</li>@endforeach</ul>
+        @endif
         <footer class="mt-[2mm] grid grid-cols-[1fr_auto] gap-x-[4mm] border-t border-black pt-[2mm]">
             <span>Pieces</span><span class="tabular text-right">{{ $sheet->gauges->money->total->minus($sheet->gauges->money->sendingGift)->format() }}</span>
             <span>Sending gift</span><span class="tabular text-right">{{ $sheet->gauges->money->sendingGift->format() }}</span>

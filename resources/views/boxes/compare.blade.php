@@ -8,6 +8,7 @@
         </form>
         @if ($comparison)
             <section class="cut px-4 py-3">
+                <h2>{{ $comparison->guide->drive }}</h2>
                 @include('guides.comparison')
                 <form method="post" action="{{ route('boxes.adopt', $box) }}" class="mt-4">
                     @csrf

@@ -19,6 +19,9 @@
                             <li title="{{ __("tasks.why.{$task->value}") }}">@include('boxes.partials.task', ['address' => route('tasks.piece', [$piece, $task->value]), 'says' => __("tasks.name.{$task->value}"), 'about' => $piece->lot->name ?? ''])</li>
                         @endforeach
                     </ul>
+                    @foreach ($preparation->doneTooEarly($piece) as [$early, $missed])
+                        <p class="wrong sm:col-start-2">{{ __('tasks.too-early', ['task' => __("tasks.name.{$early->value}"), 'missed' => implode(', ', array_map(fn ($task) => __("tasks.name.{$task->value}"), $missed))]) }}</p>
+                    @endforeach
                 </div>
             @empty
                 <p class="py-2 text-ink-soft">Nothing in this box wants preparing yet. What is still to buy gets its tasks when it is there.</p>

@@ -1,5 +1,5 @@
 {{-- What another guide changes for a box. --}}
-<p>{{ $comparison->filled }} of {{ $comparison->asked }} must-haves of {{ $comparison->guide->drive }}, for {{ $comparison->band->label() }}@unless ($comparison->isSameBand) <b>(the band nearest to its own)</b>@endunless.</p>
+<p>{{ $comparison->filled }} of {{ $comparison->asked }} must-haves of {{ $comparison->guide->drive }}, for <span class="whitespace-nowrap">{{ $comparison->band->label() }}</span>@unless ($comparison->isSameBand) <b>(the band nearest to its own)</b>@endunless.</p>
 @if ($comparison->changesNothing())
     <p class="mt-2 font-semibold text-ok">Nothing changes for this box.</p>
 @endif

@@ -7,7 +7,7 @@
             <section class="cut mb-3.5 grid gap-3 p-4 sm:grid-cols-[1fr_auto]" aria-labelledby="guide-{{ $guide->id }}">
                 <div>
                     <h2 id="guide-{{ $guide->id }}"><a class="no-underline hover:underline" href="{{ route('guides.show', $guide->id) }}">{{ $guide->drive }}</a></h2>
-                    <p>{{ $guide->season }}, dated {{ $guide->dated }}. Bands {{ implode(', ', array_map(fn ($band) => $band->label(), $guide->bands)) }}; {{ count($guide->needs) }} needs, {{ count(array_filter($guide->flags, fn ($flag) => $flag->weight === PluckyWren\Core\Guide\Weight::Bar)) }} things barred.</p>
+                    <p>{{ ucfirst($guide->season) }}, dated {{ $guide->dated }}. Bands {{ implode(', ', array_map(fn ($band) => $band->label(), $guide->bands)) }}; {{ count($guide->needs) }} needs, {{ count(array_filter($guide->flags, fn ($flag) => $flag->weight === PluckyWren\Core\Guide\Weight::Bar)) }} things barred.</p>
                     <p class="text-ink-soft">{{ $guide->source }}@unless ($shipped->isShipped($guide->id)), <b class="text-ink">your own</b>@endunless</p>
                 </div>
                 <div class="flex flex-wrap items-start gap-2 sm:flex-col sm:items-stretch">

@@ -3,7 +3,7 @@
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div>
                 <h1>{{ $guide->drive }}</h1>
-                <p class="text-ink-soft">{{ $guide->season }}, dated {{ $guide->dated }}. {{ $guide->source }}.</p>
+                <p class="text-ink-soft">{{ ucfirst($guide->season) }}, dated {{ $guide->dated }}. {{ $guide->source }}.</p>
             </div>
             <div class="no-print flex flex-wrap gap-2">
                 @if ($isOwn)<a class="button" href="{{ route('guides.edit', $guide->id) }}">Change it</a>@else<form method="post" action="{{ route('guides.copy', $guide->id) }}">@csrf<button class="button">Copy and change</button></form>@endif

@@ -30,7 +30,7 @@ final class BagsOfOurs implements Rule
         return $bagged === [] ? [] : [new Finding(
             'age.bags-of-ours', Weight::Ask, array_values(array_unique(array_map(static fn (Held $piece): string => $piece->piece(), $bagged))), 'Bags, tape and rubber bands of ours',
             'A thin bag can close a small child’s mouth and nose; tape and rubber bands come off and are swallowed.', 'Use bags of cloth or paper, or with holes, and no rubber band inside the box.'.self::DEFERS,
-            count($bagged).' pieces that we bag or tape',
+            count($bagged) === 1 ? '1 piece that we bag or tape' : count($bagged).' pieces that we bag or tape',
         )];
     }
 }

@@ -10,6 +10,13 @@
         @if ($sheet->box->stage->isOpen())
             <div class="flex flex-wrap items-center gap-1.5">
                 @foreach ($finding->remedies as $remedy) @include('boxes.partials.remedy') @endforeach
+                @if (str_starts_with($finding->id, 'twice.'))
+                    <form method="post" action="{{ route('answers.store', $sheet->box) }}" hx-post="{{ route('answers.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph">
+                        @include('boxes.partials.state')
+                        <input type="hidden" name="key" value="{{ $finding->key() }}"><input type="hidden" name="because" value="{{ __('flags.meant') }}">
+                        <button class="button small">{{ __('flags.meant') }}<span class="sr-only"> {{ $finding->about }}</span></button>
+                    </form>
+                @endif
                 @if ($finding->canBeOverruled)
                     <details class="leave" @if ($errors->hasBag($bag)) open @endif>
                         <summary class="button small">Leave it…<span class="sr-only"> {{ $finding->about }}</span></summary>

@@ -1,11 +1,10 @@
 @php
     [$flags, $missing] = [$sheet->gauges->flags, $sheet->gauges->missing];
     $overruled = [...$flags->overruled, ...$missing->overruled];
-    // A need that is not filled stands in its lane; here stands what a thing in the box is no use without.
-    $without = array_filter($missing->all, fn ($finding) => $finding->pieces !== []);
+    // What is not there: needs, which stand in their lanes too, and what a thing in the box is no use without.
+    $without = $missing->all;
     $groups = [
         [__('flags.to-mend'), $flags->toMend()->all],
-        [__('flags.missing'), $without],
         [__('flags.to-ask'), $flags->ofWeight(PluckyWren\Core\Guide\Weight::Ask)->all],
     ];
     $tips = $flags->ofWeight(PluckyWren\Core\Guide\Weight::Tip)->all;
@@ -13,7 +12,7 @@
 @if (count($flags) > 0 || $without !== [] || $overruled !== [])
     <section class="cut mt-3.5 px-4 py-3" aria-labelledby="flags-list" id="flags">
         <div class="flex flex-wrap items-baseline justify-between gap-x-4">
-            <h2 id="flags-list">{{ __('gauges.flags') }}</h2>
+            <h2 id="flags-list">{{ __('flags.title') }}</h2>
             <p class="text-ink-soft">By <a class="link" href="{{ route('guides.show', $sheet->plan->guide->id) }}">{{ $sheet->plan->guide->drive }}</a>, guide of {{ $sheet->plan->guide->dated }} (<a class="link" href="{{ route('boxes.compare', $sheet->box) }}">compare</a>), and by public figures; cautions, no certificate.</p>
         </div>
         @foreach ($groups as [$title, $findings])
@@ -22,6 +21,12 @@
                 <ul>@foreach ($findings as $finding) @include('boxes.partials.finding') @endforeach</ul>
             @endif
         @endforeach
+        @if ($without !== [])
+            <details class="mt-3" @if (array_filter($without, fn ($finding) => $finding->pieces !== [] || $errors->hasBag(App\Http\Controllers\AnswerController::bag($finding->key()))) !== []) open @endif id="not-there">
+                <summary class="link">{{ trans_choice('flags.not-there', count($without)) }}</summary>
+                <ul>@foreach ($without as $finding) @include('boxes.partials.finding') @endforeach</ul>
+            </details>
+        @endif
         @if ($tips !== [])
             <details class="mt-3" @if ($errors->getBags() !== [] && array_filter($tips, fn ($tip) => $errors->hasBag(App\Http\Controllers\AnswerController::bag($tip->key()))) !== []) open @endif id="tips">
                 <summary class="link">{{ trans_choice('flags.tips', count($tips)) }}</summary>

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+
+/** A box that is full of findings is mended, one is left knowingly, and a guide is changed before a packer's eyes. */
+final class PlanPathTest extends BrowserTestCase
+{
+    public function test_a_box_is_mended_from_eight_findings_to_none(): void
+    {
+        $this->bringInTheBox();
+        $this->findings(8);
+        $this->see('4 to mend');
+        $this->js('window.stillHere = true');
+
+        // With the bubbles goes the only thing that we would bag.
+        $this->mend('Bubbles', 'Take it out');
+        $this->findings(6);
+        // The sharpener has a blade and is small: two flags, one thing to take out.
+        $this->mend('Brass sharpener', 'Take it out');
+        $this->findings(4);
+        $this->mend('Red rope', 'Done: shorten the cord');
+        $this->findings(3);
+        $this->mend('Red rope', 'Take it out');
+        $this->findings(2);
+        $this->mend('Tiny shirt', 'Take it out');
+        $this->findings(1);
+        $this->clickOn('#tips > summary');
+        $this->mend('Letter from us', 'Done: write “no money” on the envelope');
+        $this->findings(0);
+        $this->see('Nothing that would be taken out.');
+        self::assertTrue($this->js('return window.stillHere'));
+        self::assertSame([], self::browser()->console());
+    }
+
+    public function test_a_finding_is_left_because_and_the_reason_stands_on_the_printed_sheet(): void
+    {
+        $this->bringInTheBox();
+        $this->clickOn("li.finding:has(input[value^='trait.cord']) details.leave > summary");
+        $this->type("li.finding:has(input[value^='trait.cord']) input[name='because']", 'Her aunt turns the other end.');
+        $this->clickOn("li.finding:has(input[value^='trait.cord']) details.leave button");
+        $this->see('Left because: Her aunt turns the other end.');
+        $this->see('3 to mend');
+        $this->click('Print the check sheet');
+        self::browser()->forPrint(true);
+        $this->see('Hazard, left because: Her aunt turns the other end.');
+        self::assertSame(1, self::browser()->printedPages(8.27, 11.69));
+        self::browser()->forPrint(false);
+    }
+
+    public function test_a_guide_is_changed_and_the_demo_box_changes_with_it(): void
+    {
+        $this->openDemo();
+        $this->click('Drive guides');
+        $this->click('Copy and change');
+        $this->see('This is your own copy.');
+        $this->js("document.querySelector('#trial-box').scrollIntoView({block: 'center'})");
+        $this->until(fn (): bool => str_contains($this->trial(), 'must-haves'), 'The guide is not tried.');
+        self::browser()->driver->findElement(WebDriverBy::xpath("//select[@id='trial-box']/option[contains(., 'Night-sky watcher')]"))->click();
+        $this->until(fn (): bool => str_contains($this->trial(), 'for 8–12') && str_contains($this->trial(), 'Nothing changes'), 'It is not tried on the other box.');
+        $this->choose('select[name="flags[glass][weight]"]', 'tip');
+        $this->until(fn (): bool => str_contains($this->trial(), 'Pocket star viewer. Will be taken out.') && str_contains($this->trial(), 'Pocket star viewer. Tip.'), 'The change is not tried.');
+        $this->click('Keep the guide');
+        $this->see('The guide is kept.');
+
+        $this->click('Night-sky watcher');
+        $this->click('Plan it by this guide');
+        $this->see('The box is planned by the guide of Pellwick Quay Gift Drive now.');
+        $this->see('All clear');
+        self::assertSame([], self::browser()->console());
+    }
+
+    private function bringInTheBox(): void
+    {
+        $this->openDemo();
+        $this->click('Bring in a box from a file');
+        $file = self::browser()->driver->findElement(WebDriverBy::id('file'));
+        self::assertInstanceOf(RemoteWebElement::class, $file);
+        $file->setFileDetector(new LocalFileDetector)->sendKeys(dirname(__DIR__).'/Scenarios/boxes/eight-findings.json');
+        $this->click('Put it on the shelf');
+        $this->see('“Eight findings” stands on the shelf, as the file has it');
+    }
+
+    private function mend(string $about, string $remedy): void
+    {
+        $this->act(WebDriverBy::xpath("//li[contains(@class, 'finding')][.//b[starts-with(., '{$about}.')]]//button[starts-with(normalize-space(.), '{$remedy}')]"), static fn (RemoteWebElement $button) => $button->click());
+    }
+
+    private function findings(int $count): void
+    {
+        $this->until(fn (): bool => $this->js("return document.querySelectorAll('li.finding').length") === $count, "There are not {$count} findings.");
+    }
+
+    private function trial(): string
+    {
+        return (string) $this->js("return document.querySelector('#trial').innerText");
+    }
+}
