@@ -16,6 +16,7 @@ use App\View\BoxSheets;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PluckyWren\Core\Guide\Finding;
 
@@ -161,7 +162,7 @@ final class GuidesTest extends TestCase
 
     public function test_every_demo_box_goes_out_and_in_and_is_judged_the_same(): void
     {
-        auth()->forgetGuards();
+        Auth::forgetGuards();
         $this->seed(DatabaseSeeder::class);
         $crew = Crew::query()->where('is_demo', true)->firstOrFail();
         $this->actingAs(User::query()->where('crew_id', $crew->id)->firstOrFail());

@@ -66,6 +66,11 @@ final readonly class SizeLabel
     /** @return array{int, int}|null */
     private static function foot(string $label): ?array
     {
+        if (preg_match('/^(?:EU ?)?(\d\d)-(\d\d)$/', $label, $m) === 1) {
+            [$from, $to] = [self::foot($m[1]), self::foot($m[2])];
+
+            return $from === null || $to === null || $to[0] < $from[0] ? null : [$from[0], $to[0]];
+        }
         $last = match (true) {
             preg_match('/^(?:EU ?)?(1[89]|2\d|3\d|4[0-4])$/', $label, $m) === 1 => (int) $m[1] * 20 / 3,
             // A child's size 0 is four inches, each size a third of one; after 13 it begins again at 1.

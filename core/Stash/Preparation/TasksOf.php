@@ -47,7 +47,7 @@ final readonly class TasksOf
             ...self::when($has(ItemTrait::FoodLike), Task::MarkNotFood),
             ...self::when($has(ItemTrait::Scented, ItemTrait::Liquid, ItemTrait::Paste), Task::BagTwice),
             ...self::when($kind->form === Form::Loose, Task::Bag),
-            ...self::when($kind->isWorn && ! $kind->isShoes, Task::Fold),
+            ...self::when($kind->isWorn && $kind->form === Form::Cloth, Task::Fold),
             ...self::when($kind->cavity !== null && ! $kind->cavity->soft, Task::Fill),
             ...array_values(array_filter(array_map(static fn (Companion $companion): ?Task => $companion->task, $kind->companions))),
         ];

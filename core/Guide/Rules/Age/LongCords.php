@@ -39,13 +39,14 @@ final class LongCords implements Rule
     private function judge(Held $piece): ?Finding
     {
         $cord = $piece->itemKind?->cordTenths;
+        $shorten = $piece->isOpen(Task::ShortenCord) ? [Remedy::do($piece->id, Task::ShortenCord)] : [];
         if ($cord === null) {
-            return new Finding('measure.cord', Weight::Ask, [$piece->id], $piece->name, 'Nobody knows how long its cord is; over 220 mm it can catch a small child’s neck.', 'Measure it, and shorten it where it is longer.', '', [Remedy::do($piece->id, Task::ShortenCord)], false);
+            return new Finding('measure.cord', Weight::Ask, [$piece->id], $piece->name, 'Nobody knows how long its cord is; over 220 mm it can catch a small child’s neck.', 'Measure it, and shorten it where it is longer.', '', $shorten, false);
         }
 
         return $cord <= self::LONGEST_TENTHS ? null : new Finding(
             'age.long-cord', Weight::Hazard, [$piece->id], $piece->name, 'A long cord can catch a small child’s neck.', 'Shorten it or leave it out.'.self::DEFERS,
-            Length::ofTenths(min($cord, Length::MOST_TENTHS))->in(Unit::Millimetre).' mm of cord; 220 mm at most', [Remedy::do($piece->id, Task::ShortenCord), Remedy::takeOut($piece->piece())],
+            Length::ofTenths(min($cord, Length::MOST_TENTHS))->in(Unit::Millimetre).' mm of cord; 220 mm at most', [...$shorten, Remedy::takeOut($piece->piece())],
         );
     }
 }

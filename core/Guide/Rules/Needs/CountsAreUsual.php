@@ -24,7 +24,7 @@ final class CountsAreUsual implements Rule
             $usual = $this->usual($kind, $pieces[0], $box);
             $count = $box->countByKind[$kind];
             if ($usual !== null && $count >= 2 * $usual && $count >= $usual + 2) {
-                $findings[] = $this->finding('count.many', $pieces, 'That is more than is usual.', $count, $usual, count($pieces) === 1 ? [Remedy::haveFewer($pieces[0]->id, $usual)] : []);
+                $findings[] = $this->finding('count.many', $pieces, 'That is more than is usual.', $count, $usual, count($pieces) === 1 && $pieces[0]->inside === '' ? [Remedy::haveFewer($pieces[0]->id, $usual)] : []);
             } elseif ($usual !== null && $usual >= self::IN_NUMBERS && $count < $usual) {
                 $findings[] = $this->finding('count.low', $pieces, 'That is fewer than is usual.', $count, $usual, []);
             }

@@ -33,7 +33,7 @@ final class SetsAreWhole implements Rule
     {
         return new Finding(
             $id, $companion->isNeeded ? Weight::Missing : Weight::Tip, [$piece->id], $piece->name, $companion->why, $companion->anyOf === [] ? 'See to it, and tick it off.' : 'Pick it as well, or leave it knowingly.', '',
-            [...($companion->task !== null ? [Remedy::do($piece->id, $companion->task)] : []), ...($companion->anyOf !== [] ? [Remedy::pick($companion->anyOf)] : [])],
+            [...($companion->task !== null && $piece->isOpen($companion->task) ? [Remedy::do($piece->id, $companion->task)] : []), ...($companion->anyOf !== [] ? [Remedy::pick($companion->anyOf)] : [])],
         );
     }
 

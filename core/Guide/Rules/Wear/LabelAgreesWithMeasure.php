@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Guide\Rules\Wear;
 
+use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
@@ -21,7 +22,7 @@ final class LabelAgreesWithMeasure implements Rule
 
     public function findings(BoxContents $box): array
     {
-        $shoes = array_filter($box->held, static fn (Held $piece): bool => $piece->itemKind?->isShoes === true && $piece->isMeasured && $piece->size !== null);
+        $shoes = array_filter($box->held, static fn (Held $piece): bool => $piece->itemKind?->isShoes === true && $piece->itemKind->form !== Form::Cloth && $piece->isMeasured && $piece->size !== null);
 
         return array_values(array_filter(array_map(static function (Held $piece): ?Finding {
             $label = SizeLabel::read((string) $piece->sizeLabel, true);

@@ -45,6 +45,8 @@ final class SizesTest extends TestCase
         // Size 10: 4 + 10/3 inches are 186.3 mm, less 15.
         yield 'a British child’s shoe' => ['UK 10', true, [171, 171]];
         yield 'an American one is a size more' => ['US 11', true, [171, 171]];
+        // Socks: 31 is 206.7 mm of last, 34 is 226.7.
+        yield 'socks' => ['31–34', true, [192, 212]];
         yield 'a foot' => ['190 mm', true, [190, 190]];
         yield 'nothing' => ['', false, null];
         yield 'a word' => ['one size', false, null];
