@@ -37,6 +37,21 @@ final class Construction
         }
     }
 
+    /**
+     * Take over what was placed another way, before the rest is placed.
+     *
+     * @param  list<Placement>  $placements
+     * @param  array<string, Item>  $items
+     * @param  bool  $needsPile  whether anything is placed after them
+     */
+    public function begin(array $placements, array $items, bool $needsPile): void
+    {
+        $this->placements = $placements;
+        foreach ($needsPile ? $placements : [] as $placement) {
+            $this->pile->add($placement, $items[$placement->id]);
+        }
+    }
+
     /** @param list<Item> $queue */
     public function run(array $queue): void
     {

@@ -16,13 +16,17 @@ use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Fit\Solver;
 
 /**
- * Fills corners of the largest empty spaces, several times: what stayed out once is offered earlier the next time.
+ * Fills corners of the largest empty spaces, several times: what stayed out once is offered earlier the next time. It goes through the pieces
+ * and looks for a place for each, as packers do; and where that leaves something out, through the spaces and looks for what suits each best.
  * It nests nothing yet; a bottle is a block.
  */
 final class CornerSolver implements Solver
 {
     /** At how many levels a slanting box is tried for a piece that does not go in at its floor. */
     private const FLOORS = 16;
+
+    /** How much sooner a piece is chosen for each time that it stayed out. */
+    private const SOONER = 1.1;
 
     public function solve(Problem $problem, Budget $budget, int $seed = 1): Result
     {
@@ -33,11 +37,31 @@ final class CornerSolver implements Solver
 
         $queue = new Queue($possible, $problem->order, $problem->box);
         $poses = new Poses;
+        $isSimple = $problem->pinned === [] && array_filter($items, static fn (Item $item): bool => $item->gentle) === [];
+        $rigid = $isSimple ? array_values(array_filter($possible, static fn (Item $item): bool => $item->form->keepsItsSides())) : [];
+        $yielding = array_filter(array_column($possible, null, 'id'), static fn (Item $item): bool => ! $item->form->keepsItsSides());
+        $priorities = [];
         $best = $bestMerit = null;
-        $done = 0;
+        $done = $spaces = 0;
         do {
             $attempt = new Construction($problem, $items, Weighting::number($seed - 1 + $done), $poses);
-            $attempt->run($queue->items(foldedEarly: $done % 2 === 1));
+            if ($done > 0 && $done % 10 !== 0 && $rigid !== []) {
+                $spaces++;
+                [$placed, $rest] = (new SpaceFirst($problem->box, SpaceCare::number($spaces - 1), $priorities, $seed + $spaces))->run($rigid);
+                foreach ($rest as $item) {
+                    $priorities[$item->id] = ($priorities[$item->id] ?? 1.0) * self::SOONER;
+                }
+                $outlook = array_sum(array_map(static fn (Item $item): float => $item->value, $rest));
+                if ($yielding === [] && $bestMerit !== null && $outlook > $bestMerit->valueLeftOut) {
+                    $done++;
+
+                    continue;
+                }
+                $attempt->begin($placed, $items, $rest !== [] || $yielding !== []);
+                $attempt->run([...array_values(array_filter($queue->items(foldedEarly: $done % 2 === 1), static fn (Item $item): bool => isset($yielding[$item->id]))), ...$rest]);
+            } else {
+                $attempt->run($queue->items(foldedEarly: $done % 2 === 1));
+            }
             array_map($queue->nudge(...), $attempt->leftOut);
             $placements = [...$problem->pinned, ...$attempt->placements];
             $merit = Merit::of($problem, $placements, $attempt->leftOut, ClosureOf::packing($problem->box, $placements, $items), $items);
