@@ -11,6 +11,7 @@ use App\Http\Controllers\CompareController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FiguresController;
 use App\Http\Controllers\FindController;
+use App\Http\Controllers\FitController;
 use App\Http\Controllers\GuideController;
 use App\Http\Controllers\GuideEditorController;
 use App\Http\Controllers\ImportController;
@@ -135,6 +136,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('guides/{guide}', [GuideEditorController::class, 'destroy'])->name('guides.destroy')->can('delete', 'guide');
     Route::get('boxes/{box}/closing', [ClosingController::class, 'show'])->name('boxes.closing')->can('view', 'box');
     Route::put('boxes/{box}/closing/{tick}', [ClosingController::class, 'tick'])->name('boxes.tick')->can('update', 'box');
+    Route::get('boxes/{box}/fit', FitController::class)->name('boxes.fit')->can('view', 'box');
     Route::get('boxes/{box}/compare', [CompareController::class, 'show'])->name('boxes.compare')->can('view', 'box');
     Route::put('boxes/{box}/guide', [CompareController::class, 'adopt'])->name('boxes.adopt')->can('update', 'box');
 

@@ -14,6 +14,7 @@ use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Fit\Drawing\Elevation;
+use PluckyWren\Core\Fit\Drawing\QuarterTurn;
 use PluckyWren\Core\Fit\Drawing\SceneOf;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
@@ -42,9 +43,20 @@ final readonly class BoxSheet
 
     public function drawing(): Drawing
     {
-        $scene = (new SceneOf)->packing($this->plan->boxKind->inside, $this->packingOrder(), $this->problem->singles());
+        return $this->drawingOf($this->packingOrder(), new QuarterTurn(0));
+    }
+
+    /**
+     * Get the open box with only some of what goes in, from any of its four sides.
+     *
+     * @param  list<Placement>  $placements
+     */
+    public function drawingOf(array $placements, QuarterTurn $turn): Drawing
+    {
+        $inside = $this->plan->boxKind->inside;
+        $scene = (new SceneOf)->packing($turn->box($inside), $turn->placements($inside, $placements), $this->problem->singles());
         $pieces = [];
-        foreach ($this->packingOrder() as $placement) {
+        foreach ($placements as $placement) {
             $pieces[$placement->id] = ['lane' => $this->laneOf($placement->id), 'name' => $this->nameOf($placement->id), 'step' => $placement->step];
         }
         $names = array_map(static fn (array $piece): string => "{$piece['step']}. {$piece['name']}", $pieces);

@@ -12,7 +12,6 @@ require __DIR__.'/../../vendor/autoload.php';
 $views = [
     'welcome' => ['/', '', 'light', 1280, 800, false],
     'shelf' => ['/boxes', '', 'light', 1280, 800, false],
-    'shelf-by-lamplight' => ['/boxes', '', 'dark', 1280, 800, false],
     'box-sheet' => ['Night-sky watcher', '', 'light', 1280, 800, false],
     'picker' => ['Night-sky watcher', '?pick=1', 'light', 1280, 800, false],
     'new-box' => ['/boxes/new', '', 'light', 1280, 800, false],
@@ -22,6 +21,7 @@ $views = [
     'money' => ['/gather/money', '', 'light', 1280, 800, false],
     'ledger' => ['Night-sky watcher', '/ledger', 'light', 1280, 800, false],
     'pack' => ['/pack', '', 'light', 1280, 800, false],
+    'fit-by-lamplight' => ['Night-sky watcher', '/fit?step=24&turn=1', 'dark', 1280, 800, false],
     'flags' => ['Night-sky watcher', '#flags', 'light', 1280, 800, false],
     'tasks' => ['Night-sky watcher', '/prepare', 'light', 1280, 800, false],
     'closing-check' => ['Night-sky watcher', '/closing', 'light', 1280, 800, false],

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 return [
 
+    'step-of' => '{0} Nothing is in yet; :total go in.|[1,*] Step :count of :total: :name, :place',
+    'layer' => 'Layer :number: :names',
+    'turns' => ['from the front', 'from the left', 'from the back', 'from the right'],
+
     'nothing-yet' => 'Nothing in it yet. Pick the first piece and see where it goes.',
     'not-tried' => 'How it goes in was not tried yet.',
     'packed' => '{0} Nothing goes in.|{1} One piece, seen from the front right.|[2,*] :count pieces, numbered in the order in which they go in.',

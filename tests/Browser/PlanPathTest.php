@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** A box that is full of findings is mended, one is left knowingly, and a guide is changed before a packer's eyes. */
 final class PlanPathTest extends BrowserTestCase
@@ -73,6 +74,38 @@ final class PlanPathTest extends BrowserTestCase
         $this->see('The box is planned by the guide of Pellwick Quay Gift Drive now.');
         $this->see('All clear');
         self::assertSame([], self::browser()->console());
+    }
+
+    public function test_the_steps_are_scrubbed_by_keys_and_by_the_slider_and_the_box_is_turned(): void
+    {
+        $this->openDemo();
+        $this->click('Night-sky watcher');
+        $this->click('Step by step, layer by layer');
+        $this->until(fn (): bool => str_starts_with($this->says(), 'Step 29 of 29: '), 'It does not show the whole packing.');
+        $last = $this->drawn();
+        $this->js('window.stillHere = true');
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->until(fn (): bool => str_starts_with($this->says(), 'Step 28 of 29: '), 'The key does not go back.');
+        self::assertLessThan($last, $this->drawn());
+        $this->js("const slider = document.querySelector('#step'); slider.value = 1; slider.dispatchEvent(new Event('input', {bubbles: true}))");
+        $this->until(fn (): bool => str_starts_with($this->says(), 'Step 1 of 29: '), 'The slider does not scrub.');
+        self::assertSame(1, $this->drawn());
+        $this->click('Turn it right');
+        $this->see('seen from the left');
+        $this->see('Layer 1:');
+        self::assertTrue($this->js('return window.stillHere'));
+        self::assertSame([], self::browser()->console());
+    }
+
+    private function says(): string
+    {
+        return (string) $this->js("return document.querySelector('#says')?.innerText ?? ''");
+    }
+
+    /** How many pieces the large drawing shows. */
+    private function drawn(): int
+    {
+        return (int) $this->js("return new Set([...document.querySelectorAll('section[aria-label=\"The open box\"] .piece title')].map((title) => title.textContent)).size");
     }
 
     private function bringInTheBox(): void

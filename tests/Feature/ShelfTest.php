@@ -98,6 +98,19 @@ final class ShelfTest extends TestCase
             ->assertDontSee('style=', false);
     }
 
+    public function test_how_it_goes_in_is_shown_step_by_step_and_from_every_side(): void
+    {
+        $box = $this->filledBox();
+        $this->get("/boxes/{$box->id}/fit")->assertOk()->assertSee('seen from the front')->assertSee('Layer 1: ')->assertSee('In this order');
+        $this->get("/boxes/{$box->id}/fit?step=0&turn=3")->assertOk()->assertSee('Nothing is in yet')->assertSee('seen from the right');
+        $this->get("/boxes/{$box->id}/fit?step=1")->assertOk()->assertSee('Step 1 of ')->assertSee('is-current', false);
+        foreach (['step=999999', 'step=-1', 'step[]=1&turn[]=x', 'turn=9'] as $query) {
+            $this->get("/boxes/{$box->id}/fit?{$query}")->assertOk();
+        }
+        $empty = $this->box(['theme' => 'Empty']);
+        $this->get("/boxes/{$empty->id}/fit")->assertOk()->assertSee('Nothing to fit in yet');
+    }
+
     public function test_it_says_what_to_do_next(): void
     {
         $box = $this->box(['theme' => 'Tide pool', 'stage' => Stage::Gathering]);

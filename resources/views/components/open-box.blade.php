@@ -1,4 +1,4 @@
-@props(['drawing'])
+@props(['drawing', 'current' => null])
 
 @php
     $scene = $drawing->scene;
@@ -14,7 +14,7 @@
     <polyline class="rim" points="{{ $points([$scene->rim[0], $scene->rim[3], $scene->rim[2]]) }}" />
     @foreach ($scene->prisms as $drawn)
         @php($piece = $drawing->pieces[$drawn->prism->piece])
-        <g class="piece lane-{{ $piece['lane']->value }}">
+        <g @class(['piece', "lane-{$piece['lane']->value}", 'is-current' => $current !== null && $drawn->prism->piece === $current])>
             <title>{{ $piece['step'] }}. {{ $piece['name'] }}</title>
             @foreach ($drawn->faces as $face)
                 <polygon class="face-{{ $face->tone }}" points="{{ $points($face->points) }}" />

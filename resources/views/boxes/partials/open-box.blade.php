@@ -14,6 +14,7 @@
     @endif
 
     @if ($sheet->packingOrder() !== [])
+        <p class="mt-3"><a class="link" href="{{ route('boxes.fit', $sheet->box) }}">Step by step, layer by layer, from every side</a></p>
         <details class="mt-3" @if ($sheet->box->stage === PluckyWren\Core\Box\Stage::Ready) open @endif>
             <summary class="link">In which order it goes in</summary>
             <ol class="steps-list mt-2">
