@@ -5,6 +5,9 @@ const DESK = '/gather/pocket';
 self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 
+// A page that was on its way while the worker woke up was not there to be claimed; it asks for it itself.
+self.addEventListener('message', (event) => event.data === 'claim' && event.waitUntil(self.clients.claim()));
+
 const keep = async (request, response) => {
     if (response.ok && !response.redirected) {
         const shelf = await caches.open(SHELF);

@@ -21,23 +21,14 @@ use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
-use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Source;
 
 /** Turns a row of a file into a lot, or says what is wrong with it. */
 final class LotReader
 {
-    /** @var array<string, ItemKind> by id and by name, in small letters */
-    private array $kinds = [];
-
     /** @param array<int, LotColumn> $columns by place in the row */
-    public function __construct(Catalogue $catalogue, private readonly Currency $currency, private readonly array $columns)
-    {
-        foreach ($catalogue->all() as $kind) {
-            $this->kinds[$kind->id] = $this->kinds[mb_strtolower($kind->name)] = $kind;
-        }
-    }
+    public function __construct(private readonly Catalogue $catalogue, private readonly Currency $currency, private readonly array $columns) {}
 
     /**
      * @param  list<string>  $cells
@@ -56,7 +47,7 @@ final class LotReader
                 return null;
             }
         };
-        $kind = $this->kinds[mb_strtolower($row['kind'])] ?? null;
+        $kind = $this->catalogue->named($row['kind']);
         if ($kind === null) {
             $wrong[] = Words::of('import.kind', ['kind' => mb_strimwidth($row['kind'], 0, 40, '…')]);
         }

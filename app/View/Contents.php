@@ -22,10 +22,6 @@ final class Contents
     /** @return array<string, int>|string by the kind's id; or the line that cannot be read */
     public static function read(string $text): array|string
     {
-        $ids = [];
-        foreach (resolve(Catalogue::class)->all() as $kind) {
-            $ids[mb_strtolower($kind->name)] = $ids[$kind->id] = $kind->id;
-        }
         $holds = [];
         foreach (preg_split('/\R|,|;/u', $text) ?: [] as $line) {
             $line = trim($line);
@@ -34,7 +30,7 @@ final class Contents
             }
             $isRead = preg_match('/^(?:(?<count>\d{1,3})\s*(?:x|×)?\s+)?(?<name>.+)$/u', $line, $m) === 1;
             $count = $isRead && $m['count'] !== '' ? (int) $m['count'] : 1;
-            $id = $isRead ? $ids[mb_strtolower(trim($m['name']))] ?? null : null;
+            $id = $isRead ? resolve(Catalogue::class)->named($m['name'])?->id : null;
             if ($id === null || $count < 1 || $count > self::MOST_OF_ONE) {
                 return $line;
             }

@@ -18,8 +18,18 @@ use PluckyWren\Core\Stash\Preparation\Task;
  */
 final readonly class Catalogue
 {
+    /** @var array<string, ItemKind> by id and by name, in small letters */
+    private array $named;
+
     /** @param array<string, ItemKind> $kinds by id, in the order of the lanes */
-    private function __construct(private array $kinds) {}
+    private function __construct(private array $kinds)
+    {
+        $named = [];
+        foreach ($kinds as $kind) {
+            $named[$kind->id] = $named[mb_strtolower($kind->name)] = $kind;
+        }
+        $this->named = $named;
+    }
 
     /**
      * @param  list<array{category: string, kinds: list<KindData>}>  $files
@@ -45,6 +55,12 @@ final readonly class Catalogue
     public function get(string $id): ItemKind
     {
         return $this->kinds[$id] ?? throw InvalidCatalogue::unknownKind($id);
+    }
+
+    /** Get a kind as people write it: by its name, or by its id. */
+    public function named(string $text): ?ItemKind
+    {
+        return $this->named[mb_strtolower(trim($text))] ?? null;
     }
 
     public function has(string $id): bool

@@ -108,6 +108,11 @@ export function carryPocketDesk() {
         return;
     }
     navigator.serviceWorker.register('/pocket.js');
+    navigator.serviceWorker.ready.then(({ active }) => {
+        if (navigator.serviceWorker.controller === null) {
+            active.postMessage('claim');
+        }
+    });
     for (const form of document.querySelectorAll('form[action$="/sign-out"]')) {
         form.addEventListener('submit', () => caches.delete('wren-pocket'));
     }

@@ -122,14 +122,10 @@ final class GuideRequest extends FormRequest
     /** @return non-empty-list<string> ids, from names one a line or parted by commas */
     private function kinds(string $text, string $need): array
     {
-        $ids = [];
-        foreach (resolve(Catalogue::class)->all() as $kind) {
-            $ids[mb_strtolower($kind->name)] = $ids[$kind->id] = $kind->id;
-        }
         $kinds = [];
         foreach (preg_split('/\R|;/u', $text) ?: [] as $line) {
             if (trim($line) !== '') {
-                $kinds[] = $ids[mb_strtolower(trim($line))] ?? throw MalformedGuide::at(Words::of('guides.as-typed'), "{$need}: “".mb_strimwidth(trim($line), 0, 40, '…').'”', 'is no kind of thing that is known');
+                $kinds[] = resolve(Catalogue::class)->named($line)->id ?? throw MalformedGuide::at(Words::of('guides.as-typed'), "{$need}: “".mb_strimwidth(trim($line), 0, 40, '…').'”', 'is no kind of thing that is known');
             }
         }
 

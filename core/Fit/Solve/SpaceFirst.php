@@ -12,8 +12,7 @@ use PluckyWren\Core\Fit\Placement;
 
 /**
  * Packs what keeps its sides the other way round: takes the empty space nearest a corner of the box, and looks for the piece that
- * suits it best, so that what is left beside it can still be used. Plain numbers throughout, as this is where the time goes;
- * a space and a block are [x1, y1, z1, x2, y2, z2] in tenths of a millimetre.
+ * suits it best, so that what is left beside it can still be used. A space and a block are [x1, y1, z1, x2, y2, z2].
  */
 final class SpaceFirst
 {
@@ -23,32 +22,29 @@ final class SpaceFirst
     /** So many of the best pieces for a space are tried before the space is given up. */
     private const TRIED = 8;
 
-    /** How many placements the reckoning of usable gaps is good for. */
+    /** After so many placements it is reckoned anew what the pieces that are left can use. */
     private const RECKONED_EVERY = 6;
 
-    /** A wider gap, in tenths of a millimetre, can be used one way or another. */
-    private const NARROW = 800;
+    /** How much more a must counts. An estimate. */
+    private const MUST = 1.5;
 
-    /** @var list<array{int, int, int, int, int, int}> */
-    private array $spaces;
+    private readonly EmptySpaces $spaces;
+
+    private UsableGaps $gaps;
 
     /** @var list<array{int, int, int, int, int, int}> */
     private array $blocks = [];
 
-    private int $chance;
-
     /** @var array{int, int, int} the least longest, middle and shortest side of the pieces that are left */
     private array $smallest = [0, 0, 0];
 
-    /** @var list<int> by a gap, how much of it the pieces that are left can fill */
-    private array $usable = [];
+    private int $chance;
 
-    /**
-     * @param  array<string, float>  $priorities  above 1 for what stayed out before, by the item's id
-     */
+    /** @param array<string, float> $priorities above 1 for what stayed out before, by the item's id */
     public function __construct(private readonly BoxShape $box, private readonly SpaceCare $care, private readonly array $priorities, int $seed)
     {
-        $this->spaces = [[0, 0, 0, $box->topLength, $box->topWidth, $box->height]];
+        $this->spaces = new EmptySpaces($box);
+        $this->gaps = new UsableGaps([]);
         $this->chance = ($seed * 2_654_435_761 + 97) & 0x7FFFFFFF;
     }
 
@@ -60,29 +56,26 @@ final class SpaceFirst
     {
         $kinds = $this->kinds($items);
         $placements = [];
-        while ($kinds !== [] && $this->spaces !== []) {
-            if (count($placements) % self::RECKONED_EVERY === 0) {
-                $this->reckonUsable($kinds);
-            }
-            $at = $this->nearestCorner();
-            $chosen = $this->best($this->spaces[$at], $kinds);
-            if ($chosen === null) {
-                // What goes in here now goes in here later neither.
-                array_splice($this->spaces, $at, 1);
+        $this->reckon($kinds);
+        while ($kinds !== [] && ($nearest = $this->spaces->nearestCorner($this->care->level)) !== null) {
+            [$number, $space] = $nearest;
+            $chosen = $this->best($space, $kinds);
+            $item = $chosen === null ? null : $kinds[$chosen[0]]->take();
+            if ($chosen === null || $item === null) {
+                $this->spaces->drop($number);
 
                 continue;
             }
             [$key, $block, $how] = $chosen;
-            $item = $kinds[$key]->take();
             if ($kinds[$key]->left() === []) {
                 unset($kinds[$key]);
             }
-            if ($item === null) {
-                continue;
-            }
             $placements[] = new Placement($item->id, 1, null, $how, 0.0, [new Part($block[0], $block[1], $block[2], $block[3] - $block[0], $block[4] - $block[1], $block[5] - $block[2])]);
             $this->blocks[] = $block;
-            $this->take($block);
+            if (count($placements) % self::RECKONED_EVERY === 0) {
+                $this->reckon($kinds);
+            }
+            $this->spaces->fill($block, $this->smallest);
         }
 
         return [$placements, array_merge([], ...array_values(array_map(static fn (AlikePieces $alike): array => $alike->left(), $kinds)))];
@@ -103,7 +96,7 @@ final class SpaceFirst
             $kinds[$key] ??= new AlikePieces(
                 $item,
                 array_map(static fn (Pose $pose): array => [$pose->l, $pose->w, $pose->h, $pose->how], $poses->turned($item)),
-                $item->size->volume() ** $this->care->size * $priority * ($item->must ? 1.5 : 1.0) * $item->value ** 0.25,
+                $item->size->volume() ** $this->care->size * $priority * ($item->must ? self::MUST : 1.0) * $item->value ** 0.25,
             );
             $kinds[$key]->add($item);
         }
@@ -111,71 +104,27 @@ final class SpaceFirst
         return $kinds;
     }
 
-    /**
-     * How much of a gap one or two of the pieces that are left fill, for every gap.
-     *
-     * @param  non-empty-array<string, AlikePieces>  $kinds
-     */
-    private function reckonUsable(array $kinds): void
+    /** @param array<string, AlikePieces> $kinds */
+    private function reckon(array $kinds): void
     {
         $sides = [];
+        $smallest = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX];
         foreach ($kinds as $kind) {
-            foreach ($kind->poses as [$l, $w, $h]) {
-                foreach ([$l, $w, $h] as $side) {
-                    if ($side <= self::NARROW) {
-                        $sides[$side] = true;
-                    }
-                }
-            }
+            $sides[$kind->longest] = $sides[$kind->middle] = $sides[$kind->shortest] = true;
+            $smallest = [min($smallest[0], $kind->longest), min($smallest[1], $kind->middle), min($smallest[2], $kind->shortest)];
         }
-        $sides = array_keys($sides);
-        $fills = array_fill(0, self::NARROW + 1, 0);
-        foreach ($sides as $at => $one) {
-            $fills[$one] = $one;
-            for ($other = $at; $other < count($sides); $other++) {
-                $both = $one + $sides[$other];
-                if ($both <= self::NARROW) {
-                    $fills[$both] = $both;
-                }
-            }
-        }
-        $this->smallest = [
-            min(array_map(static fn (AlikePieces $alike): int => $alike->longest, $kinds)),
-            min(array_map(static fn (AlikePieces $alike): int => $alike->middle, $kinds)),
-            min(array_map(static fn (AlikePieces $alike): int => $alike->shortest, $kinds)),
-        ];
-        $this->usable = [];
-        $usable = 0;
-        foreach ($fills as $fill) {
-            $usable = max($usable, $fill);
-            $this->usable[] = $usable;
-        }
-    }
-
-    /** The space whose own corner lies nearest a bottom corner of the box. */
-    private function nearestCorner(): int
-    {
-        $best = 0;
-        $least = INF;
-        foreach ($this->spaces as $at => [$x1, $y1, $z1, $x2, $y2]) {
-            $distance = $this->care->level * $z1 + min($x1, $this->box->topLength - $x2) + min($y1, $this->box->topWidth - $y2);
-            if ($distance < $least) {
-                [$best, $least] = [$at, $distance];
-            }
-        }
-
-        return $best;
+        $this->gaps = new UsableGaps($sides);
+        $this->smallest = $smallest;
     }
 
     /**
      * @param  array{int, int, int, int, int, int}  $space
-     * @param  non-empty-array<string, AlikePieces>  $kinds
+     * @param  array<string, AlikePieces>  $kinds
      * @return array{string, array{int, int, int, int, int, int}, How}|null
      */
     private function best(array $space, array $kinds): ?array
     {
-        [$x1, $y1, $z1, $x2, $y2, $z2] = $space;
-        [$long, $broad, $high] = [$x2 - $x1, $y2 - $y1, $z2 - $z1];
+        [$long, $broad, $high] = [$space[3] - $space[0], $space[4] - $space[1], $space[5] - $space[2]];
         $least = $this->smallest[2];
         $scores = $offers = [];
         foreach ($kinds as $key => $kind) {
@@ -187,7 +136,7 @@ final class SpaceFirst
                     continue;
                 }
                 // A gap that nothing left can use is as good as filled, and counts against the piece that makes it.
-                $used = ($l + ($gapX > self::NARROW ? 0 : $gapX - $this->usable[$gapX])) * ($w + ($gapY > self::NARROW ? 0 : $gapY - $this->usable[$gapY])) * ($h + ($gapZ > self::NARROW ? 0 : $gapZ - $this->usable[$gapZ]));
+                $used = ($l + $this->gaps->lost($gapX)) * ($w + $this->gaps->lost($gapY)) * ($h + $this->gaps->lost($gapZ));
                 $snug = ($gapX < $least ? 1 : 0) + ($gapY < $least ? 1 : 0) + ($gapZ < $least ? 1 : 0);
                 $scores[] = $kind->weight * ($kind->volume / $used) ** $this->care->waste * (1 + $this->care->snug * $snug) * $this->shaken();
                 $offers[] = [$key, $turn];
@@ -247,65 +196,6 @@ final class SpaceFirst
         }
 
         return $asked <= 0;
-    }
-
-    /** @param array{int, int, int, int, int, int} $taken */
-    private function take(array $taken): void
-    {
-        [$a1, $b1, $c1, $a2, $b2, $c2] = $taken;
-        $kept = $new = [];
-        foreach ($this->spaces as $space) {
-            [$x1, $y1, $z1, $x2, $y2, $z2] = $space;
-            if ($x1 >= $a2 || $a1 >= $x2 || $y1 >= $b2 || $b1 >= $y2 || $z1 >= $c2 || $c1 >= $z2) {
-                $kept[] = $space;
-
-                continue;
-            }
-            if ($a1 > $x1) {
-                $new[] = [$x1, $y1, $z1, $a1, $y2, $z2];
-            }
-            if ($a2 < $x2) {
-                $new[] = [$a2, $y1, $z1, $x2, $y2, $z2];
-            }
-            if ($b1 > $y1) {
-                $new[] = [$x1, $y1, $z1, $x2, $b1, $z2];
-            }
-            if ($b2 < $y2) {
-                $new[] = [$x1, $b2, $z1, $x2, $y2, $z2];
-            }
-            if ($c1 > $z1) {
-                $new[] = [$x1, $y1, $z1, $x2, $y2, $c1];
-            }
-            if ($c2 < $z2) {
-                $new[] = [$x1, $y1, $c2, $x2, $y2, $z2];
-            }
-        }
-        [$longest, $middle, $least] = $this->smallest;
-        foreach ($new as $i => [$x1, $y1, $z1, $x2, $y2, $z2]) {
-            $long = $x2 - $x1;
-            $broad = $y2 - $y1;
-            $high = $z2 - $z1;
-            $shortest = min($long, $broad, $high);
-            $most = max($long, $broad, $high);
-            if ($shortest < $least || $most < $longest || $long + $broad + $high - $shortest - $most < $middle) {
-                // It holds nothing that is left.
-                unset($new[$i]);
-
-                continue;
-            }
-            foreach ($kept as $k) {
-                if ($k[0] <= $x1 && $k[1] <= $y1 && $k[2] <= $z1 && $k[3] >= $x2 && $k[4] >= $y2 && $k[5] >= $z2) {
-                    continue 2;
-                }
-            }
-            foreach ($new as $j => $k) {
-                if ($i !== $j && $k[0] <= $x1 && $k[1] <= $y1 && $k[2] <= $z1 && $k[3] >= $x2 && $k[4] >= $y2 && $k[5] >= $z2 && ($j < $i || $k !== $new[$i])) {
-                    continue 2;
-                }
-            }
-            $kept[] = $new[$i];
-        }
-        $this->spaces = $kept;
     }
 
     /** A little chance, the same for the same seed. */
