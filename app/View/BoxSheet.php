@@ -19,6 +19,9 @@ use PluckyWren\Core\Fit\Drawing\SceneOf;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Whereabouts;
+use PluckyWren\Core\Guide\Finding;
+use PluckyWren\Core\Guide\Overruled;
+use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
@@ -62,6 +65,22 @@ final readonly class BoxSheet
         $names = array_map(static fn (array $piece): string => "{$piece['step']}. {$piece['name']}", $pieces);
 
         return new Drawing($scene, Words::of('fit.drawing', ['names' => $names === [] ? Words::of('fit.nothing') : implode(', ', $names)]), $pieces);
+    }
+
+    /** @return list<Finding> what is flagged and rests on several pieces or none, so that it stands beside none of them; tips stay on the screen */
+    public function toldApart(): array
+    {
+        $flags = $this->gauges->flags->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask)->all;
+
+        return array_values(array_filter($flags, static fn (Finding $finding): bool => count($finding->pieces) !== 1));
+    }
+
+    /** @return list<Overruled> the same of what was left with a reason, what is missing included */
+    public function leftApart(): array
+    {
+        $left = [...$this->gauges->missing->overruled, ...$this->gauges->flags->overruled];
+
+        return array_values(array_filter($left, static fn (Overruled $one): bool => count($one->finding->pieces) !== 1));
     }
 
     public function elevation(): Elevation

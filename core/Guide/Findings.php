@@ -62,7 +62,18 @@ final readonly class Findings implements Countable
         );
     }
 
-    /** Those that rest on one piece. */
+    /** Those that rest on one piece alone, to be told beside it; what rests on several is told once. */
+    public function onPieceAlone(string $id): self
+    {
+        $alone = $this->onPiece($id);
+
+        return new self(
+            array_values(array_filter($alone->all, static fn (Finding $finding): bool => count($finding->pieces) === 1)),
+            array_values(array_filter($alone->overruled, static fn (Overruled $overruled): bool => count($overruled->finding->pieces) === 1)),
+        );
+    }
+
+    /** Those that rest on a piece, be it among others. */
     public function onPiece(string $id): self
     {
         return new self(

@@ -48,6 +48,20 @@ final class FlagsAndTasksTest extends TestCase
         self::assertSame([], $box->refresh()->answers);
     }
 
+    public function test_what_rests_on_several_pieces_is_told_once_and_a_need_may_be_left_too(): void
+    {
+        $box = $this->box(['band' => '2-3']);
+        foreach (['soap', 'crayons-thick'] as $kind) {
+            $this->in($box, $this->lot($kind));
+        }
+        $says = 'A thin bag can close a small child’s mouth and nose';
+        $this->post("/boxes/{$box->id}/answers", ['key' => 'missing.letter|', 'because' => 'They write it at the hall.'], ['HX-Request' => 'true'])->assertOk()->assertSee('Left because: They write it at the hall.');
+
+        self::assertSame(1, substr_count((string) $this->get("/boxes/{$box->id}")->getContent(), $says));
+        $paper = (string) $this->get("/boxes/{$box->id}/check-sheet")->assertSee('Left because: They write it at the hall.')->getContent();
+        self::assertSame(1, substr_count($paper, $says));
+    }
+
     public function test_a_missing_measure_is_measured_and_not_explained_away(): void
     {
         $box = $this->box(['band' => '2-3']);

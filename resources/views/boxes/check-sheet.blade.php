@@ -34,10 +34,10 @@
                                     <span>{{ $planned->name.($planned->quantity > 1 ? " × {$planned->quantity}" : '').($piece->lot?->size_label ? ", size {$piece->lot->size_label}" : '').($piece->isToBuy() ? ', to buy' : '') }}</span>
                                     <span class="tabular">{{ $planned->cost() === null ? '–' : ($planned->price->state === PluckyWren\Core\Money\PriceState::Free ? 'free' : $planned->cost()->rounded()->format()) }}</span>
                                 </li>
-                                @foreach ($sheet->gauges->flags->onPiece($piece->id)->overruled as $left)
+                                @foreach ($sheet->gauges->flags->onPieceAlone($piece->id)->overruled as $left)
                                     <li><span>⚑</span><span>{{ __("gauges.weights.{$left->finding->weight->value}") }}, left because: {{ $left->because }}</span></li>
                                 @endforeach
-                                @foreach ($sheet->gauges->flags->onPiece($piece->id)->ofWeight(PluckyWren\Core\Guide\Weight::Bar, PluckyWren\Core\Guide\Weight::Hazard, PluckyWren\Core\Guide\Weight::Ask)->all as $finding)
+                                @foreach ($sheet->gauges->flags->onPieceAlone($piece->id)->ofWeight(PluckyWren\Core\Guide\Weight::Bar, PluckyWren\Core\Guide\Weight::Hazard, PluckyWren\Core\Guide\Weight::Ask)->all as $finding)
                                     <li><span>⚑</span><span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b> {{ $finding->why }} {{ $finding->remedy }}</span></li>
                                 @endforeach
                             @endforeach
@@ -49,9 +49,11 @@
                 @endif
             @endforeach
         </div>
-        @php($leftOut = array_filter([...$sheet->gauges->missing->overruled, ...$sheet->gauges->flags->overruled], fn ($left) => $left->finding->pieces === []))
-        @if ($leftOut !== [])
-            <ul class="mt-[2mm]">@foreach ($leftOut as $left)<li><b>{{ $left->finding->about }}:</b> {{ $left->finding->why }} Left because: {{ $left->because }}</li>@endforeach</ul>
+        @if ($sheet->toldApart() !== [] || $sheet->leftApart() !== [])
+            <ul class="mt-[2mm]">
+                @foreach ($sheet->toldApart() as $finding)<li>⚑ <b>{{ $finding->about }}. {{ __("gauges.weights.{$finding->weight->value}") }}.</b> {{ $finding->why }} {{ $finding->remedy }}</li>@endforeach
+                @foreach ($sheet->leftApart() as $left)<li><b>{{ $left->finding->about }}:</b> {{ $left->finding->why }} Left because: {{ $left->because }}</li>@endforeach
+            </ul>
         @endif
         <footer class="mt-[2mm] grid grid-cols-[1fr_auto] gap-x-[4mm] border-t border-black pt-[2mm]">
             <span>Pieces</span><span class="tabular text-right">{{ $sheet->gauges->money->total->minus($sheet->gauges->money->sendingGift)->format() }}</span>

@@ -3,7 +3,7 @@
     $cost = $planned->cost();
     $bag = "piece-{$piece->id}";
     $wrong = $errors->getBag($bag)->first('quantity');
-    $onPiece = $sheet->gauges->flags->onPiece($piece->id);
+    $onPiece = $sheet->gauges->flags->onPieceAlone($piece->id);
 @endphp
 <div class="lane-row" id="{{ $bag }}">
     <span class="min-w-0">
