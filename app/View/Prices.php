@@ -61,6 +61,25 @@ final class Prices
         return new PriceJudge($this->target($kind, $band), $this->history($kind), $kind->cheapMonths, $needed, $today, $this->guides->current()->handIn->daysUntil($today));
     }
 
+    /**
+     * Get what a piece of each kind costs, by its id: as last paid, or the target; those that nobody has a price for are left out.
+     *
+     * @param  iterable<ItemKind>  $kinds
+     * @return array<string, ExactAmount>
+     */
+    public function each(iterable $kinds): array
+    {
+        $each = [];
+        foreach ($kinds as $kind) {
+            $known = $this->latest($kind)?->price()->each ?? $this->target($kind);
+            if ($known !== null) {
+                $each[$kind->id] = $known;
+            }
+        }
+
+        return $each;
+    }
+
     /** Get the newest lot of a kind that was paid for: how it is packed and where it is got. */
     public function latest(ItemKind $kind): ?Lot
     {

@@ -24,13 +24,8 @@ final class ClosingController
     public function show(Box $box, BoxSheets $sheets, Prices $prices, Catalogue $catalogue, StartingList $list): View
     {
         $sheet = $sheets->tried($box);
-        $each = [];
-        foreach ($catalogue->all() as $kind) {
-            $known = $prices->latest($kind)?->price()->each ?? $prices->target($kind);
-            $each += $known === null ? [] : [$kind->id => $known];
-        }
 
-        return view('boxes.closing', ['sheet' => $sheet, 'check' => ClosingCheck::of($sheet->plan, $sheet->gauges, $box->closingTicks()), 'look' => SecondLook::of($sheet->plan, $list, $each)]);
+        return view('boxes.closing', ['sheet' => $sheet, 'check' => ClosingCheck::of($sheet->plan, $sheet->gauges, $box->closingTicks()), 'look' => SecondLook::of($sheet->plan, $list, $prices->each($catalogue->all()))]);
     }
 
     public function tick(Request $request, Box $box, ClosingTick $tick): RedirectResponse

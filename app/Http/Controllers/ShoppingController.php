@@ -17,6 +17,7 @@ use Illuminate\Http\RedirectResponse;
 use PluckyWren\Core\Box\Shopping\BoxOutlook;
 use PluckyWren\Core\Box\Shopping\ShoppingLine;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Stash\ItemKind;
 
 final class ShoppingController
 {
@@ -37,11 +38,7 @@ final class ShoppingController
             ExactAmount::zero($user->crew->currency),
         );
 
-        $each = [];
-        foreach ($shortfall->lines() as $line) {
-            $known = $prices->latest($line->kind)?->price()->each ?? $prices->judge($line->kind, 0)->measure();
-            $each += $known === null ? [] : [$line->kind->id => $known];
-        }
+        $each = $prices->each(array_map(static fn (ShoppingLine $line): ItemKind => $line->kind, $shortfall->lines()));
 
         return view('stash.shopping', [
             'outlooks' => $boxes->filter(static fn (Box $box): bool => array_filter($shortfall->lines(), static fn (ShoppingLine $line): bool => isset($line->byBox[$box->id])) !== [])

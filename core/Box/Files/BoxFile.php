@@ -12,6 +12,7 @@ use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Fit\Files\Fields;
 use PluckyWren\Core\Fit\Files\MalformedFile;
 use PluckyWren\Core\Guide\Guide;
+use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\InvalidMoney;
@@ -128,7 +129,7 @@ final readonly class BoxFile
     /** @return array<string, string|int|float> */
     private function boxFields(BoxKind $kind): array
     {
-        $mm = static fn (int $tenths): int|float => $tenths % 10 === 0 ? intdiv($tenths, 10) : $tenths / 10;
+        $mm = static fn (int $tenths): int|float => Length::ofTenths($tenths)->mm();
 
         return $kind->id !== BoxKind::OWN ? ['kind' => $kind->id] : [
             'kind' => BoxKind::OWN, 'length' => $mm($kind->inside->topLength), 'width' => $mm($kind->inside->topWidth), 'height' => $mm($kind->inside->height),

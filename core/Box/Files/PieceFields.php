@@ -6,6 +6,7 @@ namespace PluckyWren\Core\Box\Files;
 
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Fit\Files\Fields;
+use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\InvalidMoney;
@@ -57,7 +58,7 @@ final readonly class PieceFields
     /** @return array<string, mixed> what is as usual of its kind is left out */
     public static function write(PlannedPiece $piece, string $place): array
     {
-        $mm = static fn (int $tenths): int|float => $tenths % 10 === 0 ? intdiv($tenths, 10) : $tenths / 10;
+        $mm = static fn (int $tenths): int|float => Length::ofTenths($tenths)->mm();
 
         return array_filter([
             'id' => $piece->id,

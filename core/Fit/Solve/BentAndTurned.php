@@ -13,9 +13,6 @@ use PluckyWren\Core\Fit\Placement;
 /** Finds a place for what is too long or too broad to lie straight: corner to corner, or bent up a wall. */
 final class BentAndTurned
 {
-    /** A piece must be carried a little better than the model's least, so that rounding never tips it over. */
-    private const CARRIED = 0.32;
-
     private const LEVELS = 8;
 
     public function place(Item $item, Pile $pile, int $ceiling): ?Placement
@@ -116,6 +113,6 @@ final class BentAndTurned
     {
         $new = new Standing($part, $angle, $item, false);
 
-        return $pile->isFree($new) && $pile->allows($new, true) && $pile->carried($new) >= self::CARRIED;
+        return $pile->isFree($new) && $pile->allows($new, true) && $pile->carried($new) >= Pile::CARRIED;
     }
 }

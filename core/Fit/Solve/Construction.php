@@ -13,8 +13,6 @@ use PluckyWren\Core\Fit\Problem;
 /** One attempt: every piece in turn goes to the best place that is left, or stays out. */
 final class Construction
 {
-    private const CARRIED = 0.32;
-
     /** @var list<Placement> */
     public array $placements = [];
 
@@ -99,7 +97,7 @@ final class Construction
                 }
                 $part = $this->inCorner($space, $pose);
                 $carried = $part === null ? 0.0 : $this->carried($part, $item, $give);
-                if ($part !== null && $carried >= self::CARRIED && $score + $this->weighting->hang * (1 - $carried) < $least) {
+                if ($part !== null && $carried >= Pile::CARRIED && $score + $this->weighting->hang * (1 - $carried) < $least) {
                     $least = $score + $this->weighting->hang * (1 - $carried);
                     $best = new Placement($item->id, 1, null, $pose->how, 0.0, [$part]);
                 }

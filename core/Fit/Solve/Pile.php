@@ -16,6 +16,9 @@ final class Pile
     /** How near a top must be to the underside it carries, in tenths of a millimetre. */
     private const CONTACT = 20;
 
+    /** A piece is carried by so much of its underside at least; a little more than the model asks. */
+    public const CARRIED = 0.32;
+
     /** @var list<Standing> */
     public array $standing = [];
 

@@ -16,9 +16,6 @@ use PluckyWren\Core\Fit\Placement;
  */
 final class SpaceFirst
 {
-    /** A piece is carried by so much of its underside at least; a little more than the model asks. */
-    private const CARRIED = 0.32;
-
     /** So many of the best pieces for a space are tried before the space is given up. */
     private const TRIED = 8;
 
@@ -185,7 +182,7 @@ final class SpaceFirst
         if ($block[2] === 0) {
             return true;
         }
-        $asked = self::CARRIED * ($block[3] - $block[0]) * ($block[4] - $block[1]);
+        $asked = Pile::CARRIED * ($block[3] - $block[0]) * ($block[4] - $block[1]);
         foreach ($this->blocks as $under) {
             // Only what it touches counts: such tops lie beside one another, so that no place is counted twice.
             if ($under[5] === $block[2]) {

@@ -11,13 +11,11 @@ use PluckyWren\Core\Guide\Remedy;
 use PluckyWren\Core\Guide\TraitFlag;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Preparation\TasksOf;
 
 /** Notices every piece with a trait that the guide bars, is wary of for this band, or leaves open. */
 final class HoldsNothingFlagged implements Rule
 {
-    /** A cord so short is none that a guide means; see `Age\LongCords`. */
-    private const SHORT_CORD_TENTHS = 2200;
-
     public function findings(BoxContents $box): array
     {
         $findings = [];
@@ -48,7 +46,7 @@ final class HoldsNothingFlagged implements Rule
         $task = $this->answerTo($trait);
         $cord = $piece->itemKind?->cordTenths;
 
-        return ($task !== null && $piece->isDone($task)) || ($trait === ItemTrait::Cord && $cord !== null && $cord <= self::SHORT_CORD_TENTHS);
+        return ($task !== null && $piece->isDone($task)) || ($trait === ItemTrait::Cord && $cord !== null && $cord <= TasksOf::SHORT_CORD_TENTHS);
     }
 
     /** What can be done about a trait other than leaving the piece out. */

@@ -16,7 +16,7 @@ use PluckyWren\Core\Stash\Source;
 final readonly class TasksOf
 {
     /** A cord for a child under three may be this long, in tenths of a millimetre; see `Guide\Rules\Age\LongCords`. */
-    private const SHORT_CORD_TENTHS = 2200;
+    public const SHORT_CORD_TENTHS = 2200;
 
     public function __construct(private Schools $schools = new Schools) {}
 

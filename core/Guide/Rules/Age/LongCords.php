@@ -14,6 +14,7 @@ use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Preparation\TasksOf;
 
 /**
  * Notices cords that can catch a small child's neck.
@@ -23,8 +24,6 @@ use PluckyWren\Core\Stash\Preparation\Task;
 final class LongCords implements Rule
 {
     private const YEARS = 3;
-
-    public const LONGEST_TENTHS = 2200;
 
     public function findings(BoxContents $box): array
     {
@@ -44,7 +43,7 @@ final class LongCords implements Rule
             return new Finding('measure.cord', Weight::Ask, [$piece->id], $piece->name, 'Nobody knows how long its cord is; over 220 mm it can catch a small child’s neck.', 'Measure it, and shorten it where it is longer.', '', $shorten, false);
         }
 
-        return $cord <= self::LONGEST_TENTHS ? null : new Finding(
+        return $cord <= TasksOf::SHORT_CORD_TENTHS ? null : new Finding(
             'age.long-cord', Weight::Hazard, [$piece->id], $piece->name, 'A long cord can catch a small child’s neck.', 'Shorten it or leave it out.'.self::DEFERS,
             Length::ofTenths(min($cord, Length::MOST_TENTHS))->in(Unit::Millimetre).' mm of cord; 220 mm at most', [...$shorten, Remedy::takeOut($piece->piece())],
         );
