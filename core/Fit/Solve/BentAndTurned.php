@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
+use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
@@ -17,7 +18,7 @@ final class BentAndTurned
 
     public function place(Item $item, Pile $pile, int $ceiling): ?Placement
     {
-        if (! $item->form->keepsItsSides() || $this->liesStraight($item, $pile)) {
+        if (! $item->form->keepsItsSides() || $this->liesStraight($item, $pile->box)) {
             return null;
         }
         foreach (array_slice($pile->levels(), 0, self::LEVELS) as $z) {
@@ -32,13 +33,13 @@ final class BentAndTurned
     }
 
     /** Determine if it would lie or stand straight in the empty box: then it is not worth a bend or a slant. */
-    private function liesStraight(Item $item, Pile $pile): bool
+    public function liesStraight(Item $item, BoxShape $box): bool
     {
         [$longest, $middle, $shortest] = $item->size->sides();
-        [$x1, $y1, $x2, $y2] = $pile->box->freeBetween(0, $shortest);
+        [$x1, $y1, $x2, $y2] = $box->freeBetween(0, $shortest);
         $fits = static fn (int $side, int $other): bool => max($side, $other) <= max($x2 - $x1, $y2 - $y1) && min($side, $other) <= min($x2 - $x1, $y2 - $y1);
 
-        return $fits($longest, $middle) || ($item->form !== Form::Bendable && $fits($longest, $shortest) && $middle <= $pile->box->height);
+        return $fits($longest, $middle) || ($item->form !== Form::Bendable && $fits($longest, $shortest) && $middle <= $box->height);
     }
 
     private function turned(Item $item, Pile $pile, int $ceiling, int $z): ?Placement

@@ -35,19 +35,10 @@ final class Construction
         }
     }
 
-    /**
-     * Take over what was placed another way, before the rest is placed.
-     *
-     * @param  list<Placement>  $placements
-     * @param  array<string, Item>  $items
-     * @param  bool  $needsPile  whether anything is placed after them
-     */
-    public function begin(array $placements, array $items, bool $needsPile): void
+    /** @return list<Standing> what stands in the box, the pinned too */
+    public function standing(): array
     {
-        $this->placements = $placements;
-        foreach ($needsPile ? $placements : [] as $placement) {
-            $this->pile->add($placement, $items[$placement->id]);
-        }
+        return $this->pile->standing;
     }
 
     /** @param list<Item> $queue */

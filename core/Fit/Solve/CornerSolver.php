@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
+use LogicException;
 use PluckyWren\Core\Fit\Budget;
-use PluckyWren\Core\Fit\ClosureOf;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\LeftOut;
 use PluckyWren\Core\Fit\Part;
@@ -25,9 +25,6 @@ final class CornerSolver implements Solver
     /** At how many levels a slanting box is tried for a piece that does not go in at its floor. */
     private const FLOORS = 16;
 
-    /** How much sooner a piece is chosen for each time that it stayed out. */
-    private const SOONER = 1.1;
-
     public function solve(Problem $problem, Budget $budget, int $seed = 1): Result
     {
         $items = $problem->singles();
@@ -35,51 +32,21 @@ final class CornerSolver implements Solver
         $free = array_values(array_filter($items, static fn (Item $item): bool => ! in_array($item->id, $pinned, true)));
         [$possible, $larger] = $this->parted($problem, $free, $items);
 
-        $queue = new Queue($possible, $problem->order, $problem->box);
-        $poses = new Poses;
-        $isSimple = $problem->pinned === [] && array_filter($items, static fn (Item $item): bool => $item->gentle) === [];
-        $rigid = $isSimple ? array_values(array_filter($possible, static fn (Item $item): bool => $item->form->keepsItsSides())) : [];
-        $yielding = array_filter(array_column($possible, null, 'id'), static fn (Item $item): bool => ! $item->form->keepsItsSides());
-        $priorities = [];
-        $best = $bestMerit = null;
-        $done = $spaces = 0;
+        $search = new Search($problem, $items, $possible, $seed);
         do {
-            $attempt = new Construction($problem, $items, Weighting::number($seed - 1 + $done), $poses);
-            if ($done > 0 && $done % 10 !== 0 && $rigid !== []) {
-                $spaces++;
-                [$placed, $rest] = (new SpaceFirst($problem->box, SpaceCare::number($spaces - 1), $priorities, $seed + $spaces))->run($rigid);
-                foreach ($rest as $item) {
-                    $priorities[$item->id] = ($priorities[$item->id] ?? 1.0) * self::SOONER;
-                }
-                $outlook = array_sum(array_map(static fn (Item $item): float => $item->value, $rest));
-                if ($yielding === [] && $bestMerit !== null && $outlook > $bestMerit->valueLeftOut) {
-                    $done++;
-
-                    continue;
-                }
-                $attempt->begin($placed, $items, $rest !== [] || $yielding !== []);
-                $attempt->run([...array_values(array_filter($queue->items(foldedEarly: $done % 2 === 1), static fn (Item $item): bool => isset($yielding[$item->id]))), ...$rest]);
-            } else {
-                $attempt->run($queue->items(foldedEarly: $done % 2 === 1));
-            }
-            array_map($queue->nudge(...), $attempt->leftOut);
-            $placements = [...$problem->pinned, ...$attempt->placements];
-            $merit = Merit::of($problem, $placements, $attempt->leftOut, ClosureOf::packing($problem->box, $placements, $items), $items);
-            if ($bestMerit === null || $merit->isBetterThan($bestMerit)) {
-                [$best, $bestMerit] = [$attempt, $merit];
-            }
-            $done++;
-        } while (! $bestMerit->isPerfect() && $budget->allows($done));
+            $search->attempt();
+            $best = $search->best ?? throw new LogicException('The first attempt is always the best so far.');
+        } while (! $best->merit->isPerfect() && $budget->allows($search->done));
 
         $reason = $this->reasons($problem, $items);
 
         return new Result(
             Steps::number($best->placements, $problem->pinned),
             [...$larger, ...array_map(static fn (Item $item): LeftOut => new LeftOut($item->id, $reason($item)), $best->leftOut)],
-            $bestMerit->closure,
+            $best->merit->closure,
             $this->fill($problem, [...$problem->pinned, ...$best->placements]),
             $seed,
-            $done,
+            $search->done,
         );
     }
 

@@ -15,9 +15,25 @@ final class EmptySpaces
     /** @var list<array{int, int, int, int, int, int}> */
     private array $spaces;
 
-    public function __construct(private readonly BoxShape $box)
+    /** @var list<array{int, int, int, int, int, int}> those that hold nothing but what folds or pours */
+    private array $parked = [];
+
+    /**
+     * @param  int  $ceiling  how high anything may reach
+     * @param  bool  $parks  whether a space that is dropped may still be wanted for what folds or pours
+     */
+    public function __construct(private readonly BoxShape $box, int $ceiling, private readonly bool $parks = false)
     {
-        $this->spaces = [[0, 0, 0, $box->topLength, $box->topWidth, $box->height]];
+        [$x, $y] = $box->insetAt(0);
+        $outX = (int) ceil(max(0, -$x));
+        $outY = (int) ceil(max(0, -$y));
+        $this->spaces = [[-$outX, -$outY, 0, $box->topLength + $outX, $box->topWidth + $outY, $ceiling]];
+    }
+
+    /** @return list<array{int, int, int, int, int, int}> with those that were dropped */
+    public function all(): array
+    {
+        return [...$this->spaces, ...$this->parked];
     }
 
     /**
@@ -43,6 +59,9 @@ final class EmptySpaces
     /** What goes into a space in no way now goes in later neither. */
     public function drop(int $number): void
     {
+        if ($this->parks) {
+            $this->parked[] = $this->spaces[$number];
+        }
         array_splice($this->spaces, $number, 1);
     }
 
@@ -54,9 +73,23 @@ final class EmptySpaces
      */
     public function fill(array $block, array $smallest): void
     {
+        $this->spaces = self::filled($this->spaces, $block, $smallest);
+        if ($this->parked !== []) {
+            $this->parked = self::filled($this->parked, $block, $smallest);
+        }
+    }
+
+    /**
+     * @param  list<array{int, int, int, int, int, int}>  $spaces
+     * @param  array{int, int, int, int, int, int}  $block
+     * @param  array{int, int, int}  $smallest
+     * @return list<array{int, int, int, int, int, int}>
+     */
+    private static function filled(array $spaces, array $block, array $smallest): array
+    {
         [$a1, $b1, $c1, $a2, $b2, $c2] = $block;
         $kept = $new = [];
-        foreach ($this->spaces as $space) {
+        foreach ($spaces as $space) {
             [$x1, $y1, $z1, $x2, $y2, $z2] = $space;
             if ($x1 >= $a2 || $a1 >= $x2 || $y1 >= $b2 || $b1 >= $y2 || $z1 >= $c2 || $c1 >= $z2) {
                 $kept[] = $space;
@@ -82,7 +115,7 @@ final class EmptySpaces
                 $new[] = [$x1, $y1, $c2, $x2, $y2, $z2];
             }
         }
-        $this->spaces = self::withLargest($kept, array_filter($new, static fn (array $space): bool => self::holdsAny($space, $smallest)));
+        return self::withLargest($kept, array_filter($new, static fn (array $space): bool => self::holdsAny($space, $smallest)));
     }
 
     /**

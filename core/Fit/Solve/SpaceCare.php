@@ -13,20 +13,24 @@ final readonly class SpaceCare
      * @param  float  $waste  against gaps that nothing left can use
      * @param  float  $snug  for sides that fill the space
      * @param  float  $chance  how much is left to chance
+     * @param  bool  $heapsEarly  whether what folds and pours is placed along with the rest, or fills what is left
+     * @param  float  $heapWeight  how much sooner it is placed then
+     * @param  bool  $keepsFirstSightClear  whether nothing is laid on what is to be seen first
      */
-    private function __construct(public float $level, public float $size, public float $waste, public float $snug, public float $chance) {}
+    private function __construct(public float $level, public float $size, public float $waste, public float $snug, public float $chance, public bool $heapsEarly, public float $heapWeight, public bool $keepsFirstSightClear) {}
 
     public static function number(int $construction): self
     {
         $chance = $construction < 6 ? 0.0 : 0.15;
-
-        return match ($construction % 6) {
-            0 => new self(0.3, 0.3, 3.0, 2.0, $chance),
-            1 => new self(0.3, 0.3, 1.0, 2.0, $chance),
-            2 => new self(1.0, 0.5, 3.0, 2.0, $chance),
-            3 => new self(0.3, 0.3, 3.0, 0.5, $chance),
-            4 => new self(0.3, 0.6, 6.0, 1.0, $chance),
-            default => new self(3.0, 1.0, 1.0, 0.5, $chance),
+        [$level, $size, $waste, $snug] = match ($construction % 6) {
+            0 => [0.3, 0.3, 3.0, 2.0],
+            1 => [0.3, 0.3, 1.0, 2.0],
+            2 => [1.0, 0.5, 3.0, 2.0],
+            3 => [0.3, 0.3, 3.0, 0.5],
+            4 => [0.3, 0.6, 6.0, 1.0],
+            default => [3.0, 1.0, 1.0, 0.5],
         };
+
+        return new self($level, $size, $waste, $snug, $chance, $construction % 3 === 2, 0.3, $construction % 2 === 0);
     }
 }

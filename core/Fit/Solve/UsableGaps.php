@@ -8,10 +8,10 @@ namespace PluckyWren\Core\Fit\Solve;
 final readonly class UsableGaps
 {
     /** A wider gap, in tenths of a millimetre, can be used one way or another. */
-    private const NARROW = 800;
+    public const NARROW = 800;
 
-    /** @var list<int> what of a gap can be used, by the gap */
-    private array $usable;
+    /** @var list<int> what of a gap nothing can fill, by the gap */
+    public array $lost;
 
     /** @param array<int, true> $sides lengths that the pieces have, as keys, in tenths of a millimetre */
     public function __construct(array $sides)
@@ -27,18 +27,12 @@ final readonly class UsableGaps
                 }
             }
         }
-        $usable = [];
+        $lost = [];
         $most = 0;
-        foreach ($fills as $fill) {
+        foreach ($fills as $gap => $fill) {
             $most = max($most, $fill);
-            $usable[] = $most;
+            $lost[] = $gap - $most;
         }
-        $this->usable = $usable;
-    }
-
-    /** What of a gap nothing can fill. */
-    public function lost(int $gap): int
-    {
-        return $gap > self::NARROW ? 0 : $gap - $this->usable[$gap];
+        $this->lost = $lost;
     }
 }

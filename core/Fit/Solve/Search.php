@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit\Solve;
+
+use PluckyWren\Core\Fit\ClosureOf;
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Placement;
+use PluckyWren\Core\Fit\Problem;
+
+/** Attempt after attempt at one problem: what stayed out once is wanted more the next time, and the best is kept. */
+final class Search
+{
+    /** How much sooner a piece is chosen for each time that it stayed out. */
+    private const SOONER = 1.1;
+
+    /** Every so many attempts go piece by piece, as people pack, which keeps to the school best. */
+    private const PIECE_BY_PIECE = 10;
+
+    public ?Attempt $best = null;
+
+    public int $done = 0;
+
+    private readonly Queue $queue;
+
+    private readonly Repertoire $repertoire;
+
+    private readonly Construction $bent;
+
+    /** @var list<float> */
+    private array $priorities;
+
+    private int $spaceFirst = 0;
+
+    /**
+     * @param  array<string, Item>  $items  all, by id
+     * @param  list<Item>  $possible  those to be placed
+     */
+    public function __construct(private readonly Problem $problem, private readonly array $items, array $possible, private readonly int $seed, private readonly Poses $poses = new Poses)
+    {
+        $this->queue = new Queue($possible, $problem->order, $problem->box);
+        $bends = new BentAndTurned;
+        $tooLong = array_values(array_filter($possible, static fn (Item $item): bool => $item->form->keepsItsSides() && ! $bends->liesStraight($item, $problem->box)));
+        $this->bent = new Construction($problem, $items, Weighting::number(0), $poses);
+        $this->bent->run($tooLong);
+        $this->repertoire = new Repertoire(array_values(array_filter($possible, static fn (Item $item): bool => ! in_array($item, $tooLong, true))));
+        $this->priorities = array_fill(0, count($this->repertoire->kinds), 1.0);
+    }
+
+    public function attempt(): void
+    {
+        $attempt = $this->done % self::PIECE_BY_PIECE === 0 ? $this->pieceByPiece() : $this->spaceBySpace();
+        $this->done++;
+        if ($attempt !== null && ($this->best === null || $attempt->merit->isBetterThan($this->best->merit))) {
+            $this->best = $attempt;
+        }
+    }
+
+    private function pieceByPiece(): Attempt
+    {
+        $construction = new Construction($this->problem, $this->items, Weighting::number($this->seed - 1 + intdiv($this->done, self::PIECE_BY_PIECE)), $this->poses);
+        $construction->run($this->queue->items(foldedEarly: intdiv($this->done, self::PIECE_BY_PIECE) % 2 === 1));
+        array_map($this->queue->nudge(...), $construction->leftOut);
+
+        return $this->judged($construction->placements, $construction->leftOut);
+    }
+
+    /** Null where it cannot be better than the best. */
+    private function spaceBySpace(): ?Attempt
+    {
+        $care = SpaceCare::number($this->spaceFirst++);
+        $filling = new SpaceFirst($this->problem->box, $this->repertoire, $care, $this->priorities, $this->seed + $this->spaceFirst, $this->ceiling());
+        foreach ($this->bent->standing() as $standing) {
+            $filling->keep($standing, $standing->pinned);
+        }
+        [$placed, $rest] = $filling->run();
+        $this->wantMore($rest);
+        $placements = [...$this->bent->placements, ...$placed];
+        $rest = [...$this->bent->leftOut, ...$rest];
+        if ($this->best !== null && self::valueOf($rest) > $this->best->merit->valueLeftOut) {
+            return null;
+        }
+
+        return $this->judged($placements, $rest);
+    }
+
+    private function ceiling(): int
+    {
+        $box = $this->problem->box;
+        if ($this->best !== null && $this->best->leftOut === []) {
+            return $this->best->merit->closure->domeMm > 0 && $this->spaceFirst % 2 === 0 ? $box->height + intdiv($box->bulge, 2) : $box->height;
+        }
+
+        return $box->height + match ($this->spaceFirst % 4) {
+            1 => 0,
+            3 => intdiv($box->bulge, 2),
+            default => $box->bulge,
+        };
+    }
+
+    /** @param list<Item> $rest */
+    private function wantMore(array $rest): void
+    {
+        $ids = array_flip(array_map(static fn (Item $item): string => $item->id, $rest));
+        foreach ($this->repertoire->kinds as $number => $kind) {
+            foreach ($kind->items as $item) {
+                $this->priorities[$number] *= isset($ids[$item->id]) ? self::SOONER : 1.0;
+            }
+        }
+    }
+
+    /**
+     * @param  list<Placement>  $placements
+     * @param  list<Item>  $leftOut
+     */
+    private function judged(array $placements, array $leftOut): Attempt
+    {
+        $all = [...$this->problem->pinned, ...$placements];
+
+        return new Attempt($placements, $leftOut, Merit::of($this->problem, $all, $leftOut, ClosureOf::packing($this->problem->box, $all, $this->items), $this->items));
+    }
+
+    /** @param list<Item> $items */
+    private static function valueOf(array $items): float
+    {
+        return array_sum(array_map(static fn (Item $item): float => $item->value, $items));
+    }
+}
