@@ -30,9 +30,11 @@ final readonly class Merit
             }
         }
 
+        [$musts, $value] = self::losses($leftOut);
+
         return new self(
-            count(array_filter($leftOut, static fn (Item $item): bool => $item->must)),
-            array_sum(array_map(static fn (Item $item): float => $item->value, $leftOut)),
+            $musts,
+            $value,
             count(array_filter($standing, static fn (Standing $one): bool => $one->item->firstSight && self::shareUnder($one, $standing) > 0.5)),
             count(array_filter($standing, static fn (Standing $one): bool => $one->item->isFlat() && self::isOffSchool($one, $standing, $problem->order))),
             $closure,
@@ -42,6 +44,30 @@ final readonly class Merit
     public function isBetterThan(self $that): bool
     {
         return $this->inOrder() < $that->inOrder();
+    }
+
+    /**
+     * What counts before everything else: the musts left out, and the value.
+     *
+     * @param  list<Item>  $leftOut
+     * @return array{int, float}
+     */
+    public static function losses(array $leftOut): array
+    {
+        $musts = 0;
+        $value = 0.0;
+        foreach ($leftOut as $item) {
+            $musts += $item->must ? 1 : 0;
+            $value += $item->value;
+        }
+
+        return [$musts, $value];
+    }
+
+    /** @return array{int, float} */
+    public function lost(): array
+    {
+        return [$this->mustsLeftOut, $this->valueLeftOut];
     }
 
     /** Nothing that another attempt could do better. */

@@ -18,6 +18,9 @@ final class Search
     /** Every so many attempts go piece by piece, as people pack, which keeps to the school best. */
     private const PIECE_BY_PIECE = 10;
 
+    /** Of every so many attempts that leave as much out as the best, one is looked at for how the lid closes. */
+    private const TIES = 4;
+
     public ?Attempt $best = null;
 
     public int $done = 0;
@@ -78,7 +81,7 @@ final class Search
         $this->wantMore($rest);
         $placements = [...$this->bent->placements, ...$placed];
         $rest = [...$this->bent->leftOut, ...$rest];
-        if ($this->best !== null && self::valueOf($rest) > $this->best->merit->valueLeftOut) {
+        if ($this->best !== null && $rest !== [] && Merit::losses($rest) >= $this->best->merit->lost() && ($this->spaceFirst % self::TIES !== 0 || Merit::losses($rest) > $this->best->merit->lost())) {
             return null;
         }
 
@@ -119,11 +122,5 @@ final class Search
         $all = [...$this->problem->pinned, ...$placements];
 
         return new Attempt($placements, $leftOut, Merit::of($this->problem, $all, $leftOut, ClosureOf::packing($this->problem->box, $all, $this->items), $this->items));
-    }
-
-    /** @param list<Item> $items */
-    private static function valueOf(array $items): float
-    {
-        return array_sum(array_map(static fn (Item $item): float => $item->value, $items));
     }
 }
