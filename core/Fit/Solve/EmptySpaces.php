@@ -12,57 +12,59 @@ use PluckyWren\Core\Fit\BoxShape;
  */
 final class EmptySpaces
 {
-    /** @var list<array{int, int, int, int, int, int}> */
+    /** @var array<int, array{int, int, int, int, int, int}> by a number that each keeps */
     private array $spaces;
 
-    /** @var list<array{int, int, int, int, int, int}> those that hold nothing but what folds or pours */
+    /** @var array<int, float> how far the corner of each lies from a bottom corner of the box, under the same numbers */
+    private array $distances;
+
+    /** @var array<int, array{int, int, int, int, int, int}> those that hold nothing but what folds or pours */
     private array $parked = [];
+
+    private int $number = 0;
 
     /**
      * @param  int  $ceiling  how high anything may reach
+     * @param  float  $level  how much further a millimetre up is than one along the floor
      * @param  bool  $parks  whether a space that is dropped may still be wanted for what folds or pours
      */
-    public function __construct(private readonly BoxShape $box, int $ceiling, private readonly bool $parks = false)
+    public function __construct(private readonly BoxShape $box, int $ceiling, private readonly float $level = 1.0, private readonly bool $parks = false)
     {
         [$x, $y] = $box->insetAt(0);
         $outX = (int) ceil(max(0, -$x));
         $outY = (int) ceil(max(0, -$y));
         $this->spaces = [[-$outX, -$outY, 0, $box->topLength + $outX, $box->topWidth + $outY, $ceiling]];
+        $this->distances = [0.0];
     }
 
     /** @return list<array{int, int, int, int, int, int}> with those that were dropped */
     public function all(): array
     {
-        return [...$this->spaces, ...$this->parked];
+        return [...array_values($this->spaces), ...array_values($this->parked)];
     }
 
     /**
      * Get the space whose own corner lies nearest a bottom corner of the box.
      *
-     * @param  float  $level  how much further a millimetre up is than one along the floor
      * @return array{int, array{int, int, int, int, int, int}}|null its number and itself; null where none is left
      */
-    public function nearestCorner(float $level): ?array
+    public function nearestCorner(): ?array
     {
-        $best = null;
-        $least = INF;
-        foreach ($this->spaces as $at => [$x1, $y1, $z1, $x2, $y2]) {
-            $distance = $level * $z1 + min($x1, $this->box->topLength - $x2) + min($y1, $this->box->topWidth - $y2);
-            if ($distance < $least) {
-                [$best, $least] = [$at, $distance];
-            }
+        if ($this->distances === []) {
+            return null;
         }
+        $number = (int) array_search(min($this->distances), $this->distances, true);
 
-        return $best === null ? null : [$best, $this->spaces[$best]];
+        return [$number, $this->spaces[$number]];
     }
 
     /** What goes into a space in no way now goes in later neither. */
     public function drop(int $number): void
     {
         if ($this->parks) {
-            $this->parked[] = $this->spaces[$number];
+            $this->parked[$number] = $this->spaces[$number];
         }
-        array_splice($this->spaces, $number, 1);
+        unset($this->spaces[$number], $this->distances[$number]);
     }
 
     /**
@@ -73,29 +75,36 @@ final class EmptySpaces
      */
     public function fill(array $block, array $smallest): void
     {
-        $this->spaces = self::filled($this->spaces, $block, $smallest);
+        foreach (self::cut($this->spaces, $block, $smallest) as $space) {
+            $this->spaces[++$this->number] = $space;
+            $this->distances[$this->number] = $this->level * $space[2] + min($space[0], $this->box->topLength - $space[3]) + min($space[1], $this->box->topWidth - $space[4]);
+        }
+        $this->distances = array_intersect_key($this->distances, $this->spaces);
         if ($this->parked !== []) {
-            $this->parked = self::filled($this->parked, $block, $smallest);
+            foreach (self::cut($this->parked, $block, $smallest) as $space) {
+                $this->parked[++$this->number] = $space;
+            }
         }
     }
 
     /**
-     * @param  list<array{int, int, int, int, int, int}>  $spaces
+     * Take the spaces that a block reaches into out of a list.
+     *
+     * @param  array<int, array{int, int, int, int, int, int}>  $spaces
      * @param  array{int, int, int, int, int, int}  $block
      * @param  array{int, int, int}  $smallest
-     * @return list<array{int, int, int, int, int, int}>
+     * @return list<array{int, int, int, int, int, int}> the largest that are left of them, but for those within others
      */
-    private static function filled(array $spaces, array $block, array $smallest): array
+    private static function cut(array &$spaces, array $block, array $smallest): array
     {
         [$a1, $b1, $c1, $a2, $b2, $c2] = $block;
-        $kept = $new = [];
-        foreach ($spaces as $space) {
+        $new = [];
+        foreach ($spaces as $number => $space) {
             [$x1, $y1, $z1, $x2, $y2, $z2] = $space;
             if ($x1 >= $a2 || $a1 >= $x2 || $y1 >= $b2 || $b1 >= $y2 || $z1 >= $c2 || $c1 >= $z2) {
-                $kept[] = $space;
-
                 continue;
             }
+            unset($spaces[$number]);
             if ($a1 > $x1) {
                 $new[] = [$x1, $y1, $z1, $a1, $y2, $z2];
             }
@@ -115,44 +124,45 @@ final class EmptySpaces
                 $new[] = [$x1, $y1, $c2, $x2, $y2, $z2];
             }
         }
-        return self::withLargest($kept, array_filter($new, static fn (array $space): bool => self::holdsAny($space, $smallest)));
+
+        return self::largest($spaces, $new, $smallest);
     }
 
     /**
-     * @param  array{int, int, int, int, int, int}  $space
+     * @param  array<int, array{int, int, int, int, int, int}>  $kept
+     * @param  list<array{int, int, int, int, int, int}>  $new
      * @param  array{int, int, int}  $smallest
+     * @return list<array{int, int, int, int, int, int}> those of $new that hold something and lie within no other
      */
-    private static function holdsAny(array $space, array $smallest): bool
+    private static function largest(array $kept, array $new, array $smallest): array
     {
-        $sides = [$space[3] - $space[0], $space[4] - $space[1], $space[5] - $space[2]];
-        $shortest = min($sides);
-        $longest = max($sides);
+        foreach ($new as $i => $space) {
+            [$x1, $y1, $z1, $x2, $y2, $z2] = $space;
+            $sides = [$x2 - $x1, $y2 - $y1, $z2 - $z1];
+            $shortest = min($sides);
+            $longest = max($sides);
+            if ($shortest < $smallest[2] || $longest < $smallest[0] || array_sum($sides) - $shortest - $longest < $smallest[1]) {
+                unset($new[$i]);
 
-        return $shortest >= $smallest[2] && $longest >= $smallest[0] && array_sum($sides) - $shortest - $longest >= $smallest[1];
-    }
-
-    /**
-     * @param  list<array{int, int, int, int, int, int}>  $kept
-     * @param  array<int, array{int, int, int, int, int, int}>  $new
-     * @return list<array{int, int, int, int, int, int}> with those of $new that lie within no other
-     */
-    private static function withLargest(array $kept, array $new): array
-    {
-        $all = $kept;
-        foreach ($new as $i => [$x1, $y1, $z1, $x2, $y2, $z2]) {
+                continue;
+            }
             foreach ($kept as $k) {
                 if ($k[0] <= $x1 && $k[1] <= $y1 && $k[2] <= $z1 && $k[3] >= $x2 && $k[4] >= $y2 && $k[5] >= $z2) {
+                    unset($new[$i]);
+
                     continue 2;
                 }
             }
+            // Of two that are the same the earlier goes, and is no longer in the list when the later is looked at.
             foreach ($new as $j => $k) {
-                if ($i !== $j && $k[0] <= $x1 && $k[1] <= $y1 && $k[2] <= $z1 && $k[3] >= $x2 && $k[4] >= $y2 && $k[5] >= $z2 && ($j < $i || $k !== $new[$i])) {
+                if ($i !== $j && $k[0] <= $x1 && $k[1] <= $y1 && $k[2] <= $z1 && $k[3] >= $x2 && $k[4] >= $y2 && $k[5] >= $z2) {
+                    unset($new[$i]);
+
                     continue 2;
                 }
             }
-            $all[] = $new[$i];
         }
 
-        return $all;
+        return array_values($new);
     }
 }

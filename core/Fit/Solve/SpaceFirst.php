@@ -46,7 +46,7 @@ final class SpaceFirst
         int $seed,
         int $ceiling,
     ) {
-        $this->spaces = new EmptySpaces($box, $ceiling, $repertoire->ofForm(Form::Cloth, Form::Loose) !== []);
+        $this->spaces = new EmptySpaces($box, $ceiling, $care->level, $repertoire->ofForm(Form::Cloth, Form::Loose) !== []);
         $this->left = array_map(static fn (Kind $kind): int => count($kind->items), $repertoire->kinds);
         $this->offers = new Offers($repertoire, $care, $priorities, $seed);
     }
@@ -67,7 +67,7 @@ final class SpaceFirst
     public function run(): array
     {
         $this->offers->reckon($this->left);
-        while ($this->offers->remain() && ($nearest = $this->spaces->nearestCorner($this->care->level)) !== null) {
+        while ($this->offers->remain() && ($nearest = $this->spaces->nearestCorner()) !== null) {
             [$number, $space] = $nearest;
             if (! $this->fillBest($this->drawnIn($space))) {
                 $this->spaces->drop($number);

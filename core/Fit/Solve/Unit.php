@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Solve;
 
 /**
- * A block to be placed: one piece, or several that join to a block without a gap. Sides and blocks are in tenths of a millimetre,
+ * A block to be placed: one piece, or several that join to a block with hardly a gap. Sides and blocks are in tenths of a millimetre,
  * an axis is 0 along the length, 1 along the width, 2 upwards.
  */
 final readonly class Unit
@@ -13,6 +13,10 @@ final readonly class Unit
     /** Which side of a block may lie along which axis. */
     private const TURNS = [[0, 1, 2], [1, 0, 2], [0, 2, 1], [2, 0, 1], [1, 2, 0], [2, 1, 0]];
 
+    /** So much two sides may differ and still count as alike, in tenths of a millimetre: less than anything could fill. */
+    private const ALIKE = 40;
+
+    /** What its pieces take of it. */
     public int $volume;
 
     /**
@@ -20,9 +24,9 @@ final readonly class Unit
      * @param  array<int, int>  $uses  how many of each kind it takes, by the kind's number
      * @param  list<array{self, array{int, int, int}}>  $joined  the two that it is joined of along its last side, and which of their sides are its own
      */
-    private function __construct(public array $sides, public array $uses, public array $joined)
+    private function __construct(public array $sides, public array $uses, public array $joined, ?int $volume = null)
     {
-        $this->volume = $sides[0] * $sides[1] * $sides[2];
+        $this->volume = $volume ?? $sides[0] * $sides[1] * $sides[2];
     }
 
     /** @param array{int, int, int} $sides */
@@ -41,13 +45,13 @@ final readonly class Unit
         $blocks = [];
         foreach ([[0, 1, 2], [0, 2, 1], [1, 2, 0]] as $mine) {
             foreach (self::TURNS as $others) {
-                if ($this->sides[$mine[0]] === $that->sides[$others[0]] && $this->sides[$mine[1]] === $that->sides[$others[1]]) {
-                    $sides = [$this->sides[$mine[0]], $this->sides[$mine[1]], $this->sides[$mine[2]] + $that->sides[$others[2]]];
+                if (abs($this->sides[$mine[0]] - $that->sides[$others[0]]) <= self::ALIKE && abs($this->sides[$mine[1]] - $that->sides[$others[1]]) <= self::ALIKE) {
+                    $sides = [max($this->sides[$mine[0]], $that->sides[$others[0]]), max($this->sides[$mine[1]], $that->sides[$others[1]]), $this->sides[$mine[2]] + $that->sides[$others[2]]];
                     $uses = $this->uses;
                     foreach ($that->uses as $kind => $count) {
                         $uses[$kind] = ($uses[$kind] ?? 0) + $count;
                     }
-                    $blocks[implode('/', $sides)] = new self($sides, $uses, [[$this, $mine], [$that, $others]]);
+                    $blocks[implode('/', $sides)] = new self($sides, $uses, [[$this, $mine], [$that, $others]], $this->volume + $that->volume);
                 }
             }
         }
