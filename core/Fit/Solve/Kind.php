@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
+use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
 
 /** Pieces that are alike but for their ids, so that each is weighed once for all. */
@@ -31,5 +32,16 @@ final readonly class Kind
         }
 
         return array_map(static fn (array $items): self => new self($items), array_values($alike));
+    }
+
+    /** @return array{int, int, int} the least that its longest, middle and shortest side can be made, in tenths of a millimetre */
+    public function leastSides(): array
+    {
+        if ($this->model->form === Form::Cloth || $this->model->form === Form::Loose) {
+            return [$this->model->leastSide(), $this->model->leastSide(), $this->model->leastSide()];
+        }
+        $give = $this->model->form === Form::Soft ? $this->model->squeeze : 1.0;
+
+        return array_map(static fn (int $side): int => (int) ($give * $side), $this->model->size->sides());
     }
 }

@@ -43,7 +43,7 @@ final class Offers
     private int $chance;
 
     /** @param list<float> $priorities */
-    public function __construct(private readonly Repertoire $repertoire, private readonly SpaceCare $care, array $priorities, int $seed)
+    public function __construct(public readonly Repertoire $repertoire, private readonly SpaceCare $care, array $priorities, int $seed)
     {
         $this->chance = ($seed * 2_654_435_761 + 97) & 0x7FFFFFFF;
         foreach ($repertoire->kinds as $number => $kind) {
@@ -109,16 +109,13 @@ final class Offers
             if ($count === 0) {
                 continue;
             }
-            $model = $this->repertoire->kinds[$number]->model;
-            if ($model->form === Form::Cloth || $model->form === Form::Loose) {
-                $longest = $middle = $shortest = $model->leastSide();
-            } else {
-                [$longest, $middle, $shortest] = $model->size->sides();
-                $sides[$longest] = $sides[$middle] = $sides[$shortest] = true;
-                $this->least = min($this->least, $shortest);
-                $shortest = (int) ($model->squeeze * $shortest);
-                $middle = (int) ($model->squeeze * $middle);
-                $longest = (int) ($model->squeeze * $longest);
+            $kind = $this->repertoire->kinds[$number];
+            [$longest, $middle, $shortest] = $kind->leastSides();
+            if ($kind->model->form !== Form::Cloth && $kind->model->form !== Form::Loose) {
+                foreach ($kind->model->size->sides() as $side) {
+                    $sides[$side] = true;
+                    $this->least = min($this->least, $side);
+                }
             }
             $smallest = [min($smallest[0], $longest), min($smallest[1], $middle), min($smallest[2], $shortest)];
         }

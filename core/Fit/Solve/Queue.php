@@ -42,6 +42,25 @@ final class Queue
         return array_map(fn (int $index): Item => $this->items[$index], $indexes);
     }
 
+    /** @return list<int> the kinds of a repertoire, each as often as there are pieces of it */
+    public function kinds(Repertoire $repertoire, bool $foldedEarly): array
+    {
+        $numbers = [];
+        foreach ($repertoire->kinds as $number => $kind) {
+            foreach ($kind->items as $item) {
+                $numbers[$item->id] = $number;
+            }
+        }
+        $kinds = [];
+        foreach ($this->items($foldedEarly) as $item) {
+            if (isset($numbers[$item->id])) {
+                $kinds[] = $numbers[$item->id];
+            }
+        }
+
+        return $kinds;
+    }
+
     private function group(Item $item, bool $foldedEarly): int
     {
         $isLarge = $item->size->volume() > $this->box->volume() / 60;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\ClosureOf;
+use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
@@ -13,10 +14,7 @@ use PluckyWren\Core\Fit\Problem;
 final class Search
 {
     /** How much sooner a piece is chosen for each time that it stayed out. */
-    private const SOONER = 1.1;
-
-    /** Every so many attempts go piece by piece, as people pack, which keeps to the school best. */
-    private const PIECE_BY_PIECE = 10;
+    private const SOONER = 1.4;
 
     /** Of every so many attempts that leave as much out as the best, one is looked at for how the lid closes. */
     private const TIES = 4;
@@ -34,7 +32,7 @@ final class Search
     /** @var list<float> */
     private array $priorities;
 
-    private int $spaceFirst = 0;
+    private int $fillings = 0;
 
     /**
      * @param  array<string, Item>  $items  all, by id
@@ -53,49 +51,56 @@ final class Search
 
     public function attempt(): void
     {
-        $attempt = $this->done % self::PIECE_BY_PIECE === 0 ? $this->pieceByPiece() : $this->spaceBySpace();
+        $attempt = $this->done === 0 ? $this->asPeoplePack() : $this->filled();
         $this->done++;
         if ($attempt !== null && ($this->best === null || $attempt->merit->isBetterThan($this->best->merit))) {
             $this->best = $attempt;
         }
     }
 
-    private function pieceByPiece(): Attempt
+    private function asPeoplePack(): Attempt
     {
-        $construction = new Construction($this->problem, $this->items, Weighting::number($this->seed - 1 + intdiv($this->done, self::PIECE_BY_PIECE)), $this->poses);
-        $construction->run($this->queue->items(foldedEarly: intdiv($this->done, self::PIECE_BY_PIECE) % 2 === 1));
+        $construction = new Construction($this->problem, $this->items, Weighting::number($this->seed - 1), $this->poses);
+        $construction->run($this->queue->items(foldedEarly: false));
         array_map($this->queue->nudge(...), $construction->leftOut);
 
         return $this->judged($construction->placements, $construction->leftOut);
     }
 
     /** Null where it cannot be better than the best. */
-    private function spaceBySpace(): ?Attempt
+    private function filled(): ?Attempt
     {
-        $care = SpaceCare::number($this->spaceFirst++);
-        $filling = new SpaceFirst($this->problem->box, $this->repertoire, $care, $this->priorities, $this->seed + $this->spaceFirst, $this->ceiling());
-        foreach ($this->bent->standing() as $standing) {
-            $filling->keep($standing, $standing->pinned);
+        $turn = $this->fillings++;
+        $care = SpaceCare::number(intdiv($turn, 2));
+        $needsAll = $turn % 2 === 1 || $this->repertoire->ofForm(Form::Cloth, Form::Loose) !== [];
+        $ceiling = $turn % 2 === 1 ? $this->problem->box->height + $this->problem->box->bulge : $this->ceiling(intdiv($turn, 2));
+        $room = new Room($this->problem->box, $this->repertoire, new EmptySpaces($this->problem->box, $ceiling, $care->level, $needsAll), $care->keepsFirstSightClear);
+        array_map($room->keep(...), $this->bent->standing());
+        if ($turn % 2 === 1) {
+            $filling = new PieceFirst($room, $this->repertoire, $this->problem->box, $this->problem->order, Weighting::number(intdiv($turn, 2)));
+            $filling->run($this->queue->kinds($this->repertoire, intdiv($turn, 2) % 2 === 1));
+        } else {
+            (new SpaceFirst($room, new Offers($this->repertoire, $care, $this->priorities, $this->seed + $turn)))->run();
         }
-        [$placed, $rest] = $filling->run();
+        [$placed, $rest] = $room->packed();
         $this->wantMore($rest);
         $placements = [...$this->bent->placements, ...$placed];
         $rest = [...$this->bent->leftOut, ...$rest];
-        if ($this->best !== null && $rest !== [] && Merit::losses($rest) >= $this->best->merit->lost() && ($this->spaceFirst % self::TIES !== 0 || Merit::losses($rest) > $this->best->merit->lost())) {
+        if ($this->best !== null && $rest !== [] && Merit::losses($rest) >= $this->best->merit->lost() && ($turn % self::TIES !== 0 || Merit::losses($rest) > $this->best->merit->lost())) {
             return null;
         }
 
         return $this->judged($placements, $rest);
     }
 
-    private function ceiling(): int
+    private function ceiling(int $turn): int
     {
         $box = $this->problem->box;
         if ($this->best !== null && $this->best->leftOut === []) {
-            return $this->best->merit->closure->domeMm > 0 && $this->spaceFirst % 2 === 0 ? $box->height + intdiv($box->bulge, 2) : $box->height;
+            return $this->best->merit->closure->domeMm > 0 && $turn % 2 === 0 ? $box->height + intdiv($box->bulge, 2) : $box->height;
         }
 
-        return $box->height + match ($this->spaceFirst % 4) {
+        return $box->height + match ($turn % 4) {
             1 => 0,
             3 => intdiv($box->bulge, 2),
             default => $box->bulge,
@@ -105,6 +110,7 @@ final class Search
     /** @param list<Item> $rest */
     private function wantMore(array $rest): void
     {
+        array_map($this->queue->nudge(...), $rest);
         $ids = array_flip(array_map(static fn (Item $item): string => $item->id, $rest));
         foreach ($this->repertoire->kinds as $number => $kind) {
             foreach ($kind->items as $item) {

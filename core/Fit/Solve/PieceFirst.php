@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit\Solve;
+
+use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Fit\Form;
+use PluckyWren\Core\Fit\How;
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Order;
+
+/** Takes piece after piece, and looks through all empty spaces for the best place for it. */
+final class PieceFirst
+{
+    /** Against reaching above the rim, by how far the lid must give; and against pressing a piece that could lie at rest. More than any place is worth. */
+    private const LID_GIVES = 20_000.0;
+
+    private const PRESSED = 5_000.0;
+
+    /** Against lying where the school would have it stand, and the other way round. */
+    private const OFF_SCHOOL = 1_000.0;
+
+    /** @var array<int, list<array{int, int, int, array{int, int, int}}>> turns by the kind's number */
+    private array $turns = [];
+
+    public function __construct(private readonly Room $room, private readonly Repertoire $repertoire, private readonly BoxShape $box, private readonly Order $order, private readonly Weighting $weighting) {}
+
+    /** @param list<int> $queue kinds, each as often as there are pieces of it */
+    public function run(array $queue): void
+    {
+        $smallest = $this->smallest($queue);
+        foreach ($queue as $at => $kind) {
+            $best = $this->best($this->repertoire->kinds[$kind]->model, $kind);
+            if ($best !== null) {
+                $this->room->left[$kind]--;
+                $this->room->place([[$kind, $best[0]]], $best[1], $smallest[$at]);
+            }
+        }
+    }
+
+    /** @return array{array{int, int, int, int, int, int}, How|null}|null */
+    private function best(Item $item, int $kind): ?array
+    {
+        $least = INF;
+        $best = null;
+        $thickness = $item->isFlat() ? $item->size->sides()[2] : 0;
+        $standsAtWall = $this->order === Order::FlatsWall;
+        ['level' => $level, 'height' => $height, 'gap' => $gapWeight, 'hang' => $hang] = get_object_vars($this->weighting);
+        foreach ($this->room->spaces->all() as $space) {
+            $space = $this->room->drawnIn($space);
+            $long = $space[3] - $space[0];
+            $broad = $space[4] - $space[1];
+            $high = $space[5] - $space[2];
+            $score0 = $level * $space[2];
+            if ($score0 >= $least) {
+                continue;
+            }
+            foreach ($this->blocks($item, $kind, $long, $broad, $high) as [$l, $w, $h, $how]) {
+                $score = $score0 + $height * $h + $gapWeight * min($long - $l, $broad - $w);
+                if ($score >= $least) {
+                    continue;
+                }
+                $over = $space[2] + $h - $this->box->height;
+                $score += ($over > 0 ? self::LID_GIVES * ($over > intdiv($this->box->bulge, 2) ? 2 : 1) : 0) + ($how === How::Pressed ? self::PRESSED : 0);
+                if ($thickness > 0 && ($h > $thickness) !== $standsAtWall) {
+                    $score += self::OFF_SCHOOL;
+                }
+                $corner = $score < $least ? $this->room->corner($space, $l, $w, $h, $standsAtWall) : null;
+                if ($corner === null) {
+                    continue;
+                }
+                $block = [$corner[0], $corner[1], $corner[2], $corner[0] + $l, $corner[1] + $w, $corner[2] + $h];
+                $carried = $this->room->carried($block);
+                if ($carried >= Pile::CARRIED && $score + $hang * (1 - $carried) < $least) {
+                    $least = $score + $hang * (1 - $carried);
+                    $best = [$block, $how];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<array{int, int, int, How|null}> what it can be made into in a space */
+    private function blocks(Item $item, int $kind, int $long, int $broad, int $high): array
+    {
+        if ($item->form === Form::Cloth || $item->form === Form::Loose) {
+            $how = $item->form === Form::Cloth ? How::Refolded : How::Moulded;
+
+            return array_map(static fn (array $block): array => [...$block, $how], Heaps::in($item, $long, $broad, $high));
+        }
+        $blocks = [];
+        foreach ($this->turns[$kind] ??= Unit::single($kind, [$item->size->length, $item->size->width, $item->size->height])->turns($item->keepUpright) as [$l, $w, $h]) {
+            if ($l <= $long && $w <= $broad && $h <= $high) {
+                $blocks[] = [$l, $w, $h, null];
+            } elseif ($item->form === Form::Soft && $l <= $long && $w <= $broad && $high >= $item->squeeze * $h) {
+                $blocks[] = [$l, $w, $high, How::Pressed];
+            }
+        }
+
+        return $blocks;
+    }
+
+    /**
+     * @param  list<int>  $queue
+     * @return list<array{int, int, int}> the least longest, middle and shortest side of what comes after each
+     */
+    private function smallest(array $queue): array
+    {
+        $smallest = [];
+        $least = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX];
+        for ($at = count($queue) - 1; $at >= 0; $at--) {
+            $smallest[$at] = $least;
+            $sides = $this->repertoire->kinds[$queue[$at]]->leastSides();
+            $least = [min($least[0], $sides[0]), min($least[1], $sides[1]), min($least[2], $sides[2])];
+        }
+        ksort($smallest);
+
+        return $smallest;
+    }
+}
