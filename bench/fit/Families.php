@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bench\Fit;
 
 use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Problem;
@@ -55,6 +56,69 @@ final class Families
         }
 
         return new Problem($box, $items);
+    }
+
+    /**
+     * A box cut up as above, and each block made what it could be of: cloth and loose pieces of its volume, something soft that is pressed into it,
+     * something bendable, a tin with its hollow cut up in turn; in every third a notebook is bent up the right-hand wall before the rest is cut.
+     */
+    public static function mixed(int $seed, float $removed, bool $tapered): Problem
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $box = $tapered ? new BoxShape('Tapered tub', 3180, 1960, 2900, 1720, 1120, 80) : self::standardBox();
+        $whole = [0, 0, 0, $box->floorLength, $box->floorWidth, $box->height];
+        $items = [];
+        if ($seed % 3 === 0) {
+            $thick = $random->getInt(40, 120);
+            $leg = $random->getInt(400, 900);
+            $items[] = new Item('bent', 'Notebook', new Size($whole[3] - $thick + $leg, $whole[4], $thick), Form::Bendable);
+            $whole = [0, 0, $thick, $whole[3] - $thick, $whole[4], $whole[5] - $thick];
+        }
+        $blocks = self::cutUp($random, $whole, $random->getInt(18, 34));
+        usort($blocks, static fn (array $a, array $b): int => [$b[2] + $b[5], $b[2]] <=> [$a[2] + $a[5], $a[2]]);
+        for ($gone = 0; $gone < $removed * $box->volume();) {
+            $block = array_shift($blocks) ?? throw new \LogicException('There is nothing left.');
+            $gone += $block[3] * $block[4] * $block[5];
+        }
+        foreach ($random->shuffleArray($blocks) as $number => $block) {
+            array_push($items, ...self::madeOf($random, "piece-{$number}", [$block[3], $block[4], $block[5]]));
+        }
+
+        return new Problem($box, $items);
+    }
+
+    /**
+     * @param  array{int, int, int}  $sides
+     * @return list<Item>
+     */
+    private static function madeOf(Randomizer $random, string $id, array $sides): array
+    {
+        /** @var array{int, int, int} $sides */
+        $sides = $random->shuffleArray($sides);
+        [$l, $w, $h] = $sides;
+        $give = $random->getInt(55, 90) / 100;
+        $asBlock = static fn (Form $form, ?Cavity $cavity = null): Item => new Item($id, ucfirst($id), new Size($l, $w, $h), $form, cavity: $cavity);
+        $thickened = new Size($l, $w, (int) floor($h / $give));
+
+        return match ($random->getInt(0, 9)) {
+            0, 1 => [new Item($id, 'Cloth', $thickened, Form::Cloth, squeeze: $give, minSide: min(200, ...$sides))],
+            2, 3 => [new Item($id, 'Friend', $thickened, Form::Soft, squeeze: $give)],
+            4 => [new Item($id, 'Beads', new Size($l, $w, $h), Form::Loose, minSide: min(200, ...$sides))],
+            5 => [$asBlock(Form::Bendable)],
+            6 => min($sides) > 350 ? [$asBlock(Form::Rigid, Cavity::block($l - 40, $w - 40, $h - 40)), ...self::contents($random, $id, [0, 0, 0, $l - 40, $w - 40, $h - 40])] : [$asBlock(Form::Rigid)],
+            default => [$asBlock(Form::Rigid)],
+        };
+    }
+
+    /**
+     * @param  array{int, int, int, int, int, int}  $hollow
+     * @return list<Item>
+     */
+    private static function contents(Randomizer $random, string $id, array $hollow): array
+    {
+        $blocks = array_slice(self::cutUp($random, $hollow, 4), 0, 3);
+
+        return array_map(static fn (array $block, int $number): Item => new Item("{$id}-in-{$number}", 'Inside', new Size($block[3], $block[4], $block[5]), Form::Rigid), $blocks, array_keys($blocks));
     }
 
     private static function standardBox(): BoxShape

@@ -25,9 +25,14 @@ $families = [
     'cut up, 20 % taken off the top' => [static fn (int $seed): Problem => Families::cut($seed, 0.20), 92],
     'cut up, 15 % taken off the top' => [static fn (int $seed): Problem => Families::cut($seed, 0.15), 65],
     'natural mixtures, 70 % full' => [static fn (int $seed): Problem => Families::natural($seed, 0.70), 95],
+    'mixed forms, 12 % off, straight' => [static fn (int $seed): Problem => Families::mixed($seed, 0.12, false), 75],
+    'mixed forms, 12 % off, tapered' => [static fn (int $seed): Problem => Families::mixed($seed, 0.12, true), 75],
 ];
 printf("%-34s %8s %10s %14s %9s\n", 'family', 'whole', 'to reach', 'volume out', 'built');
 foreach ($families as $name => [$make, $reach]) {
+    if (isset($argv[3]) && ! str_contains($name, $argv[3])) {
+        continue;
+    }
     $whole = $volume = $out = $constructions = 0;
     for ($seed = 1; $seed <= $problems; $seed++) {
         $problem = $make($seed);

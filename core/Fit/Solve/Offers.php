@@ -6,6 +6,7 @@ namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\How;
+use PluckyWren\Core\Fit\Item;
 
 /**
  * What of the pieces that are left suits a space, and how well. This is where a solve spends its time: an offer is a plain row
@@ -42,12 +43,13 @@ final class Offers
 
     private int $chance;
 
-    /** @param list<float> $priorities */
+    /** @param array<string, float> $priorities above 1 for what stayed out before, by id */
     public function __construct(public readonly Repertoire $repertoire, private readonly SpaceCare $care, array $priorities, int $seed)
     {
         $this->chance = ($seed * 2_654_435_761 + 97) & 0x7FFFFFFF;
-        foreach ($repertoire->kinds as $number => $kind) {
-            $this->weights[] = ($priorities[$number] ?? 1.0) * ($kind->model->must ? self::MUST : 1.0) * $kind->model->value ** 0.25 * $this->shaken();
+        foreach ($repertoire->kinds as $kind) {
+            $priority = max(array_map(static fn (Item $item): float => $priorities[$item->id] ?? 1.0, $kind->items));
+            $this->weights[] = $priority * ($kind->model->must ? self::MUST : 1.0) * $kind->model->value ** 0.25 * $this->shaken();
         }
         foreach ($repertoire->units as $unit) {
             $model = $repertoire->kinds[array_key_first($unit->uses)]->model;

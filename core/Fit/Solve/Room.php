@@ -24,7 +24,7 @@ final class Room
     /** @var list<array{int, array{int, int, int, int, int, int}, How}> kind, block and how it lies */
     private array $placed = [];
 
-    public function __construct(private readonly BoxShape $box, private readonly Repertoire $repertoire, EmptySpaces $spaces, private readonly bool $keepsFirstSightClear)
+    public function __construct(private readonly BoxShape $box, private readonly Repertoire $repertoire, EmptySpaces $spaces, private readonly bool $keepsFirstSightClear, private readonly bool $carriesAnything = false)
     {
         $this->spaces = $spaces;
         $this->left = array_map(static fn (Kind $kind): int => count($kind->items), $repertoire->kinds);
@@ -108,7 +108,7 @@ final class Room
     public function carries(array $layout): bool
     {
         foreach ($layout as $at => [, $block]) {
-            if ($block[2] === 0) {
+            if ($block[2] === 0 || $this->carriesAnything) {
                 continue;
             }
             $asked = Pile::CARRIED * ($block[3] - $block[0]) * ($block[4] - $block[1]) - $this->touching($block);

@@ -16,6 +16,9 @@ final class Search
     /** How much sooner a piece is chosen for each time that it stayed out. */
     private const SOONER = 1.4;
 
+    /** So many fillings share what is nested. */
+    private const SAME_NEST = 4;
+
     /** Of every so many attempts that leave as much out as the best, one is looked at for how the lid closes. */
     private const TIES = 4;
 
@@ -25,12 +28,22 @@ final class Search
 
     private readonly Queue $queue;
 
-    private readonly Repertoire $repertoire;
+    /** All pieces, nothing nested. */
+    private readonly Repertoire $unnested;
+
+    private readonly Nesting $nesting;
+
+    /** @var list<Item> what is placed filling by filling, not bent or corner to corner */
+    private readonly array $free;
+
+    private Repertoire $repertoire;
+
+    private Nested $nested;
 
     private readonly Construction $bent;
 
-    /** @var list<float> */
-    private array $priorities;
+    /** @var array<string, float> above 1 for what stayed out before, by id */
+    private array $priorities = [];
 
     private int $fillings = 0;
 
@@ -38,15 +51,17 @@ final class Search
      * @param  array<string, Item>  $items  all, by id
      * @param  list<Item>  $possible  those to be placed
      */
-    public function __construct(private readonly Problem $problem, private readonly array $items, array $possible, private readonly int $seed, private readonly Poses $poses = new Poses)
+    public function __construct(private readonly Problem $problem, private readonly array $items, private readonly array $possible, private readonly int $seed, private readonly Poses $poses = new Poses)
     {
         $this->queue = new Queue($possible, $problem->order, $problem->box);
         $bends = new BentAndTurned;
         $tooLong = array_values(array_filter($possible, static fn (Item $item): bool => $item->form->keepsItsSides() && ! $bends->liesStraight($item, $problem->box)));
         $this->bent = new Construction($problem, $items, Weighting::number(0), $poses);
         $this->bent->run($tooLong);
-        $this->repertoire = new Repertoire(array_values(array_filter($possible, static fn (Item $item): bool => ! in_array($item, $tooLong, true))));
-        $this->priorities = array_fill(0, count($this->repertoire->kinds), 1.0);
+        $this->free = array_values(array_filter($possible, static fn (Item $item): bool => ! in_array($item, $tooLong, true)));
+        $this->repertoire = $this->unnested = new Repertoire($this->free);
+        $this->nesting = new Nesting($this->free);
+        $this->nested = new Nested;
     }
 
     public function attempt(): void
@@ -71,6 +86,7 @@ final class Search
     private function filled(): ?Attempt
     {
         $turn = $this->fillings++;
+        $this->nest($turn);
         $care = SpaceCare::number(intdiv($turn, 2));
         $needsAll = $turn % 2 === 1 || $this->repertoire->ofForm(Form::Cloth, Form::Loose) !== [];
         $ceiling = $turn % 2 === 1 ? $this->problem->box->height + $this->problem->box->bulge : $this->ceiling(intdiv($turn, 2));
@@ -83,9 +99,9 @@ final class Search
             (new SpaceFirst($room, new Offers($this->repertoire, $care, $this->priorities, $this->seed + $turn)))->run();
         }
         [$placed, $rest] = $room->packed();
+        $placements = [...$this->bent->placements, ...$this->nested->with($placed)];
+        $rest = $this->missing($placements);
         $this->wantMore($rest);
-        $placements = [...$this->bent->placements, ...$placed];
-        $rest = [...$this->bent->leftOut, ...$rest];
         if ($this->best !== null && $rest !== [] && Merit::losses($rest) >= $this->best->merit->lost() && ($turn % self::TIES !== 0 || Merit::losses($rest) > $this->best->merit->lost())) {
             return null;
         }
@@ -107,15 +123,42 @@ final class Search
         };
     }
 
+    /** The first fillings nest nothing, as what lies in the open is found sooner; then most do, each time with something else for a few. */
+    private function nest(int $turn): void
+    {
+        if (! $this->nesting->isPossible() || $turn % self::SAME_NEST !== 0) {
+            return;
+        }
+        if ($turn % (4 * self::SAME_NEST) === 0) {
+            [$this->repertoire, $this->nested] = [$this->unnested, new Nested];
+
+            return;
+        }
+        $this->nested = $this->nesting->plan($this->priorities, intdiv($turn, self::SAME_NEST), $this->seed);
+        $inside = array_flip($this->nested->ids());
+        $this->repertoire = new Repertoire(array_map(
+            fn (Item $item): Item => $this->nested->filledPouches[$item->id] ?? $item,
+            array_values(array_filter($this->free, static fn (Item $item): bool => ! isset($inside[$item->id]))),
+        ));
+    }
+
+    /**
+     * @param  list<Placement>  $placements
+     * @return list<Item>
+     */
+    private function missing(array $placements): array
+    {
+        $placed = array_column($placements, null, 'id');
+
+        return array_values(array_filter($this->possible, static fn (Item $item): bool => ! isset($placed[$item->id])));
+    }
+
     /** @param list<Item> $rest */
     private function wantMore(array $rest): void
     {
-        array_map($this->queue->nudge(...), $rest);
-        $ids = array_flip(array_map(static fn (Item $item): string => $item->id, $rest));
-        foreach ($this->repertoire->kinds as $number => $kind) {
-            foreach ($kind->items as $item) {
-                $this->priorities[$number] *= isset($ids[$item->id]) ? self::SOONER : 1.0;
-            }
+        foreach ($rest as $item) {
+            $this->queue->nudge($item);
+            $this->priorities[$item->id] = ($this->priorities[$item->id] ?? 1.0) * self::SOONER;
         }
     }
 

@@ -6,7 +6,7 @@ namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\Placement;
 
-/** Numbers a packing so that it can be followed: what is nested, then from the floor up, back to front, left to right. */
+/** Numbers a packing so that it can be followed: from the floor up, back to front, left to right; what is nested just before what holds it. */
 final class Steps
 {
     /**
@@ -18,11 +18,14 @@ final class Steps
      */
     public static function number(array $placements, array $pinned): array
     {
-        usort($placements, static function (Placement $one, Placement $other): int {
-            [$a, $b] = [$one->parts[0], $other->parts[0]];
-
-            return [$a->z, -$a->y - $a->w, $a->x, $one->id] <=> [$b->z, -$b->y - $b->w, $b->x, $other->id];
-        });
+        $byId = array_column($placements, null, 'id');
+        $keys = [];
+        foreach ($placements as $placement) {
+            $part = $placement->parts[0];
+            $at = ($byId[$placement->in ?? ''] ?? $placement)->parts[0];
+            $keys[$placement->id] = [$at->z, -$at->y - $at->w, $at->x, $placement->in ?? $placement->id, $placement->isNested() ? 0 : 1, $part->z, $placement->id];
+        }
+        usort($placements, static fn (Placement $one, Placement $other): int => $keys[$one->id] <=> $keys[$other->id]);
         $step = max(0, 0, ...array_map(static fn (Placement $placement): int => $placement->step, $pinned));
         foreach ($placements as $index => $placement) {
             $placements[$index] = $placement->withStep(++$step);
