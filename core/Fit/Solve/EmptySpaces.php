@@ -71,7 +71,7 @@ final class EmptySpaces
      * Fill a block; of the spaces that are left, those that hold none of the pieces that are left are dropped.
      *
      * @param  array{int, int, int, int, int, int}  $block
-     * @param  array{int, int, int}  $smallest  the least longest, middle and shortest side of those pieces
+     * @param  array{int, int, int, float}  $smallest  the least longest, middle and shortest side of those pieces, and the least volume
      */
     public function fill(array $block, array $smallest): void
     {
@@ -92,7 +92,7 @@ final class EmptySpaces
      *
      * @param  array<int, array{int, int, int, int, int, int}>  $spaces
      * @param  array{int, int, int, int, int, int}  $block
-     * @param  array{int, int, int}  $smallest
+     * @param  array{int, int, int, float}  $smallest
      * @return list<array{int, int, int, int, int, int}> the largest that are left of them, but for those within others
      */
     private static function cut(array &$spaces, array $block, array $smallest): array
@@ -131,7 +131,7 @@ final class EmptySpaces
     /**
      * @param  array<int, array{int, int, int, int, int, int}>  $kept
      * @param  list<array{int, int, int, int, int, int}>  $new
-     * @param  array{int, int, int}  $smallest
+     * @param  array{int, int, int, float}  $smallest
      * @return list<array{int, int, int, int, int, int}> those of $new that hold something and lie within no other
      */
     private static function largest(array $kept, array $new, array $smallest): array
@@ -141,7 +141,7 @@ final class EmptySpaces
             $sides = [$x2 - $x1, $y2 - $y1, $z2 - $z1];
             $shortest = min($sides);
             $longest = max($sides);
-            if ($shortest < $smallest[2] || $longest < $smallest[0] || array_sum($sides) - $shortest - $longest < $smallest[1]) {
+            if ($shortest < $smallest[2] || $longest < $smallest[0] || array_sum($sides) - $shortest - $longest < $smallest[1] || $sides[0] * $sides[1] * $sides[2] < $smallest[3]) {
                 unset($new[$i]);
 
                 continue;

@@ -34,14 +34,14 @@ final readonly class Kind
         return array_map(static fn (array $items): self => new self($items), array_values($alike));
     }
 
-    /** @return array{int, int, int} the least that its longest, middle and shortest side can be made, in tenths of a millimetre */
-    public function leastSides(): array
+    /** @return array{int, int, int, float} the least that its longest, middle and shortest side can be made, in tenths of a millimetre, and the least room it takes */
+    public function leastMeasures(): array
     {
         if ($this->model->form === Form::Cloth || $this->model->form === Form::Loose) {
-            return [$this->model->leastSide(), $this->model->leastSide(), $this->model->leastSide()];
+            return [$this->model->leastSide(), $this->model->leastSide(), $this->model->leastSide(), $this->model->leastVolume()];
         }
         $give = $this->model->form === Form::Soft ? $this->model->squeeze : 1.0;
 
-        return array_map(static fn (int $side): int => (int) ($give * $side), $this->model->size->sides());
+        return [...array_map(static fn (int $side): int => (int) ($give * $side), $this->model->size->sides()), floor($give * $this->model->size->volume())];
     }
 }

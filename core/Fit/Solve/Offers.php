@@ -20,8 +20,8 @@ final class Offers
     /** A wider gap, in tenths of a millimetre, can be used one way or another. */
     private const NARROW = UsableGaps::NARROW;
 
-    /** @var array{int, int, int} the least longest, middle and shortest side of the pieces that are left */
-    public array $smallest = [0, 0, 0];
+    /** @var array{int, int, int, float} the least longest, middle and shortest side of the pieces that are left, and the least volume */
+    public array $smallest = [0, 0, 0, 0.0];
 
     /** The least side of what is left and keeps its sides. */
     private int $least = 0;
@@ -105,21 +105,21 @@ final class Offers
     public function reckon(array $left): void
     {
         $sides = [];
-        $smallest = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX];
+        $smallest = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX, INF];
         $this->least = PHP_INT_MAX;
         foreach ($left as $number => $count) {
             if ($count === 0) {
                 continue;
             }
             $kind = $this->repertoire->kinds[$number];
-            [$longest, $middle, $shortest] = $kind->leastSides();
+            [$longest, $middle, $shortest, $volume] = $kind->leastMeasures();
             if ($kind->model->form !== Form::Cloth && $kind->model->form !== Form::Loose) {
                 foreach ($kind->model->size->sides() as $side) {
                     $sides[$side] = true;
                     $this->least = min($this->least, $side);
                 }
             }
-            $smallest = [min($smallest[0], $longest), min($smallest[1], $middle), min($smallest[2], $shortest)];
+            $smallest = [min($smallest[0], $longest), min($smallest[1], $middle), min($smallest[2], $shortest), min($smallest[3], $volume)];
         }
         $this->lost = (new UsableGaps($sides))->lost;
         $this->smallest = $smallest;
@@ -183,7 +183,7 @@ final class Offers
             $changed = ($l > $long ? 1 : 0) + ($w > $broad ? 1 : 0) + ($h > $high ? 1 : 0);
             if ($changed === 0) {
                 $fitting[] = [$l, $w, $h, $weight, $l * $w * $h, $kind, [0, 1, 2], null];
-            } elseif ($changed === 1 && $pressed[0] >= $squeeze * $l && $pressed[1] >= $squeeze * $w && $pressed[2] >= $squeeze * $h) {
+            } elseif ($changed === 1 && $pressed[0] >= $squeeze * $l && $pressed[1] >= $squeeze * $w && $pressed[2] >= $squeeze * $h && ! self::isAmbiguous([$l, $w, $h], $pressed)) {
                 $fitting[] = [...$pressed, $weight, $pressed[0] * $pressed[1] * $pressed[2], $kind, [0, 1, 2], How::Pressed];
             }
         }
@@ -195,6 +195,25 @@ final class Offers
         }
 
         return $fitting;
+    }
+
+    /**
+     * Pressed from the side to another of its own sides, to half a millimetre, a piece could be taken for one that is pressed from above.
+     *
+     * @param  array{int, int, int}  $sides
+     * @param  array{int, int, int}  $pressed
+     */
+    private static function isAmbiguous(array $sides, array $pressed): bool
+    {
+        foreach ([0, 1] as $axis) {
+            foreach ($pressed[$axis] < $sides[$axis] ? [0, 1, 2] : [] as $other) {
+                if ($other !== $axis && abs($pressed[$axis] - $sides[$other]) <= 6) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** A little chance, the same for the same seed. */

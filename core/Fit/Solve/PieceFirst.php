@@ -104,16 +104,16 @@ final class PieceFirst
 
     /**
      * @param  list<int>  $queue
-     * @return list<array{int, int, int}> the least longest, middle and shortest side of what comes after each
+     * @return list<array{int, int, int, float}> the least longest, middle and shortest side of what comes after each, and the least volume
      */
     private function smallest(array $queue): array
     {
         $smallest = [];
-        $least = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX];
+        $least = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX, INF];
         for ($at = count($queue) - 1; $at >= 0; $at--) {
             $smallest[$at] = $least;
-            $sides = $this->repertoire->kinds[$queue[$at]]->leastSides();
-            $least = [min($least[0], $sides[0]), min($least[1], $sides[1]), min($least[2], $sides[2])];
+            $own = $this->repertoire->kinds[$queue[$at]]->leastMeasures();
+            $least = [min($least[0], $own[0]), min($least[1], $own[1]), min($least[2], $own[2]), min($least[3], $own[3])];
         }
         ksort($smallest);
 

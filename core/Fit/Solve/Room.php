@@ -34,7 +34,7 @@ final class Room
     public function keep(Standing $standing): void
     {
         foreach ($standing->taken() as $taken) {
-            $this->spaces->fill([$taken->x1, $taken->y1, $standing->pinned ? 0 : $taken->z1, $taken->x2, $taken->y2, $standing->item->gentle ? PHP_INT_MAX : $taken->z2], [0, 0, 0]);
+            $this->spaces->fill([$taken->x1, $taken->y1, $standing->pinned ? 0 : $taken->z1, $taken->x2, $taken->y2, $standing->item->gentle ? PHP_INT_MAX : $taken->z2], [0, 0, 0, 0.0]);
         }
         if ($standing->footprint === null) {
             $this->tops[$standing->top][] = [$standing->part->x, $standing->part->y, $standing->part->z, $standing->x2, $standing->y2, $standing->top];
@@ -48,7 +48,7 @@ final class Room
 
     /**
      * @param  list<array{int, array{int, int, int, int, int, int}}>  $layout  kinds and blocks
-     * @param  array{int, int, int}  $smallest  the least longest, middle and shortest side of what is left
+     * @param  array{int, int, int, float}  $smallest  the least longest, middle and shortest side of what is left, and the least volume
      */
     public function place(array $layout, ?How $how, array $smallest): void
     {
