@@ -16,6 +16,9 @@ final class Search
     /** How much sooner a piece is chosen for each time that it stayed out. */
     private const SOONER = 1.4;
 
+    /** From this share of the room on, nesting is tried first. */
+    private const CROWDED = 0.85;
+
     /** So many fillings share what is nested. */
     private const SAME_NEST = 4;
 
@@ -40,6 +43,9 @@ final class Search
 
     private Nested $nested;
 
+    /** Whether all of it cannot go in unless some of it is nested, or hardly. */
+    private readonly bool $isCrowded;
+
     private readonly Construction $bent;
 
     /** @var array<string, float> above 1 for what stayed out before, by id */
@@ -51,35 +57,28 @@ final class Search
      * @param  array<string, Item>  $items  all, by id
      * @param  list<Item>  $possible  those to be placed
      */
-    public function __construct(private readonly Problem $problem, private readonly array $items, private readonly array $possible, private readonly int $seed, private readonly Poses $poses = new Poses)
+    public function __construct(private readonly Problem $problem, private readonly array $items, private readonly array $possible, private readonly int $seed)
     {
         $this->queue = new Queue($possible, $problem->order, $problem->box);
         $bends = new BentAndTurned;
-        $tooLong = array_values(array_filter($possible, static fn (Item $item): bool => $item->form->keepsItsSides() && ! $bends->liesStraight($item, $problem->box)));
-        $this->bent = new Construction($problem, $items, Weighting::number(0), $poses);
-        $this->bent->run($tooLong);
-        $this->free = array_values(array_filter($possible, static fn (Item $item): bool => ! in_array($item, $tooLong, true)));
+        $this->bent = new Construction($problem, $items, Weighting::number(0), new Poses);
+        $this->bent->run(array_values(array_filter($possible, static fn (Item $item): bool => $item->form->keepsItsSides() && ! $bends->liesStraight($item, $problem->box))));
+        // What lies on the floor in no way may still lie further up, where the box is broader.
+        $bent = array_column($this->bent->placements, null, 'id');
+        $this->free = array_values(array_filter($possible, static fn (Item $item): bool => ! isset($bent[$item->id])));
         $this->repertoire = $this->unnested = new Repertoire($this->free);
         $this->nesting = new Nesting($this->free);
         $this->nested = new Nested;
+        $this->isCrowded = array_sum(array_map(static fn (Item $item): float => $item->form === Form::Soft ? $item->squeeze * $item->size->volume() : $item->leastVolume(), $possible)) > self::CROWDED * $problem->box->volume();
     }
 
     public function attempt(): void
     {
-        $attempt = $this->done === 0 ? $this->asPeoplePack() : $this->filled();
+        $attempt = $this->filled();
         $this->done++;
         if ($attempt !== null && ($this->best === null || $attempt->merit->isBetterThan($this->best->merit))) {
             $this->best = $attempt;
         }
-    }
-
-    private function asPeoplePack(): Attempt
-    {
-        $construction = new Construction($this->problem, $this->items, Weighting::number($this->seed - 1), $this->poses);
-        $construction->run($this->queue->items(foldedEarly: false));
-        array_map($this->queue->nudge(...), $construction->leftOut);
-
-        return $this->judged($construction->placements, $construction->leftOut);
     }
 
     /** Null where it cannot be better than the best. */
@@ -88,12 +87,13 @@ final class Search
         $turn = $this->fillings++;
         $this->nest($turn);
         $care = SpaceCare::number(intdiv($turn, 2));
-        $needsAll = $turn % 2 === 1 || $this->repertoire->ofForm(Form::Cloth, Form::Loose) !== [];
-        $ceiling = $turn % 2 === 1 ? $this->problem->box->height + $this->problem->box->bulge : $this->ceiling(intdiv($turn, 2));
+        $isByPiece = $turn % 2 === 0;
+        $needsAll = $isByPiece || $this->repertoire->ofForm(Form::Cloth, Form::Loose) !== [];
+        $ceiling = $isByPiece ? $this->problem->box->height + $this->problem->box->bulge : $this->ceiling(intdiv($turn, 2));
         $room = new Room($this->problem->box, $this->repertoire, new EmptySpaces($this->problem->box, $ceiling, $care->level, $needsAll), $care->keepsFirstSightClear);
         array_map($room->keep(...), $this->bent->standing());
-        if ($turn % 2 === 1) {
-            $filling = new PieceFirst($room, $this->repertoire, $this->problem->box, $this->problem->order, Weighting::number(intdiv($turn, 2)));
+        if ($isByPiece) {
+            $filling = new PieceFirst($room, $this->repertoire, $this->problem->box, $this->problem->order, Weighting::number($this->seed - 1 + intdiv($turn, 2)));
             $filling->run($this->queue->kinds($this->repertoire, intdiv($turn, 2) % 2 === 1));
         } else {
             (new SpaceFirst($room, new Offers($this->repertoire, $care, $this->priorities, $this->seed + $turn)))->run();
@@ -129,7 +129,7 @@ final class Search
         if (! $this->nesting->isPossible() || $turn % self::SAME_NEST !== 0) {
             return;
         }
-        if ($turn % (4 * self::SAME_NEST) === 0) {
+        if ($turn % (4 * self::SAME_NEST) === 0 && ! $this->isCrowded) {
             [$this->repertoire, $this->nested] = [$this->unnested, new Nested];
 
             return;
