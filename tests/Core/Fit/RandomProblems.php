@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Fit;
 
 use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Order;
@@ -25,6 +26,37 @@ final class RandomProblems
         }
 
         return new Problem(self::box($random), $items, Order::cases()[$random->getInt(0, 2)]);
+    }
+
+    /** The same with bottles, tins and pouches among the things, and small things to go into them. */
+    public static function withHollows(int $seed): Problem
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $items = [];
+        for ($number = $random->getInt(1, 3); $number > 0; $number--) {
+            $items[] = self::holder("holder-{$number}", $random);
+        }
+        for ($number = $random->getInt(2, 8); $number > 0; $number--) {
+            $form = Form::cases()[$random->getInt(0, 5)];
+            $items[] = new Item("small-{$number}", 'Small', new Size($random->getInt(150, 1400), $random->getInt(80, 500), $random->getInt(50, 250)), $form, $random->getInt(1, 4), squeeze: $form === Form::Cloth || $form === Form::Soft ? 0.6 : 1.0, minSide: $form === Form::Cloth ? 60 : null);
+        }
+        for ($number = $random->getInt(0, 8); $number > 0; $number--) {
+            $items[] = self::item("thing-{$number}", $random);
+        }
+
+        return new Problem(self::box($random), $items, Order::cases()[$random->getInt(0, 2)]);
+    }
+
+    private static function holder(string $id, Randomizer $random): Item
+    {
+        [$length, $width, $height] = [$random->getInt(800, 2000), $random->getInt(600, 1100), $random->getInt(500, 900)];
+        $mouth = $random->getInt(200, 600);
+
+        return match ($random->getInt(0, 2)) {
+            0 => new Item($id, 'Bottle', new Size($length, $height, $height), Form::Rigid, cavity: Cavity::cylinder($height - 40, $length - 100, [$mouth])),
+            1 => new Item($id, 'Tin', new Size($length, $width, $height), Form::Rigid, cavity: Cavity::block($length - 40, $width - 40, $height - 40, $random->getInt(0, 1) === 0 ? [] : [$mouth, 2 * $mouth])),
+            default => new Item($id, 'Pouch', new Size(2100, 1100, $random->getInt(40, 120)), Form::Cloth, squeeze: 0.8, minSide: 40, cavity: Cavity::pouch(10)),
+        };
     }
 
     private static function box(Randomizer $random): BoxShape
