@@ -40,6 +40,15 @@ final class Families
         }, $blocks, array_keys($blocks)));
     }
 
+    /** A box cut up into so many blocks, all of them given. */
+    public static function cutInto(int $seed, int $pieces): Problem
+    {
+        $box = self::standardBox();
+        $blocks = self::cutUp(new Randomizer(new Mt19937($seed)), [0, 0, 0, $box->topLength, $box->topWidth, $box->height], $pieces);
+
+        return new Problem($box, array_map(static fn (array $block, int $index): Item => new Item("piece-{$index}", "Piece {$index}", new Size($block[3], $block[4], $block[5]), Form::Rigid), $blocks, array_keys($blocks)));
+    }
+
     /** Things as they come, blocks, slabs, sheets, sticks and cups, up to a share of the volume. */
     public static function natural(int $seed, float $fill): Problem
     {

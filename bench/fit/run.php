@@ -4,48 +4,91 @@ declare(strict_types=1);
 
 use Bench\Fit\Families;
 use Bench\Fit\ProcessorClock;
+use Bench\Fit\Tally;
 use PluckyWren\Core\Fit\Budget;
-use PluckyWren\Core\Fit\Check\Validator;
+use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
 
 /*
- * How much of problems that are known to have an answer is packed, at so many milliseconds each; every result is judged by the validator.
- * `php -d opcache.enable_cli=1 -d opcache.jit=function -d opcache.jit_buffer_size=64M bench/fit/run.php [problems a family] [ms]`
+ * How much of problems that are known to have an answer is packed, in 200 and in 50 milliseconds of processor time each; how that compares with
+ * binpackingjs; and how a construction grows with the number of pieces. Prints a table, and writes it to RESULTS.md beside this file.
+ * `php -d opcache.enable_cli=1 -d opcache.jit=function -d opcache.jit_buffer_size=64M bench/fit/run.php [problems a family] [part of a family's name]`
  */
 
 require __DIR__.'/../../vendor/autoload.php';
-require __DIR__.'/Families.php';
-require __DIR__.'/ProcessorClock.php';
+foreach (['Families', 'ProcessorClock', 'Tally'] as $class) {
+    require __DIR__."/{$class}.php";
+}
 
 $problems = max(5, (int) ($argv[1] ?? 100));
-$ms = (float) ($argv[2] ?? 200);
-/** @var array<string, array{callable(int): Problem, int}> $families with how many of a hundred are to be packed whole */
+/** @var array<string, array{Closure(int): Problem, int, bool}> $families with how many of a hundred are to be packed whole, and whether all is rigid */
 $families = [
-    'cut up, 20 % taken off the top' => [static fn (int $seed): Problem => Families::cut($seed, 0.20), 92],
-    'cut up, 15 % taken off the top' => [static fn (int $seed): Problem => Families::cut($seed, 0.15), 65],
-    'natural mixtures, 70 % full' => [static fn (int $seed): Problem => Families::natural($seed, 0.70), 95],
-    'mixed forms, 12 % off, straight' => [static fn (int $seed): Problem => Families::mixed($seed, 0.12, false), 75],
-    'mixed forms, 12 % off, tapered' => [static fn (int $seed): Problem => Families::mixed($seed, 0.12, true), 75],
+    'cut up, 20 % off' => [static fn (int $seed): Problem => Families::cut($seed, 0.20), 92, true],
+    'cut up, 15 % off' => [static fn (int $seed): Problem => Families::cut($seed, 0.15), 65, true],
+    'natural mixtures, up to 70 % full' => [static fn (int $seed): Problem => Families::natural($seed, 0.70), 95, true],
+    'mixed forms, 12 % off, straight' => [static fn (int $seed): Problem => Families::mixed($seed, 0.12, false), 75, false],
+    'mixed forms, 12 % off, tapered' => [static fn (int $seed): Problem => Families::mixed($seed, 0.12, true), 75, false],
 ];
-printf("%-34s %8s %10s %14s %9s\n", 'family', 'whole', 'to reach', 'volume out', 'built');
-foreach ($families as $name => [$make, $reach]) {
-    if (isset($argv[3]) && ! str_contains($name, $argv[3])) {
+/** The volume that binpackingjs leaves out of the same problems, given the lid's own give too. */
+$compared = static function (array $given): float {
+    $process = proc_open(['node', __DIR__.'/compare.mjs'], [['pipe', 'r'], ['pipe', 'w'], STDERR], $pipes, __DIR__);
+    if ($process === false) {
+        throw new RuntimeException('Node did not start.');
+    }
+    fwrite($pipes[0], json_encode(array_map(static fn (Problem $problem): array => [
+        'box' => [$problem->box->topLength, $problem->box->topWidth, $problem->box->height + $problem->box->bulge],
+        'items' => array_map(static fn (Item $item): array => $item->size->sides(), array_values($problem->singles())),
+    ], $given), JSON_THROW_ON_ERROR));
+    fclose($pipes[0]);
+    $leftOut = json_decode((string) stream_get_contents($pipes[1]), true, flags: JSON_THROW_ON_ERROR);
+    proc_close($process);
+
+    return (float) array_sum($leftOut);
+};
+/** Milliseconds that one construction of so many pieces takes, the median of boxes cut up. */
+$construction = static function (int $pieces): float {
+    $times = [];
+    for ($seed = 1; $seed <= 15; $seed++) {
+        $problem = Families::cutInto($seed, $pieces);
+        $clock = new ProcessorClock;
+        for ($at = 0; $at < 4; $at++) {
+            (new CornerSolver)->solve($problem, Budget::ofConstructions(10), $seed + $at);
+        }
+        $times[] = $clock->elapsedMs() / 40;
+    }
+    sort($times);
+
+    return $times[7];
+};
+
+$rows = [];
+foreach ($families as $name => [$make, $reach, $isRigid]) {
+    if (isset($argv[2]) && ! str_contains($name, $argv[2])) {
         continue;
     }
-    $whole = $volume = $out = $constructions = 0;
+    [$long, $short, $given] = [new Tally(200), new Tally(50), []];
     for ($seed = 1; $seed <= $problems; $seed++) {
-        $problem = $make($seed);
-        $result = (new CornerSolver)->solve($problem, Budget::ofConstructions(100_000)->cutAt($ms, new ProcessorClock), 1);
-        $broken = Validator::ofAllRules()->breaches($problem, $result);
-        $broken === [] || throw new RuntimeException("{$name}, seed {$seed}: ".implode('; ', $broken));
-        $left = array_column(array_map(static fn ($one): array => [$one->id], $result->leftOut), 0);
-        foreach ($problem->singles() as $item) {
-            $volume += $item->size->volume();
-            $out += in_array($item->id, $left, true) ? $item->size->volume() : 0;
+        $given[] = $problem = $make($seed);
+        try {
+            $long->add($problem);
+            $short->add($problem);
+        } catch (RuntimeException $invalid) {
+            throw new RuntimeException("{$name}, seed {$seed}: {$invalid->getMessage()}");
         }
-        $whole += $left === [] ? 1 : 0;
-        $constructions += $result->constructions ?? 0;
     }
-    printf("%-34s %6.1f %% %8d %% %12.2f %% %9.1f\n", $name, 100 * $whole / $problems, $reach, 100 * $out / $volume, $constructions / $problems);
+    $others = $isRigid ? $compared($given) : null;
+    $rows[] = [
+        $name, sprintf('%.0f %%', $long->wholePercent()), "{$reach} %", sprintf('%.2f', $long->leftOutPercent()), sprintf('%.2f', $short->leftOutPercent() - $long->leftOutPercent()),
+        $others === null ? '–' : sprintf('%.2f', $long->leftOut / max(1.0, $others)), sprintf('%.0f', $long->constructions / $problems),
+    ];
+    fprintf(STDERR, "%s\n", implode('  ', $rows[array_key_last($rows)]));
+}
+$growth = $construction(45) / $construction(15);
+$head = ['family', 'packed whole', 'to reach', 'points of room left out', 'more of them in 50 ms', 'volume out / binpackingjs', 'constructions'];
+$table = '| '.implode(' | ', $head)." |\n|---|--:|--:|--:|--:|--:|--:|\n".implode('', array_map(static fn (array $row): string => '| '.implode(' | ', $row)." |\n", $rows));
+$text = $table.sprintf("\nOne construction for 45 pieces costs %.1f times one for 15 (at most 15 are allowed).\n", $growth);
+echo $text;
+if (! isset($argv[2])) {
+    file_put_contents(__DIR__.'/RESULTS.md', strtr((string) file_get_contents(__DIR__.'/RESULTS.template.md'), ['{{problems}}' => (string) $problems, '{{table}}' => rtrim($text)]));
 }
