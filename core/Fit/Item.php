@@ -63,11 +63,31 @@ final readonly class Item
             return [$this];
         }
 
-        return array_map(fn (int $number): self => $this->single("{$this->id}#{$number}"), range(1, $this->quantity));
+        return array_map(fn (int $number): self => $this->copy(['id' => "{$this->id}#{$number}", 'quantity' => 1]), range(1, $this->quantity));
     }
 
-    private function single(string $id): self
+    public function times(int $quantity): self
     {
-        return new self($id, $this->name, $this->size, $this->form, 1, $this->value, $this->must, $this->firstSight, $this->keepUpright, $this->measured, $this->squeeze, $this->minSide, $this->cavity, $this->gentle, $this->weightG);
+        return $this->copy(['quantity' => $quantity]);
+    }
+
+    public function sized(Size $size): self
+    {
+        return $this->copy(['size' => $size]);
+    }
+
+    /** @param int $minSide tenths of a millimetre */
+    public function foldedTo(int $minSide): self
+    {
+        return $this->copy(['minSide' => $minSide]);
+    }
+
+    /** @param array{id?: string, quantity?: int, size?: Size, minSide?: int} $changed */
+    private function copy(array $changed): self
+    {
+        return new self(
+            $changed['id'] ?? $this->id, $this->name, $changed['size'] ?? $this->size, $this->form, $changed['quantity'] ?? $this->quantity, $this->value, $this->must, $this->firstSight,
+            $this->keepUpright, $this->measured, $this->squeeze, $changed['minSide'] ?? $this->minSide, $this->cavity, $this->gentle, $this->weightG,
+        );
     }
 }

@@ -25,4 +25,38 @@ final readonly class Problem
 
         return $singles;
     }
+
+    /**
+     * The same with fewer pieces.
+     *
+     * @param  array<string, int>  $counts  how many of each to take out, by the item's id
+     */
+    public function without(array $counts): self
+    {
+        $items = [];
+        foreach ($this->items as $item) {
+            $left = $item->quantity - ($counts[$item->id] ?? 0);
+            if ($left > 0) {
+                $items[] = $item->times($left);
+            }
+        }
+
+        return new self($this->box, $items, $this->order, $this->pinned);
+    }
+
+    /** The same with an item in place of the one of that id. */
+    public function with(Item $instead): self
+    {
+        return new self($this->box, array_map(static fn (Item $item): Item => $item->id === $instead->id ? $instead : $item, $this->items), $this->order, $this->pinned);
+    }
+
+    public function inBox(BoxShape $box): self
+    {
+        return new self($box, $this->items, $this->order, $this->pinned);
+    }
+
+    public function by(Order $order): self
+    {
+        return new self($this->box, $this->items, $order, $this->pinned);
+    }
 }

@@ -141,7 +141,7 @@ final class EmptySpaces
             $sides = [$x2 - $x1, $y2 - $y1, $z2 - $z1];
             $shortest = min($sides);
             $longest = max($sides);
-            if ($shortest < $smallest[2] || $longest < $smallest[0] || array_sum($sides) - $shortest - $longest < $smallest[1] || $sides[0] * $sides[1] * $sides[2] < $smallest[3]) {
+            if ($shortest < $smallest[2] || $longest < $smallest[0] || array_sum($sides) - $shortest - $longest < $smallest[1] || $smallest[3] > $sides[0] * $sides[1] * $sides[2]) {
                 unset($new[$i]);
 
                 continue;

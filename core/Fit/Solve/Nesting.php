@@ -143,7 +143,7 @@ final readonly class Nesting
             $sides = $unit->sides;
             rsort($sides);
             // A pouch of that girth goes round it.
-            if ($sides[0] + $sides[2] > $long || $sides[1] + $sides[2] > $broad) {
+            if ($long < $sides[0] + $sides[2] || $broad < $sides[1] + $sides[2]) {
                 continue;
             }
             $saved = $unit->volume * max(array_map(static fn (int $kind): float => $priorities[$repertoire->kinds[$kind]->model->id] ?? 1.0, array_keys($unit->uses)));

@@ -81,12 +81,12 @@ final class Offers
         return $this->weights[$kind] * $this->repertoire->kinds[$kind]->model->size->volume();
     }
 
-    /** @param list<int> $left how many of each kind */
+    /** @param array<int, int> $left how many of each kind */
     public function took(array $left, bool $reckons): void
     {
         $rows = [];
         foreach ($this->rows as $row) {
-            foreach ($row[5]->uses as $kind => $count) {
+            foreach ($row[5] instanceof Unit ? $row[5]->uses : [] as $kind => $count) {
                 if ($left[$kind] < $count) {
                     continue 2;
                 }
@@ -101,7 +101,7 @@ final class Offers
         }
     }
 
-    /** @param list<int> $left how many of each kind */
+    /** @param array<int, int> $left how many of each kind */
     public function reckon(array $left): void
     {
         $sides = [];

@@ -46,18 +46,18 @@ final class PieceFirst
         $best = null;
         $thickness = $item->isFlat() ? $item->size->sides()[2] : 0;
         $standsAtWall = $this->order === Order::FlatsWall;
-        ['level' => $level, 'height' => $height, 'gap' => $gapWeight, 'hang' => $hang] = get_object_vars($this->weighting);
+        $care = $this->weighting;
         foreach ($this->room->spaces->all() as $space) {
             $space = $this->room->drawnIn($space);
             $long = $space[3] - $space[0];
             $broad = $space[4] - $space[1];
             $high = $space[5] - $space[2];
-            $score0 = $level * $space[2];
+            $score0 = $care->level * $space[2];
             if ($score0 >= $least) {
                 continue;
             }
             foreach ($this->blocks($item, $kind, $long, $broad, $high) as [$l, $w, $h, $how]) {
-                $score = $score0 + $height * $h + $gapWeight * min($long - $l, $broad - $w);
+                $score = $score0 + $care->height * $h + $care->gap * min($long - $l, $broad - $w);
                 if ($score >= $least) {
                     continue;
                 }
@@ -72,8 +72,8 @@ final class PieceFirst
                 }
                 $block = [$corner[0], $corner[1], $corner[2], $corner[0] + $l, $corner[1] + $w, $corner[2] + $h];
                 $carried = $this->room->carried($block);
-                if ($carried >= Pile::CARRIED && $score + $hang * (1 - $carried) < $least) {
-                    $least = $score + $hang * (1 - $carried);
+                if ($carried >= Pile::CARRIED && $score + $care->hang * (1 - $carried) < $least) {
+                    $least = $score + $care->hang * (1 - $carried);
                     $best = [$block, $how];
                 }
             }
@@ -111,12 +111,11 @@ final class PieceFirst
         $smallest = [];
         $least = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX, INF];
         for ($at = count($queue) - 1; $at >= 0; $at--) {
-            $smallest[$at] = $least;
+            $smallest[] = $least;
             $own = $this->repertoire->kinds[$queue[$at]]->leastMeasures();
             $least = [min($least[0], $own[0]), min($least[1], $own[1]), min($least[2], $own[2]), min($least[3], $own[3])];
         }
-        ksort($smallest);
 
-        return $smallest;
+        return array_reverse($smallest);
     }
 }

@@ -47,9 +47,9 @@ final readonly class Repertoire
     private function joined(array $singles): array
     {
         $able = array_values(array_filter($singles, function (Unit $unit): bool {
-            $model = $this->kinds[array_key_first($unit->uses)]->model;
+            $kind = $this->kinds[array_key_first($unit->uses)];
 
-            return ! $model->keepUpright && ! $model->gentle && ! $model->firstSight;
+            return ! $kind->model->keepUpright && ! $kind->model->gentle && ! $kind->model->firstSight;
         }));
         $joined = [];
         $found = [];

@@ -15,7 +15,7 @@ final class Room
 {
     public readonly EmptySpaces $spaces;
 
-    /** @var list<int> how many of each kind are left */
+    /** @var array<int, int> how many of each kind are left, by its number */
     public array $left;
 
     /** @var array<int, list<array{int, int, int, int, int, int}>> blocks by the level of their tops */

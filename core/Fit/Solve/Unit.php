@@ -21,7 +21,7 @@ final readonly class Unit
 
     /**
      * @param  array{int, int, int}  $sides
-     * @param  array<int, int>  $uses  how many of each kind it takes, by the kind's number
+     * @param  non-empty-array<int, int>  $uses  how many of each kind it takes, by the kind's number
      * @param  list<array{self, array{int, int, int}}>  $joined  the two that it is joined of along its last side, and which of their sides are its own
      */
     private function __construct(public array $sides, public array $uses, public array $joined, ?int $volume = null)
@@ -89,21 +89,20 @@ final readonly class Unit
     public function layout(array $at, array $axes): array
     {
         if ($this->joined === []) {
-            $far = $at;
+            $lies = [0, 0, 0];
             foreach ($axes as $side => $axis) {
-                $far[$axis] += $this->sides[$side];
+                $lies[$axis] = $this->sides[$side];
             }
 
-            return [[(int) array_key_first($this->uses), [...$at, ...$far]]];
+            return [[array_key_first($this->uses), [$at[0], $at[1], $at[2], $at[0] + $lies[0], $at[1] + $lies[1], $at[2] + $lies[2]]]];
         }
         $layout = [];
         foreach ($this->joined as [$part, $own]) {
-            $partAxes = [0, 0, 0];
-            foreach ($own as $side => $partSide) {
-                $partAxes[$partSide] = $axes[$side];
-            }
-            array_push($layout, ...$part->layout($at, $partAxes));
-            $at[$axes[2]] += $part->sides[$own[2]];
+            $sides = array_flip($own);
+            array_push($layout, ...$part->layout($at, [$axes[$sides[0]], $axes[$sides[1]], $axes[$sides[2]]]));
+            $step = [0, 0, 0];
+            $step[$axes[2]] = $part->sides[$own[2]];
+            $at = [$at[0] + $step[0], $at[1] + $step[1], $at[2] + $step[2]];
         }
 
         return $layout;

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit\Answer;
+
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Measure\Size;
+
+/** How sure it is that everything goes in, as measures are never exact: the packing is tried again over a spread of them. */
+final readonly class HowSure
+{
+    public const TRIES = 20;
+
+    /** By how much a kind's usual measure may be off, as a share. An estimate. */
+    private const USUAL = 0.10;
+
+    /** By how much a ruler at the table may be off, as a share. An estimate. */
+    private const MEASURED = 0.02;
+
+    public function __construct(private Trial $trial) {}
+
+    /**
+     * Determine if all goes in when the measures are off as in one try of many.
+     *
+     * @param  int  $number  of the try; the same number spreads the same measures in the same way
+     */
+    public function closes(Problem $problem, int $number): bool
+    {
+        $spread = new Problem($problem->box, array_map(static fn (Item $item): Item => self::spread($item, $number), $problem->items), $problem->order);
+
+        return $this->trial->of($spread)->packsAll();
+    }
+
+    /**
+     * The piece not measured by hand that was largest when it did not go in and smallest when it did; null where all tries agree, or all is measured.
+     *
+     * @param  list<bool>  $closed  by the number of the try, from 1
+     */
+    public static function settledBy(Problem $problem, array $closed): ?Item
+    {
+        $closing = array_keys(array_filter($closed));
+        $open = array_keys(array_filter($closed, static fn (bool $one): bool => ! $one));
+        if ($closing === [] || $open === []) {
+            return null;
+        }
+        $most = 0.0;
+        $settles = null;
+        foreach ($problem->items as $item) {
+            $difference = $item->measured ? 0.0 : $item->quantity * (self::meanVolume($item, $open) - self::meanVolume($item, $closing));
+            if ($difference > $most) {
+                [$most, $settles] = [$difference, $item];
+            }
+        }
+
+        return $settles;
+    }
+
+    /** @param non-empty-list<int> $tries by their place, from 0 */
+    private static function meanVolume(Item $item, array $tries): float
+    {
+        return array_sum(array_map(static fn (int $at): int => self::spread($item, $at + 1)->size->volume(), $tries)) / count($tries);
+    }
+
+    private static function spread(Item $item, int $number): Item
+    {
+        $most = $item->measured ? self::MEASURED : self::USUAL;
+        $sides = [];
+        foreach ([$item->size->length, $item->size->width, $item->size->height] as $axis => $side) {
+            $chance = crc32("{$number}/{$item->id}/{$axis}") / 0xFFFFFFFF;
+            $sides[] = max(1, (int) round($side * (1 + $most * (2 * $chance - 1))));
+        }
+
+        return $item->sized(new Size(...$sides));
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit\Answer;
+
+use PluckyWren\Core\Fit\Closure;
+use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Result;
+use PluckyWren\Core\Fit\Verdict;
+
+/** What a packing comes to, so that two can be compared: what it leaves out, and how the lid closes over the rest. */
+final readonly class Outcome
+{
+    /** A lid that stands so much lower, in millimetres, is worth a change. */
+    private const NOTICED_MM = 1.0;
+
+    private function __construct(public int $mustsOut, public float $valueOut, public ?Closure $closure) {}
+
+    public static function of(Problem $problem, Result $result): self
+    {
+        $items = $problem->singles();
+        $musts = 0;
+        $value = 0.0;
+        foreach ($result->leftOut as $out) {
+            $musts += $items[$out->id]->must ? 1 : 0;
+            $value += $items[$out->id]->value;
+        }
+
+        return new self($musts, $value, $result->closure);
+    }
+
+    public function isBetterThan(self $that): bool
+    {
+        if ([$this->mustsOut, round($this->valueOut, 3)] !== [$that->mustsOut, round($that->valueOut, 3)]) {
+            return [$this->mustsOut, $this->valueOut] < [$that->mustsOut, $that->valueOut];
+        }
+        $bands = static fn (self $one): int => ($one->closure->verdict ?? Verdict::Open)->bands();
+
+        return $bands($this) < $bands($that)
+            || ($bands($this) === $bands($that) && ($this->closure->proudMm ?? 0.0) < ($that->closure->proudMm ?? 0.0) - self::NOTICED_MM);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit\Answer;
+
+use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Result;
+
+/** Which swaps would help, the best first. */
+final readonly class Swaps
+{
+    /** So many are tried, those of the pieces that stay out first. */
+    private const TRIES = 12;
+
+    public function __construct(private Trial $trial) {}
+
+    /**
+     * @param  list<Swap>  $swaps  by the item that each takes the place of: the one with the same id
+     * @return list<array{Swap, Result}>
+     */
+    public function thatHelp(Problem $problem, Result $now, array $swaps): array
+    {
+        $out = array_map(static fn ($out): string => explode('#', $out->id)[0], $now->leftOut);
+        usort($swaps, static fn (Swap $one, Swap $other): int => in_array($other->instead->id, $out, true) <=> in_array($one->instead->id, $out, true));
+        $before = Outcome::of($problem, $now);
+        $helping = [];
+        foreach (array_slice($swaps, 0, self::TRIES) as $swap) {
+            $changed = $problem->with($swap->instead);
+            $result = $this->trial->of($changed);
+            if (Outcome::of($changed, $result)->isBetterThan($before)) {
+                $helping[] = [$swap, $result];
+            }
+        }
+        usort($helping, static fn (array $one, array $other): int => Outcome::of($problem, $one[1])->isBetterThan(Outcome::of($problem, $other[1])) ? -1 : (Outcome::of($problem, $other[1])->isBetterThan(Outcome::of($problem, $one[1])) ? 1 : 0));
+
+        return $helping;
+    }
+}
