@@ -48,7 +48,7 @@ final readonly class HowSure
         $most = 0.0;
         $settles = null;
         foreach ($problem->items as $item) {
-            $difference = $item->measured ? 0.0 : $item->quantity * (self::meanVolume($item, $open) - self::meanVolume($item, $closing));
+            $difference = $item->measured ? 0.0 : self::larger($item, $open, $closing);
             if ($difference > $most) {
                 [$most, $settles] = [$difference, $item];
             }
@@ -57,17 +57,39 @@ final readonly class HowSure
         return $settles;
     }
 
-    /** @param non-empty-list<int> $tries by their place, from 0 */
-    private static function meanVolume(Item $item, array $tries): float
+    /**
+     * By how much its sides were longer in some tries than in others, in tenths of a millimetre; a side that was shorter says nothing.
+     *
+     * @param  non-empty-list<int>  $open  tries by their place, from 0
+     * @param  non-empty-list<int>  $closing
+     */
+    private static function larger(Item $item, array $open, array $closing): float
     {
-        return array_sum(array_map(static fn (int $at): int => self::spread($item, $at + 1)->size->volume(), $tries)) / count($tries);
+        $longer = 0.0;
+        foreach ([0, 1, 2] as $axis) {
+            $longer += max(0.0, self::mean($item, $open, $axis) - self::mean($item, $closing, $axis));
+        }
+
+        return $longer;
+    }
+
+    /** @param non-empty-list<int> $tries */
+    private static function mean(Item $item, array $tries, int $axis): float
+    {
+        return array_sum(array_map(static fn (int $at): int => self::sides(self::spread($item, $at + 1)->size)[$axis], $tries)) / count($tries);
+    }
+
+    /** @return array{int, int, int} */
+    private static function sides(Size $size): array
+    {
+        return [$size->length, $size->width, $size->height];
     }
 
     private static function spread(Item $item, int $number): Item
     {
         $most = $item->measured ? self::MEASURED : self::USUAL;
         $sides = [];
-        foreach ([$item->size->length, $item->size->width, $item->size->height] as $axis => $side) {
+        foreach (self::sides($item->size) as $axis => $side) {
             $chance = crc32("{$number}/{$item->id}/{$axis}") / 0xFFFFFFFF;
             $sides[] = max(1, (int) round($side * (1 + $most * (2 * $chance - 1))));
         }
