@@ -49,14 +49,18 @@ return [
     |--------------------------------------------------------------------------
     |
     | How many packings are tried when a box changes on the page, and after
-    | how many milliseconds the trying stops. More of either may find a
-    | better packing; less of either answers a little sooner than so.
+    | how many milliseconds the trying stops; then how long it is tried in
+    | the background, how long for one of several answers, and how many
+    | seconds a box is left alone before its measures are put to test.
     |
     */
 
     'fit' => [
         'constructions' => (int) env('WREN_FIT_CONSTRUCTIONS', 12),
-        'ms' => (int) env('WREN_FIT_MS', 200),
+        'ms' => (int) env('WREN_FIT_MS', 60),
+        'thorough_ms' => (int) env('WREN_FIT_THOROUGH_MS', 1000),
+        'answer_ms' => (int) env('WREN_FIT_ANSWER_MS', 50),
+        'alone_seconds' => (int) env('WREN_FIT_ALONE_SECONDS', 60),
     ],
 
 ];

@@ -11,7 +11,11 @@ use App\Http\Controllers\CompareController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FiguresController;
 use App\Http\Controllers\FindController;
+use App\Http\Controllers\FitAnswersController;
 use App\Http\Controllers\FitController;
+use App\Http\Controllers\FitDrawingController;
+use App\Http\Controllers\FitImproveController;
+use App\Http\Controllers\FitSureController;
 use App\Http\Controllers\GuideController;
 use App\Http\Controllers\GuideEditorController;
 use App\Http\Controllers\ImportController;
@@ -137,6 +141,14 @@ Route::middleware('auth')->group(function (): void {
     Route::get('boxes/{box}/closing', [ClosingController::class, 'show'])->name('boxes.closing')->can('view', 'box');
     Route::put('boxes/{box}/closing/{tick}', [ClosingController::class, 'tick'])->name('boxes.tick')->can('update', 'box');
     Route::get('boxes/{box}/fit', FitController::class)->name('boxes.fit')->can('view', 'box');
+    Route::get('boxes/{box}/fit.svg', FitDrawingController::class)->name('boxes.fit-drawing')->can('view', 'box');
+    Route::post('boxes/{box}/fit/improve', FitImproveController::class)->name('boxes.fit-improve')->can('view', 'box');
+    Route::post('boxes/{box}/fit/sure', FitSureController::class)->name('boxes.fit-sure')->can('view', 'box');
+    Route::get('boxes/{box}/fit/answers', [FitAnswersController::class, 'show'])->name('boxes.fit-answers')->can('view', 'box');
+    Route::post('boxes/{box}/fit/leave-out', [FitAnswersController::class, 'leaveOut'])->name('boxes.leave-out')->can('update', 'box');
+    Route::put('boxes/{box}/fit/kind', [FitAnswersController::class, 'kind'])->name('boxes.fit-kind')->can('update', 'box');
+    Route::put('boxes/{box}/fit/school', [FitAnswersController::class, 'school'])->name('boxes.fit-school')->can('update', 'box');
+    Route::post('pieces/{piece}/swap', [FitAnswersController::class, 'swap'])->name('pieces.swap')->can('update', 'piece');
     Route::get('boxes/{box}/compare', [CompareController::class, 'show'])->name('boxes.compare')->can('view', 'box');
     Route::put('boxes/{box}/guide', [CompareController::class, 'adopt'])->name('boxes.adopt')->can('update', 'box');
 

@@ -120,6 +120,38 @@ final readonly class FillBox
         });
     }
 
+    /**
+     * Put some of what is in a box back, all at once.
+     *
+     * @param  array<string, int>  $counts  how many of each, by the piece's id
+     *
+     * @throws CannotChangeBox If the lid is on.
+     */
+    public function leaveOut(Box $box, array $counts): void
+    {
+        DB::transaction(function () use ($box, $counts): void {
+            $this->refuseUnlessOpen($box);
+            foreach (Piece::query()->where('box_id', $box->id)->whereKey(array_keys($counts))->get() as $piece) {
+                $left = $piece->quantity - $counts[$piece->id];
+                $left > 0 ? $piece->update(['quantity' => $left]) : $piece->delete();
+            }
+        });
+    }
+
+    /**
+     * Take as many of another lot in place of a piece.
+     *
+     * @throws NotEnoughLeft If fewer are on hand.
+     * @throws CannotChangeBox If the lid is on.
+     */
+    public function swap(Piece $piece, Lot $lot): void
+    {
+        DB::transaction(function () use ($piece, $lot): void {
+            $this->takeOut($piece);
+            $this->pick($piece->box, $lot, $piece->quantity);
+        });
+    }
+
     private function takeOffList(Box $box, string $kind, int $quantity): void
     {
         $toBuy = Piece::query()->where('box_id', $box->id)->where('kind', $kind)->first();

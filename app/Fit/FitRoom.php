@@ -5,16 +5,26 @@ declare(strict_types=1);
 namespace App\Fit;
 
 use App\Models\FitResult;
+use PluckyWren\Core\Fit\Answer\HowSure;
+use PluckyWren\Core\Fit\Answer\Outcome;
+use PluckyWren\Core\Fit\Answer\Trial;
 use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Files\ProblemFile;
 use PluckyWren\Core\Fit\Files\ResultFile;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Fit\Solver;
+use PluckyWren\Core\Fit\Verdict;
 
 /** Packings, kept under the content of their problem, so that an unchanged box is never solved twice. */
 final readonly class FitRoom
 {
+    /** So many tries over a spread of measures are made in one go, so that no page waits for all. */
+    private const TRIES_AT_ONCE = 5;
+
+    /** The clock alone cuts what is tried at length. */
+    private const AS_MANY_AS_GO = 100_000;
+
     public function __construct(private Solver $solver) {}
 
     /**
@@ -40,24 +50,88 @@ final readonly class FitRoom
         return $results;
     }
 
-    /** Get the packing of a problem, solving it where it has not been tried yet. */
+    /** Get the packing of a problem, solving it for a moment where it has not been tried yet. */
     public function packing(Problem $problem, int $crewId): Result
     {
-        return $this->recorded([$problem])[0] ?? $this->solve($problem, $crewId);
+        return $this->recorded([$problem])[0] ?? $this->solve($problem, $crewId, $this->patience('wren.fit.ms', config()->integer('wren.fit.constructions')));
     }
 
-    private function solve(Problem $problem, int $crewId): Result
+    /** Determine if more trying could still find a better packing. */
+    public function mayImprove(Problem $problem): bool
     {
-        $budget = Budget::ofConstructions(config()->integer('wren.fit.constructions'))->cutAt(config()->integer('wren.fit.ms'), new WallClock);
+        $kept = $this->kept($problem);
+
+        return $kept !== null && ! $kept->is_thorough;
+    }
+
+    /** Try a problem at length. Get the better packing, or null where what is kept was as good. */
+    public function improved(Problem $problem, int $crewId): ?Result
+    {
+        $now = $this->packing($problem, $crewId);
+        if (! $this->mayImprove($problem)) {
+            return null;
+        }
+        $better = $this->solver->solve($problem, $this->patience('wren.fit.thorough_ms'), 2);
+        $isBetter = Outcome::of($problem, $better)->isBetterThan(Outcome::of($problem, $now));
+        FitResult::query()->where('problem', $this->key($problem))->update(['is_thorough' => true] + ($isBetter ? ['result' => ResultFile::write($better)] : []));
+
+        return $isBetter ? $better : null;
+    }
+
+    /** Get what tries changed problems for a moment each, and keeps what it finds. */
+    public function trial(int $crewId): Trial
+    {
+        return new Trial(new KeepingSolver($this, $crewId), fn (): Budget => $this->patience('wren.fit.answer_ms'));
+    }
+
+    /** @return list<bool> whether all went in, once for each try over a spread of measures that was made so far */
+    public function tries(Problem $problem): array
+    {
+        $tries = $this->kept($problem)->tries ?? '';
+
+        return $tries === '' ? [] : array_map(static fn (string $closed): bool => $closed === '1', str_split($tries));
+    }
+
+    /**
+     * Make a few more tries over a spread of measures.
+     *
+     * @return list<bool> all so far
+     */
+    public function tryFurther(Problem $problem): array
+    {
+        $sure = new HowSure(new Trial($this->solver, fn (): Budget => $this->patience('wren.fit.answer_ms')));
+        $tries = $this->tries($problem);
+        for ($made = 0; $made < self::TRIES_AT_ONCE && count($tries) < HowSure::TRIES; $made++) {
+            $tries[] = $sure->closes($problem, count($tries) + 1);
+        }
+        FitResult::query()->where('problem', $this->key($problem))->update(['tries' => implode('', array_map(intval(...), $tries))]);
+
+        return $tries;
+    }
+
+    /** Solve, and keep what is found. */
+    public function solve(Problem $problem, int $crewId, Budget $budget): Result
+    {
         $result = $this->solver->solve($problem, $budget);
         FitResult::query()->insertOrIgnore([
             'crew_id' => $crewId,
             'problem' => $this->key($problem),
             'result' => ResultFile::write($result),
+            'is_thorough' => $result->packsAll() && $result->closure?->verdict === Verdict::Flat && $result->closure->press == 0.0,
             'created_at' => now()->toDateTimeString(),
         ]);
 
         return $result;
+    }
+
+    private function patience(string $setting, int $constructions = self::AS_MANY_AS_GO): Budget
+    {
+        return Budget::ofConstructions($constructions)->cutAt(config()->integer($setting), new WallClock);
+    }
+
+    private function kept(Problem $problem): ?FitResult
+    {
+        return FitResult::query()->where('problem', $this->key($problem))->first();
     }
 
     /** Another solver may find a better packing, so it keeps its own. */

@@ -25,6 +25,7 @@ use PluckyWren\Core\Box\Palette;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Box\Stage;
+use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Recipient\AgeBand;
@@ -55,7 +56,9 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property list<Task> $done what was done to the box itself
  * @property list<string> $ticks what only a packer can see, by `ClosingTick`
  * @property array<string, array{because: string, by: string, at: string}> $answers why findings were left, by their key
+ * @property Order $packing_order by which school it is packed
  * @property CarbonImmutable $created_at
+ * @property CarbonImmutable $updated_at
  * @property Collection<int, Piece> $pieces
  */
 final class Box extends Model
@@ -67,9 +70,9 @@ final class Box extends Model
 
     use HasUlids;
 
-    protected $fillable = ['crew_id', 'number', 'guide', 'band', 'gender', 'theme', 'palette', 'box_kind', 'own_size', 'own_floor_length_tenths', 'own_floor_width_tenths', 'sending_gift', 'budget', 'stage', 'done', 'answers', 'ticks'];
+    protected $fillable = ['crew_id', 'number', 'guide', 'band', 'gender', 'theme', 'palette', 'box_kind', 'own_size', 'own_floor_length_tenths', 'own_floor_width_tenths', 'sending_gift', 'budget', 'stage', 'done', 'answers', 'ticks', 'packing_order'];
 
-    protected $attributes = ['palette' => '[]', 'stage' => 'planned', 'done' => '[]', 'answers' => '[]', 'ticks' => '[]'];
+    protected $attributes = ['palette' => '[]', 'stage' => 'planned', 'done' => '[]', 'answers' => '[]', 'ticks' => '[]', 'packing_order' => 'flats-first'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -85,6 +88,7 @@ final class Box extends Model
         'done' => AsTasks::class,
         'answers' => 'array',
         'ticks' => 'array',
+        'packing_order' => Order::class,
     ];
 
     /** @return HasMany<Piece, $this> */
@@ -134,6 +138,7 @@ final class Box extends Model
             array_map(static fn (array $answer): string => $answer['because'], $this->answers),
             $this->done,
             resolve(Catalogue::class),
+            $this->packing_order,
         );
     }
 }

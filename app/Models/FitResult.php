@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $crew_id
  * @property string $problem
  * @property string $result
+ * @property bool $is_thorough whether it was tried at length
+ * @property string $tries whether all went in, once for each try over a spread of measures: 1 or 0
  */
 final class FitResult extends Model
 {
@@ -31,5 +33,10 @@ final class FitResult extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['crew_id', 'problem', 'result'];
+    protected $attributes = ['is_thorough' => false, 'tries' => ''];
+
+    protected $fillable = ['crew_id', 'problem', 'result', 'is_thorough', 'tries'];
+
+    /** @var array<string, string> */
+    protected $casts = ['is_thorough' => 'boolean'];
 }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsTasks;
 use App\Models\Concerns\BelongsToCrew;
+use Carbon\CarbonImmutable;
 use Database\Factories\PieceFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -27,6 +28,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property string|null $kind
  * @property int $quantity
  * @property list<Task> $done
+ * @property CarbonImmutable $updated_at
  * @property Box $box
  * @property Lot|null $lot
  */

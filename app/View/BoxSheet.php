@@ -13,8 +13,13 @@ use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Fit\Answer\Caution;
+use PluckyWren\Core\Fit\Answer\Cautions;
+use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Drawing\Elevation;
+use PluckyWren\Core\Fit\Drawing\Hollow;
 use PluckyWren\Core\Fit\Drawing\QuarterTurn;
+use PluckyWren\Core\Fit\Drawing\RestingPile;
 use PluckyWren\Core\Fit\Drawing\SceneOf;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
@@ -33,7 +38,7 @@ final readonly class BoxSheet
     /** @var array<string, PlannedPiece> by the piece's id */
     private array $planned;
 
-    public function __construct(public Box $box, public Plan $plan, public Gauges $gauges, private Problem $problem)
+    public function __construct(public Box $box, public Plan $plan, public Gauges $gauges, public Problem $problem, public bool $mayImprove = false)
     {
         $this->planned = array_column($plan->pieces, null, 'id');
     }
@@ -57,7 +62,14 @@ final readonly class BoxSheet
     public function drawingOf(array $placements, QuarterTurn $turn): Drawing
     {
         $inside = $this->plan->boxKind->inside;
-        $scene = (new SceneOf)->packing($turn->box($inside), $turn->placements($inside, $placements), $this->problem->singles());
+
+        return $this->scene($turn->box($inside), $turn->placements($inside, $placements));
+    }
+
+    /** @param list<Placement> $placements */
+    private function scene(BoxShape $box, array $placements): Drawing
+    {
+        $scene = (new SceneOf)->packing($box, $placements, $this->problem->singles());
         $pieces = [];
         foreach ($placements as $placement) {
             $pieces[$placement->id] = ['lane' => $this->laneOf($placement->id), 'name' => $this->nameOf($placement->id), 'step' => $placement->step];
@@ -86,6 +98,39 @@ final readonly class BoxSheet
     public function elevation(): Elevation
     {
         return Elevation::of($this->plan->boxKind->inside, $this->packingOrder());
+    }
+
+    /** Get how the pile stands before the lid presses it, from the front; null where nothing is pressed. */
+    public function restingElevation(): ?Elevation
+    {
+        return $this->packingOrder() === [] || ($this->gauges->room->result->closure->press ?? 0.0) == 0.0
+            ? null
+            : Elevation::of($this->plan->boxKind->inside, RestingPile::of($this->packingOrder(), $this->problem->singles()));
+    }
+
+    /** @return list<array{Drawing, string}> for each piece that holds others: its hollow drawn as a box of its own, and its name */
+    public function insets(): array
+    {
+        $insides = [];
+        foreach ($this->packingOrder() as $placement) {
+            if ($placement->in !== null) {
+                $insides[$placement->in][] = new Placement($placement->id, $placement->step, null, $placement->how, $placement->angle, $placement->parts);
+            }
+        }
+        $items = $this->problem->singles();
+        $insets = [];
+        foreach ($insides as $holder => $placements) {
+            $hollow = Hollow::of($items[$holder], $placements);
+            $insets[] = [$this->scene($hollow, $placements), $this->nameOf($holder)];
+        }
+
+        return $insets;
+    }
+
+    /** @return list<Caution> what the way it is packed warns of */
+    public function cautions(): array
+    {
+        return $this->gauges->room->result === null ? [] : Cautions::of($this->problem, $this->gauges->room->result);
     }
 
     public function insideMm(): string
@@ -164,7 +209,18 @@ final readonly class BoxSheet
             $where->isOnFloor ? Words::of('fit.on-floor') : '',
             Words::of("fit.where.{$where->leftToRight->value}-{$where->frontToBack->value}"),
             Words::of("fit.how.{$placement->how->value}"),
+            $this->contentsOf($placement),
         ]));
+    }
+
+    /** Get what lies inside a piece, where anything does. */
+    private function contentsOf(Placement $holder): string
+    {
+        $inside = array_filter($this->packingOrder(), static fn (Placement $placement): bool => $placement->in === $holder->id);
+        $counts = array_count_values(array_map(fn (Placement $placement): string => $this->nameOf($placement->id), $inside));
+        $names = array_map(static fn (string $name, int $count): string => $count > 1 ? "{$count} × {$name}" : $name, array_keys($counts), $counts);
+
+        return $names === [] ? '' : Words::of('fit.inside-it', ['names' => implode(', ', $names)]);
     }
 
     /** Get how many boxes of this size the drive's carton holds. */

@@ -25,7 +25,15 @@ final readonly class BoxSheets
         $plan = $box->load('pieces.lot')->plan();
         $problem = FitProblem::of($plan);
 
-        return $this->sheet($box, $plan, $problem, $plan->pieces === [] ? null : $this->fitRoom->packing($problem, $box->crew_id));
+        return $this->sheet($box, $plan, $problem, $plan->pieces === [] ? null : $this->fitRoom->packing($problem, $box->crew_id), $this->fitRoom->mayImprove($problem));
+    }
+
+    /** Get a box's sheet as it would be by another plan of it. */
+    public function planned(Box $box, Plan $plan): BoxSheet
+    {
+        $problem = FitProblem::of($plan);
+
+        return $this->sheet($box, $plan, $problem, $this->fitRoom->trial($box->crew_id)->of($problem));
     }
 
     /**
@@ -43,8 +51,8 @@ final readonly class BoxSheets
         return $boxes->map(fn (Box $box, int $index): BoxSheet => $this->sheet($box, $plans[$index], $problems[$index], $results[$index] ?? null));
     }
 
-    private function sheet(Box $box, Plan $plan, Problem $problem, ?Result $result): BoxSheet
+    private function sheet(Box $box, Plan $plan, Problem $problem, ?Result $result, bool $mayImprove = false): BoxSheet
     {
-        return new BoxSheet($box, $plan, Gauges::of($plan, $result, $this->rules), $problem);
+        return new BoxSheet($box, $plan, Gauges::of($plan, $result, $this->rules), $problem, $mayImprove);
     }
 }

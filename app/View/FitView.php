@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Fit\FitRoom;
 use PluckyWren\Core\Fit\Drawing\Layers;
 use PluckyWren\Core\Fit\Drawing\QuarterTurn;
 use PluckyWren\Core\Fit\Placement;
@@ -49,6 +50,11 @@ final readonly class FitView
             $this->sheet->drawingOf($layer, new QuarterTurn($this->turn)),
             implode(', ', array_unique(array_map(fn (Placement $placement): string => $this->sheet->nameOf($placement->id), $layer))),
         ], Layers::of($this->sheet->packingOrder()));
+    }
+
+    public function sureness(): Sureness
+    {
+        return Sureness::of($this->sheet->box, $this->sheet->plan, resolve(FitRoom::class));
     }
 
     /** Get what this step says. */

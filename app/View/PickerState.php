@@ -26,6 +26,12 @@ final readonly class PickerState
         return new self($request->boolean('pick'), $tab, trim($text('q')), Category::tryFrom($text('lane')), $catalogue->has($kind) ? $catalogue->get($kind) : null, $text('need') === '' ? null : $text('need'));
     }
 
+    /** The whole stash, nothing searched for. */
+    public static function closed(): self
+    {
+        return new self(false, 'stash', '', null, null, null);
+    }
+
     /**
      * The address's question with some of it changed; what says nothing is left out.
      *

@@ -21,7 +21,7 @@ final class FitProblem
 
     public static function of(Plan $plan): Problem
     {
-        return new Problem($plan->boxKind->inside, array_map(static fn (PlannedPiece $piece): Item => self::item($piece, $plan), $plan->pieces));
+        return new Problem($plan->boxKind->inside, array_map(static fn (PlannedPiece $piece): Item => self::item($piece, $plan), $plan->pieces), $plan->packingOrder);
     }
 
     /** The id of the piece that a single of it, `id#2`, belongs to. */
@@ -30,7 +30,8 @@ final class FitProblem
         return explode('#', $singleId)[0];
     }
 
-    private static function item(PlannedPiece $piece, Plan $plan): Item
+    /** One of its pieces, or one that might be, as a thing to be packed. */
+    public static function item(PlannedPiece $piece, Plan $plan): Item
     {
         $need = self::needFor($piece, $plan->guide->needs, $plan);
         $value = $need !== null ? self::VALUE_NEED : (self::needFor($piece, $plan->guide->wishes, $plan) !== null ? self::VALUE_WISH : self::VALUE_OTHER);

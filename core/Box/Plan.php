@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Box;
 
+use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Money\Money;
@@ -22,6 +23,7 @@ final readonly class Plan
      * @param  array<string, string>  $reasons  why findings were left as they are, by their key
      * @param  list<Task>  $boxDone  what was done to the box itself
      * @param  Catalogue|null  $catalogue  where pieces hold others whose kinds must be known
+     * @param  Order  $packingOrder  by which school it is packed
      */
     public function __construct(
         public Recipient $recipient,
@@ -34,6 +36,7 @@ final readonly class Plan
         public array $reasons = [],
         public array $boxDone = [],
         private ?Catalogue $catalogue = null,
+        public Order $packingOrder = Order::FlatsFirst,
     ) {}
 
     /** @return list<Held> the pieces, and after each what it holds */
@@ -59,18 +62,30 @@ final readonly class Plan
 
     public function with(PlannedPiece $piece): self
     {
-        return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, [...$this->pieces, $piece], $this->schools, $this->reasons, $this->boxDone, $this->catalogue);
+        return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, [...$this->pieces, $piece], $this->schools, $this->reasons, $this->boxDone, $this->catalogue, $this->packingOrder);
     }
 
     /** @param callable(PlannedPiece): bool $keep */
     public function onlyThose(callable $keep): self
     {
-        return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, array_values(array_filter($this->pieces, $keep)), $this->schools, $this->reasons, $this->boxDone, $this->catalogue);
+        return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, array_values(array_filter($this->pieces, $keep)), $this->schools, $this->reasons, $this->boxDone, $this->catalogue, $this->packingOrder);
     }
 
     /** The same box under another guide. */
     public function under(Guide $guide): self
     {
-        return new self($this->recipient, $guide, $this->boxKind, $this->sendingGift, $this->budget, $this->pieces, $this->schools, $this->reasons, $this->boxDone, $this->catalogue);
+        return new self($this->recipient, $guide, $this->boxKind, $this->sendingGift, $this->budget, $this->pieces, $this->schools, $this->reasons, $this->boxDone, $this->catalogue, $this->packingOrder);
+    }
+
+    /** The same pieces in another box. */
+    public function in(BoxKind $boxKind): self
+    {
+        return new self($this->recipient, $this->guide, $boxKind, $this->sendingGift, $this->budget, $this->pieces, $this->schools, $this->reasons, $this->boxDone, $this->catalogue, $this->packingOrder);
+    }
+
+    /** The same box packed by another school. */
+    public function packedBy(Order $order): self
+    {
+        return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, $this->pieces, $this->schools, $this->reasons, $this->boxDone, $this->catalogue, $order);
     }
 }

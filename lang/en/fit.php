@@ -35,6 +35,7 @@ return [
     ],
     'on-floor' => 'on the floor',
     'inside' => 'inside :holder',
+    'inside-it' => 'inside it: :names',
 
     'how' => [
         'flat' => '',
@@ -45,6 +46,67 @@ return [
         'refolded' => 'folded anew to fit',
         'pressed' => 'pressed down',
         'moulded' => 'poured into the gap',
+        'nested' => '',
+    ],
+
+    'answers' => 'What else could be done with',
+    'all-in' => 'all goes in, :verdict',
+    'still-out' => '{1} 1 still stays out|[2,*] :count still stay out',
+    'left-out' => 'Left out, and back in the stash.',
+    'swapped' => ':name took its place.',
+    'now-in' => 'Packed in “:box” from now on.',
+    'now-by' => ':school, from now on.',
+    'errors' => ['counts' => 'Say how many of which piece are to be left out.'],
+
+    'leave-out' => [
+        'heading' => 'Leave out',
+        'first' => 'costs the box least; the rest goes in, :verdict',
+        'also' => 'the rest goes in, :verdict',
+        'none' => 'No one piece and no two that could be spared would do. Look at the swaps and the other boxes.',
+        'do' => 'Leave out',
+    ],
+
+    'swap' => [
+        'heading' => 'Or swap',
+        'smaller' => '“:instead” for “:name”, a smaller one of its kind',
+        'unpacked' => ':name out of its packaging',
+        'folded' => ':name folded once less, flatter and broader',
+        'none' => 'Nothing smaller of the same kind is on hand that would help, and nothing here gets smaller by unpacking or folding.',
+        'do' => 'Swap in',
+    ],
+
+    'nooks' => [
+        'heading' => 'Nooks that are left',
+        'none' => 'Hardly a nook is left: nothing wider than a pencil.',
+        'fitting' => 'On hand, and would go in without moving anything',
+        'do' => 'Pick one',
+    ],
+
+    'boxes' => ['heading' => 'The same in another box', 'do' => 'Use this box'],
+
+    'schools' => [
+        'heading' => 'Packed by another school',
+        'do' => 'Pack it so',
+        'flats-first' => ['name' => 'Flat things first', 'says' => 'Books and sheets make the floor.'],
+        'flats-last' => ['name' => 'Flat things last', 'says' => 'Books and sheets go on top, to press with.'],
+        'flats-wall' => ['name' => 'Flat things along the wall', 'says' => 'Books and sheets stand at the back.'],
+    ],
+
+    'sure' => [
+        'heading' => 'How sure is that?',
+        'all-measured' => 'Everything in it was measured by hand.',
+        'unmeasured' => '{1} Reckoned by the usual measures of its kind: :names.|[2,6] Reckoned by the usual measures of their kinds: :names.|[7,*] Reckoned by the usual measures of their kinds: :names and :more more.',
+        'closes' => 'With measures a little off, it all goes in in :closed of :tries tries.',
+        'settles' => 'Measuring “:name” would tell most.',
+        'measure' => 'Measure it',
+        'try' => 'Try it with measures a little off',
+    ],
+
+    'cautions' => [
+        'hard-to-empty' => '“:name” is so full that a child may not get “:other” out again. Try it, or take something out.',
+        'hard-on-soft' => '“:name” lies hard on “:other”. Lay something soft between them, or let them change places.',
+        'long-under-lid' => '“:name” is long and reaches above the rim: it pushes the lid up along its whole length.',
+        'bulge-in-the-middle' => '“:name” bulges in the middle of the lid, where bands slip. Move it to a corner.',
     ],
 
 ];

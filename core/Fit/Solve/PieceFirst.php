@@ -18,6 +18,11 @@ final class PieceFirst
 
     private const PRESSED = 5_000.0;
 
+    private const STANDING_FOLD = 1_500.0;
+
+    /** From this share of its resting volume on, cloth counts as at rest. */
+    private const AS_GOOD_AS_AT_REST = 0.99;
+
     /** Against lying where the school would have it stand, and the other way round. */
     private const OFF_SCHOOL = 1_000.0;
 
@@ -45,6 +50,7 @@ final class PieceFirst
         $least = INF;
         $best = null;
         $thickness = $item->isFlat() ? $item->size->sides()[2] : 0;
+        $rest = $item->form === Form::Cloth ? (int) (self::AS_GOOD_AS_AT_REST * $item->size->volume()) : 0;
         $standsAtWall = $this->order === Order::FlatsWall;
         $care = $this->weighting;
         foreach ($this->room->spaces->all() as $space) {
@@ -62,7 +68,9 @@ final class PieceFirst
                     continue;
                 }
                 $over = $space[2] + $h - $this->box->height;
-                $score += ($over > 0 ? self::LID_GIVES * ($over > intdiv($this->box->bulge, 2) ? 2 : 1) : 0) + ($how === How::Pressed ? self::PRESSED : 0);
+                $score += ($over > 0 ? self::LID_GIVES * ($over > intdiv($this->box->bulge, 2) ? 2 : 1) : 0) + ($how === How::Pressed || ($rest > 0 && $l * $w * $h < $rest) ? self::PRESSED : 0);
+                // Folds lie flat where they can; they stand like a wall only for want of room.
+                $score += $rest > 0 && $h > min($l, $w) ? self::STANDING_FOLD : 0;
                 if ($thickness > 0 && ($h > $thickness) !== $standsAtWall) {
                     $score += self::OFF_SCHOOL;
                 }

@@ -5,6 +5,9 @@
             <p id="said" class="said mb-2" role="status">{{ $said }}</p>
             <x-gauges :gauges="$sheet->gauges" class="mb-3.5" />
 
+            @if ($sheet->mayImprove)
+                <form method="post" action="{{ route('boxes.fit-improve', $sheet->box) }}" hx-post="{{ route('boxes.fit-improve', $sheet->box) }}" hx-trigger="load delay:500ms" hx-swap="none" hidden>@csrf</form>
+            @endif
             <div class="sheet-grid">
                 <section aria-label="Lanes" class="cut px-4 py-1">
                     @include('boxes.partials.lanes')

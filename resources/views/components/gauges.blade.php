@@ -5,7 +5,7 @@
     $words = new App\View\GaugeWords($gauges);
 @endphp
 
-<div {{ $attributes->class('gauges') }} id="gauges">
+<div {{ $attributes->class('gauges')->merge(['id' => 'gauges']) }}>
     <x-gauge :name="__('gauges.must-haves')" :figure="$words->mustHaves()" :bad="$mustHaves->missing() !== []">
         <x-slot:shape><x-shapes.pegs :needs="$mustHaves" width="132" class="mt-1 shrink-0" /></x-slot:shape>
         {{ $words->missing() }}

@@ -1,4 +1,4 @@
-@props(['drawing', 'current' => null])
+@props(['drawing', 'current' => null, 'ink' => null])
 
 @php
     $scene = $drawing->scene;
@@ -8,6 +8,10 @@
 @endphp
 
 <svg {{ $attributes->class('drawn') }} role="img" aria-label="{{ $drawing->words }}" viewBox="{{ round($left - 6, 1) }} {{ round($top - 6, 1) }} {{ round($width + 12, 1) }} {{ round($height + 12, 1) }}">
+    @if ($ink !== null)
+        <title>{{ $drawing->words }}</title>
+        {{ $ink->sheet() }}
+    @endif
     @foreach ($scene->farWalls as $wall => $corners)
         <polygon class="wall wall-{{ $wall }}" points="{{ $points($corners) }}" />
     @endforeach

@@ -1,4 +1,4 @@
-<section class="cut px-4 py-3 wide:sticky wide:top-3" aria-labelledby="open-box">
+<section class="cut px-4 py-3 wide:sticky wide:top-3" aria-labelledby="open-box" id="box-drawn" @if ($isLate ?? false) hx-swap-oob="true" @endif>
     <h2 id="open-box">Open box</h2>
     <p class="text-ink-soft">{{ $sheet->packingInShort() }}</p>
     <x-open-box :drawing="$sheet->drawing()" class="my-2 max-h-[24rem] w-full" />

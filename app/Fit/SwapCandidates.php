@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Fit;
+
+use App\Models\Lot;
+use App\Models\Piece;
+use PluckyWren\Core\Box\FitProblem;
+use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Fit\Answer\Swap;
+use PluckyWren\Core\Fit\Answer\SwapWay;
+use PluckyWren\Core\Fit\Form;
+use PluckyWren\Core\Fit\Item;
+
+/** What each piece of a box could be swapped for: a smaller one in the stash, itself out of its packaging, or itself folded flatter. */
+final class SwapCandidates
+{
+    /** Cloth that lies thicker than this, in tenths of a millimetre, can be folded once less. An estimate. */
+    private const FOLDS_FROM = 120;
+
+    /** A swap for less than this share smaller is not worth the trouble. */
+    private const WORTH = 0.9;
+
+    /**
+     * @param  iterable<Piece>  $pieces  the same pieces as the plan's, with their lots
+     * @return list<Swap>
+     */
+    public function of(Plan $plan, iterable $pieces): array
+    {
+        $lots = [];
+        foreach ($pieces as $piece) {
+            $lots[$piece->id] = $piece->lot;
+        }
+        $swaps = [];
+        foreach ($plan->pieces as $piece) {
+            $item = FitProblem::item($piece, $plan);
+            array_push($swaps, ...$this->itself($piece, $item, $lots[$piece->id] ?? null));
+            foreach ($this->smaller($piece, $lots[$piece->id] ?? null) as $lot) {
+                $swaps[] = new Swap(SwapWay::Smaller, $item->sized($lot->sizeInBox()), $lot->name, $lot->id);
+            }
+        }
+
+        return $swaps;
+    }
+
+    /** @return list<Swap> */
+    private function itself(PlannedPiece $piece, Item $item, ?Lot $lot): array
+    {
+        $swaps = [];
+        if ($piece->staysInPackaging && $lot !== null) {
+            $swaps[] = new Swap(SwapWay::Unpacked, $item->sized($lot->size), $piece->name);
+        }
+        if ($item->form === Form::Cloth && $item->leastSide() >= self::FOLDS_FROM) {
+            $swaps[] = new Swap(SwapWay::Folded, $item->foldedTo(intdiv($item->leastSide(), 2)), $piece->name);
+        }
+
+        return $swaps;
+    }
+
+    /** @return list<Lot> of the same kind, on hand in the number wanted, and smaller */
+    private function smaller(PlannedPiece $piece, ?Lot $lot): array
+    {
+        $query = Lot::withSetAside();
+        $query->whereRaw(Lot::HAS_SOME_LEFT)->where('kind', $piece->kind->id);
+        if ($lot !== null) {
+            $query->whereKeyNot($lot->id);
+        }
+
+        return array_values($query->get()->filter(static fn (Lot $other): bool => $other->sizeInBox()->volume() < self::WORTH * $piece->size->volume() && $other->stock()->onHand() >= $piece->quantity)->all());
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Fit\FitRoom;
+use App\Models\Box;
+use App\View\BoxSheets;
+use App\View\FitView;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use PluckyWren\Core\Box\FitProblem;
+
+/** Tries at length, behind a page, what was answered in a moment; says nothing where that was as good. */
+final class FitImproveController
+{
+    public function __invoke(Request $request, Box $box, FitRoom $fitRoom, BoxSheets $sheets): Response
+    {
+        $plan = $box->load('pieces.lot')->plan();
+        $isBetter = $plan->pieces !== [] && $fitRoom->improved(FitProblem::of($plan), $box->crew_id) !== null;
+        if ($request->boolean('steps')) {
+            // The steps wait for this before they look for further answers, so they are told either way.
+            return response(view('boxes.fit', ['fit' => FitView::of($sheets->tried($box), $request->input('step'), $request->input('turn'))])->fragment('fit'));
+        }
+
+        return $isBetter ? response(view('boxes.partials.improved', ['sheet' => $sheets->tried($box)])) : response()->noContent();
+    }
+}

@@ -1,0 +1,1 @@
+<x-open-box :drawing="$fit->drawing()" :ink="$ink" :xmlns="$ink::SVG" />
