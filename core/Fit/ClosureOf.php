@@ -14,6 +14,9 @@ final class ClosureOf
     /** @var array<int, int> the highest top of each column */
     private array $tops = [];
 
+    /** The highest top of what gives nothing. */
+    private int $highest = 0;
+
     /** @var array<int, float> how much each column has been pressed */
     private array $given = [];
 
@@ -29,15 +32,44 @@ final class ClosureOf
     public static function packing(BoxShape $box, iterable $placements, array $items): Closure
     {
         $columns = new self($box);
+        $firm = [];
         foreach ($placements as $placement) {
-            if (! $placement->isNested()) {
-                foreach ($placement->parts as $part) {
+            if ($placement->isNested()) {
+                continue;
+            }
+            foreach ($placement->parts as $part) {
+                if ($placement->angle == 0.0 && $items[$placement->id]->form->keepsItsSides()) {
+                    $firm[] = $part;
+                } else {
                     $columns->add($part, $placement->angle, $items[$placement->id]);
                 }
             }
         }
+        array_map($columns->addFirm(...), $firm);
 
         return $columns->closure();
+    }
+
+    /** What gives nothing matters by its top alone: in the columns where something gives, and once for all others. */
+    private function addFirm(Part $part): void
+    {
+        $firstX = max(0, (int) ceil(($part->x - self::COLUMN / 2) / self::COLUMN));
+        $firstY = max(0, (int) ceil(($part->y - self::COLUMN / 2) / self::COLUMN));
+        $lastX = (int) floor((min($part->x + $part->l, $this->box->topLength - 1) - self::COLUMN / 2) / self::COLUMN);
+        $lastY = (int) floor((min($part->y + $part->w, $this->box->topWidth - 1) - self::COLUMN / 2) / self::COLUMN);
+        $top = $part->top();
+        if ($firstX > $lastX || $firstY > $lastY) {
+            return;
+        }
+        $this->highest = max($this->highest, $top);
+        for ($i = $this->given === [] ? $lastX + 1 : $firstX; $i <= $lastX; $i++) {
+            for ($j = $firstY; $j <= $lastY; $j++) {
+                $key = $i * 1000 + $j;
+                if (isset($this->tops[$key]) && $this->tops[$key] < $top) {
+                    $this->tops[$key] = $top;
+                }
+            }
+        }
     }
 
     private function add(Part $part, float $angle, Item $item): void
@@ -62,8 +94,9 @@ final class ClosureOf
 
     private function closure(): Closure
     {
-        $proud = $press = 0.0;
-        $dome = 0;
+        $press = 0.0;
+        $dome = max(0, $this->highest - $this->box->height);
+        $proud = (float) $dome;
         foreach ($this->tops as $key => $top) {
             $proud = max($proud, $top + $this->given[$key] - $this->box->height);
             $press = max($press, $this->could[$key] > 0.01 ? min(1.0, $this->given[$key] / $this->could[$key]) : 0.0);
