@@ -95,4 +95,16 @@ return [
         'sweet' => 'wrapped hard sweets',
     ],
 
+    'measuring' => [
+        'by-hand' => 'measured by hand',
+        'like' => 'Like the last one: “:name”, :size mm',
+        'how' => 'How to measure it',
+        'rigid' => 'Lay a ruler along each of its three sides where it is broadest: handles, caps and wheels count. A box or a blister pack counts only if it goes in that way.',
+        'sheet' => 'Length and width along the edges; for the thickness press the whole stack flat with a hand and measure that.',
+        'bendable' => 'Length and width lying flat, and the thickness at the back. It may be bent up a wall, so its length need not fit.',
+        'cloth' => 'Fold it as it goes into the box and let it lie: that is its size at rest. How far it can be pressed its kind knows.',
+        'soft' => 'Sit it on the table as it is and measure its broadest sides: that is its size at rest. Then press it with the flat of a hand; if it gives much less than half, choose a firmer kind.',
+        'loose' => 'Shake the bag until it lies as a block, and measure that block: only its volume counts, as it takes any shape.',
+    ],
+
 ];

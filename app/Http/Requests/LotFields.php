@@ -135,7 +135,7 @@ trait LotFields
             'packaged' => $this->filled('packaged_length') ? new Size($this->tenths('packaged_length'), $this->tenths('packaged_width'), $this->tenths('packaged_height')) : null,
             'is_packaged' => $this->boolean('is_packaged'),
             'colours' => Palette::ofHexes(array_values(array_filter((array) $this->input('colours', []), is_string(...)))),
-            'is_measured' => $size != $kind->size,
+            'is_measured' => $this->boolean('is_measured') || $size != $kind->size,
             'size_label' => $kind->isWorn ? $this->input('size_label') : null,
             'traits' => array_values(array_map(static fn (mixed $trait): ItemTrait => ItemTrait::from(is_string($trait) ? $trait : ''), (array) $this->input('traits', []))),
             'note' => $this->input('note'),

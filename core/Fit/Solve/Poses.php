@@ -33,7 +33,7 @@ final class Poses
     /** @return list<Pose> the orientations of an unchanged block, each once */
     public function turned(Item $item): array
     {
-        return $this->turns[$item->id] ??= self::orientations($item);
+        return $this->turns["{$item->id}/{$item->size->length}/{$item->size->width}/{$item->size->height}"] ??= self::orientations($item);
     }
 
     /** @return list<Pose> */

@@ -3,6 +3,9 @@
     $typed = fn (string $field, mixed $default = '') => is_array($text = old($field, request()->input($field, $default))) === is_array($default) ? $text : $default;
     $mm = fn (int $tenths) => PluckyWren\Core\Measure\Length::ofTenths($tenths)->in(PluckyWren\Core\Measure\Unit::Millimetre);
     $size = $lot !== null && $lot->kind === $kind?->id ? $lot->size : $kind?->size;
+    $last = $kind === null ? null : App\View\LastMeasured::of($kind, $lot);
+    $isLike = $last !== null && request()->boolean('like');
+    $size = $isLike ? $last->lot->size : $size;
     $currency = auth()->user()->crew->currency;
     $traits = array_map(fn ($trait) => $trait->value, $lot !== null && $lot->kind === $kind?->id ? $lot->traits : $kind->traits ?? []);
     // After a refusal what was typed stands; after a change of kind the new kind's own measures do.
@@ -47,6 +50,17 @@
             <x-field class="sm:col-span-2" :name="$side" :label="$word" :$bag :id="'f-'.$side" required :value="$measure($side)" />
         @endforeach
         <p class="hint sm:col-span-6">In mm, or as you measure: <span class="whitespace-nowrap">11.5 cm</span>, <span class="whitespace-nowrap">4 1/2 in</span>.</p>
+        <div class="flex flex-wrap items-center gap-x-6 gap-y-2 sm:col-span-6">
+            <label class="flex items-center gap-2"><input type="checkbox" name="is_measured" value="1" @checked($isLike || $typed('is_measured', $lot?->is_measured && $lot->kind === $kind->id))> {{ __('stash.measuring.by-hand') }}</label>
+            @if ($last !== null && ! $isLike)
+                <button class="button small" name="like" value="1" formmethod="get" formaction="{{ $kindAddress }}" formnovalidate
+                    hx-get="{{ $kindAddress }}?like=1" hx-target="{{ $kindTarget }}" hx-swap="outerMorph" hx-include="closest form">{{ $last->says() }}</button>
+            @endif
+        </div>
+        <details class="sm:col-span-6">
+            <summary class="link">{{ __('stash.measuring.how') }}</summary>
+            <p class="mt-1">{{ __("stash.measuring.{$kind->form->value}") }}</p>
+        </details>
         @if ($kind->isWorn)
             <x-field class="sm:col-span-3" name="size_label" label="Size on the label" :$bag id="f-size" maxlength="100" :value="$typed('size_label', $lot?->size_label)" />
         @endif
