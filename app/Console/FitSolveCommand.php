@@ -22,11 +22,15 @@ final class FitSolveCommand extends Command
 {
     private const MALFORMED = 2;
 
+    private const MS = 200.0;
+
+    private const AS_MANY_AS_GO = 1_000_000;
+
     protected $signature = 'fit:solve
         {problem : A problem file, or a folder of them}
         {--out= : The result file, or the folder for the results}
-        {--ms=200 : How long to try at most, in milliseconds}
-        {--steps=60 : How many constructions to try at most}
+        {--ms= : How long to try at most, in milliseconds; 200 where neither this nor --steps is given}
+        {--steps= : How many constructions to try at most}
         {--seed=1 : Where the trying starts}';
 
     protected $description = 'Solve a fit problem, or a folder of them';
@@ -36,7 +40,7 @@ final class FitSolveCommand extends Command
         $path = $this->text($this->argument('problem'));
         $out = $this->text($this->option('out'));
         foreach (['ms', 'steps', 'seed'] as $name) {
-            if (preg_match('/^\d{1,9}$/', $this->text($this->option($name))) !== 1) {
+            if (preg_match('/^\d{0,9}$/', $this->text($this->option($name))) !== 1) {
                 return $this->refuse("--{$name}: must be a whole number.");
             }
         }
@@ -89,9 +93,12 @@ final class FitSolveCommand extends Command
     {
         $json = is_file($file) ? @file_get_contents($file) : false;
         $problem = ProblemFile::read($json === false ? throw MalformedFile::unreadable($file) : $json, $file);
-        $budget = Budget::ofConstructions(max(1, (int) $this->option('steps')))->cutAt((float) $this->option('ms'), new WallClock);
+        [$steps, $ms] = [$this->text($this->option('steps')), $this->text($this->option('ms'))];
+        $budget = Budget::ofConstructions($steps === '' ? self::AS_MANY_AS_GO : max(1, (int) $steps));
+        // A clock would make the same number of steps end sooner on a busy day, and the result another.
+        $isTimed = $ms !== '' || $steps === '';
 
-        return $solver->solve($problem, $budget, (int) $this->option('seed'));
+        return $solver->solve($problem, $isTimed ? $budget->cutAt($ms === '' ? self::MS : (float) $ms, new WallClock) : $budget, max(1, (int) $this->option('seed')));
     }
 
     private function keep(string $path, string $result): bool

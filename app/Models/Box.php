@@ -112,6 +112,12 @@ final class Box extends Model
             : BoxKind::measured($this->own_size, (int) $this->own_floor_length_tenths, (int) $this->own_floor_width_tenths);
     }
 
+    /** Determine if its lid carries work that another box would not have. */
+    public function hasDecoratedLid(): bool
+    {
+        return in_array(Task::DecorateLid, $this->done, true) || in_array(Task::WrapLid, $this->done, true);
+    }
+
     /** @return list<ClosingTick> */
     public function closingTicks(): array
     {

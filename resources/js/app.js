@@ -3,6 +3,7 @@ import htmx from 'htmx.org';
 import { listenToKeys } from './keys.js';
 import { palette } from './palette.js';
 import { carryPocketDesk, pocket } from './pocket.js';
+import { nameWhatIsTouched } from './drawing.js';
 import { sayWhatFailed, keepFocus } from './swaps.js';
 
 window.Alpine = Alpine;
@@ -13,6 +14,7 @@ Alpine.data('pocket', pocket);
 Alpine.start();
 
 listenToKeys();
+nameWhatIsTouched();
 sayWhatFailed();
 keepFocus();
 if (document.querySelector('.path')) {

@@ -15,7 +15,7 @@ final class AccessTest extends BrowserTestCase
     ];
 
     private const BOX_VIEWS = [
-        'sheet' => '', 'picker' => '?pick=1', 'list to buy' => '?pick=1&from=buy', 'new thing' => '?pick=1&from=new&kind=t-shirt', 'check sheet' => '/check-sheet', 'ledger' => '/ledger', 'prepare' => '/prepare', 'closing check' => '/closing', 'compare' => '/compare', 'how it goes in' => '/fit?step=12&turn=1', 'change' => '/edit',
+        'sheet' => '', 'picker' => '?pick=1', 'list to buy' => '?pick=1&from=buy', 'new thing' => '?pick=1&from=new&kind=t-shirt', 'check sheet' => '/check-sheet', 'ledger' => '/ledger', 'prepare' => '/prepare', 'closing check' => '/closing', 'compare' => '/compare', 'how it goes in' => '/fit?step=12&turn=1', 'answers' => '/fit/answers', 'change' => '/edit',
     ];
 
     public function test_axe_finds_nothing_on_any_main_view_by_day_and_by_lamplight(): void

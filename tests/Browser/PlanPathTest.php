@@ -97,6 +97,55 @@ final class PlanPathTest extends BrowserTestCase
         self::assertSame([], self::browser()->console());
     }
 
+    public function test_a_box_too_small_is_closed_by_leaving_out_what_costs_least_and_the_gauge_follows(): void
+    {
+        $this->openDemo();
+        $this->click('Night-sky watcher');
+        $this->see('Closes flat');
+        $this->click('Step by step, layer by layer');
+        $this->see('The same in another box');
+        $this->act(WebDriverBy::xpath("//li[.//b[.='Tapered tub']]//button"), static fn (RemoteWebElement $button) => $button->click());
+        $this->see('Packed in “Tapered tub” from now on.');
+        $this->see('stay out');
+        // What else could be done is looked for once the longer try is over.
+        $this->see('costs the box least');
+        $this->act(WebDriverBy::cssSelector('#leave-out + ol li:first-child button'), static fn (RemoteWebElement $button) => $button->click());
+        $this->see('Left out, and back in the stash.');
+        $this->until(fn (): bool => ! str_contains((string) $this->js("return document.querySelector('#fit').innerText"), 'no room left'), 'Something still stays out.');
+        $this->click('Back to the box');
+        $this->until(fn (): bool => preg_match('/Closes flat|Snug|Tight/', (string) $this->js("return document.querySelector('#gauges').innerText")) === 1, 'The gauge did not follow.');
+        self::assertSame([], self::browser()->console());
+    }
+
+    public function test_a_longer_try_is_made_behind_what_is_being_typed(): void
+    {
+        $this->openDemo();
+        $this->click('Little railway');
+        $this->click('Change');
+        $this->clickOn('input[name="box_kind"][value="tapered-tub"]');
+        $this->click('Keep the changes');
+        // In this tub it closes only under pressure, so that more is tried than is answered at once.
+        $this->see('three bands');
+        $this->press('p');
+        $this->type('#pick-q', 'soap');
+        $this->js('window.stillHere = true');
+        $this->until(fn (): bool => $this->js("return performance.getEntriesByType('resource').some((entry) => entry.name.endsWith('/fit/improve') && entry.responseEnd > 0)") === true, 'No longer try was made.');
+        self::assertSame('soap', $this->js("return document.querySelector('#pick-q').value"));
+        self::assertTrue($this->js('return window.stillHere'));
+        $this->see('three bands');
+        self::assertSame([], self::browser()->console());
+    }
+
+    public function test_a_piece_says_its_name_when_it_is_reached_by_keyboard_or_finger(): void
+    {
+        $this->openDemo();
+        $this->click('Night-sky watcher');
+        $this->click('Step by step, layer by layer');
+        $this->see('Tap a piece, and read its name here.');
+        $this->js("document.querySelector('.piece[data-name$=\"Plush owl\"]').focus()");
+        $this->until(fn (): bool => str_ends_with((string) $this->js("return document.querySelector('[data-named]').textContent"), '. Plush owl'), 'Its name is not told.');
+    }
+
     private function says(): string
     {
         return (string) $this->js("return document.querySelector('#says')?.innerText ?? ''");

@@ -53,7 +53,10 @@ final readonly class FitAnswersController
         $request->validate(['kind' => ['required', Rule::in(array_keys($boxKinds->all()))]], ['*' => Words::of('boxes.errors.in')]);
         $kind = $boxKinds->get($request->string('kind')->value());
 
-        return $this->done($box, fn () => $this->change($box, ['box_kind' => $kind->id, 'own_size' => null, 'own_floor_length_tenths' => null, 'own_floor_width_tenths' => null]), Words::of('fit.now-in', ['box' => $kind->name]));
+        // What was done to the old box is not done to the new one.
+        $changes = ['box_kind' => $kind->id, 'own_size' => null, 'own_floor_length_tenths' => null, 'own_floor_width_tenths' => null, 'done' => []];
+
+        return $this->done($box, fn () => $box->hasDecoratedLid() ? throw CannotChangeBox::lidIsDecorated() : $this->change($box, $changes), Words::of('fit.now-in', ['box' => $kind->name]));
     }
 
     public function school(Request $request, Box $box): RedirectResponse

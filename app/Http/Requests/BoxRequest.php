@@ -26,7 +26,6 @@ use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
-use PluckyWren\Core\Stash\Preparation\Task;
 
 /** A box as it is described: for whom, in what, by which theme, for how much. */
 final class BoxRequest extends FormRequest
@@ -76,7 +75,7 @@ final class BoxRequest extends FormRequest
                 $validator->errors()->add('budget', Words::of('boxes.errors.budget-zero'));
             }
             $box = $this->route('box');
-            if ($validator->errors()->isEmpty() && $box instanceof Box && $this->isDecorated($box) && $this->isAnotherBox($box) && ! $this->boolean('new_box')) {
+            if ($validator->errors()->isEmpty() && $box instanceof Box && $box->hasDecoratedLid() && $this->isAnotherBox($box) && ! $this->boolean('new_box')) {
                 $validator->errors()->add('box_kind', Words::of('boxes.errors.lid-decorated'));
             }
         };
@@ -107,11 +106,6 @@ final class BoxRequest extends FormRequest
         ]);
 
         return $box;
-    }
-
-    private function isDecorated(Box $box): bool
-    {
-        return in_array(Task::DecorateLid, $box->done, true) || in_array(Task::WrapLid, $box->done, true);
     }
 
     private function isAnotherBox(Box $box): bool

@@ -22,7 +22,8 @@
                     <div class="grid gap-3.5">
                     <section class="cut px-4 py-3" aria-label="The open box">
                         <p class="min-h-14 text-lg font-semibold" role="status" id="says">{{ $fit->says() }}</p>
-                        <x-open-box :drawing="$fit->drawing()" :current="$fit->current()?->id" class="my-2 max-h-[30rem] w-full" />
+                        <x-open-box :drawing="$fit->drawing()" :current="$fit->current()?->id" :is-named="true" class="my-2 max-h-[30rem] w-full" />
+                        <p class="min-h-6 text-ink-soft" data-named>{{ __('fit.tap') }}</p>
                         <form action="{{ route('boxes.fit', $fit->sheet->box) }}" class="grid grid-cols-[auto_1fr_auto_auto] items-center gap-2.5">
                             <a class="button" data-key="arrowleft" href="{{ $address($fit->step - 1) }}" hx-get="{{ $address($fit->step - 1) }}" hx-target="#fit" hx-swap="outerMorph" hx-replace-url="true" aria-label="A step back">◂</a>
                             <label class="sr-only" for="step">Step</label>

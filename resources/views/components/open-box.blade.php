@@ -1,4 +1,4 @@
-@props(['drawing', 'current' => null, 'ink' => null])
+@props(['drawing', 'current' => null, 'ink' => null, 'isNamed' => false])
 
 @php
     $scene = $drawing->scene;
@@ -7,7 +7,7 @@
     [$left, $top, $width, $height] = $scene->frame;
 @endphp
 
-<svg {{ $attributes->class('drawn') }} role="img" aria-label="{{ $drawing->words }}" viewBox="{{ round($left - 6, 1) }} {{ round($top - 6, 1) }} {{ round($width + 12, 1) }} {{ round($height + 12, 1) }}">
+<svg {{ $attributes->class('drawn') }} role="{{ $isNamed ? 'group' : 'img' }}" aria-label="{{ $drawing->words }}" viewBox="{{ round($left - 6, 1) }} {{ round($top - 6, 1) }} {{ round($width + 12, 1) }} {{ round($height + 12, 1) }}">
     @if ($ink !== null)
         <title>{{ $drawing->words }}</title>
         {{ $ink->sheet() }}
@@ -18,7 +18,7 @@
     <polyline class="rim" points="{{ $points([$scene->rim[0], $scene->rim[3], $scene->rim[2]]) }}" />
     @foreach ($scene->prisms as $drawn)
         @php($piece = $drawing->pieces[$drawn->prism->piece])
-        <g @class(['piece', "lane-{$piece['lane']->value}", 'is-current' => $current !== null && $drawn->prism->piece === $current])>
+        <g @class(['piece', "lane-{$piece['lane']->value}", 'is-current' => $current !== null && $drawn->prism->piece === $current]) @if ($isNamed && $drawn->label !== null) tabindex="0" role="img" aria-label="{{ $piece['step'] }}. {{ $piece['name'] }}" data-name="{{ $piece['step'] }}. {{ $piece['name'] }}" @endif>
             <title>{{ $piece['step'] }}. {{ $piece['name'] }}</title>
             @foreach ($drawn->faces as $face)
                 <polygon class="face-{{ $face->tone }}" points="{{ $points($face->points) }}" />
