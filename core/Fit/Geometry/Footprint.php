@@ -70,7 +70,7 @@ final readonly class Footprint
         return $shared === null ? 0.0 : $shared->area();
     }
 
-    /** The part of this within $that, edge by edge (Sutherland and Hodgman); null where they do not meet. */
+    /** The part of this within $that, cut edge by edge; null where they do not meet. */
     public function clippedTo(self $that): ?self
     {
         $corners = $this->corners;

@@ -46,6 +46,10 @@ final class BentAndTurned
     {
         [$l, $w, $h] = $item->size->sides();
         foreach ([[$l, $w, $h], [$l, $h, $w]] as [$long, $broad, $high]) {
+            [$x1, $y1, $x2, $y2] = $pile->box->freeBetween($z, $high);
+            if (! self::goesIn($long, $broad, max($x2 - $x1, $y2 - $y1), min($x2 - $x1, $y2 - $y1))) {
+                continue;
+            }
             $part = new Part(
                 intdiv($pile->box->topLength - $long, 2),
                 intdiv($pile->box->topWidth - $broad, 2),
@@ -59,6 +63,23 @@ final class BentAndTurned
         }
 
         return null;
+    }
+
+    /**
+     * Determine if a rectangle goes into another at some angle, by the classical criterion, so that no angle is tried in vain.
+     *
+     * @param  int  $long  at least $broad
+     * @param  int  $length  of the other, at least its $width
+     */
+    private static function goesIn(int $long, int $broad, int $length, int $width): bool
+    {
+        if ($long <= $length) {
+            return $broad <= $width;
+        }
+        $square = $long ** 2 + $broad ** 2;
+
+        // A tenth of a millimetre to spare for rounding: what is let through is still tried.
+        return $broad <= $width && $width + 1 >= (2 * $long * $broad * $length + ($long ** 2 - $broad ** 2) * sqrt($square - $length ** 2)) / $square;
     }
 
     /** Bent up the back wall or the right-hand wall, whichever leaves it lying broader. */

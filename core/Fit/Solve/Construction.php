@@ -35,6 +35,22 @@ final class Construction
         }
     }
 
+    /**
+     * Take over what was placed another way.
+     *
+     * @param  list<Placement>  $placements
+     * @param  array<string, Item>  $items
+     */
+    public function takeOver(array $placements, array $items): void
+    {
+        foreach ($placements as $placement) {
+            $this->placements[] = $placement;
+            if (! $placement->isNested()) {
+                $this->pile->add($placement, $items[$placement->id]);
+            }
+        }
+    }
+
     /** @return list<Standing> what stands in the box, the pinned too */
     public function standing(): array
     {

@@ -39,6 +39,9 @@ final class Search
     /** @var list<Item> what is placed filling by filling, not bent or corner to corner */
     private readonly array $free;
 
+    /** @var array<string, Item> what lies straight nowhere and found no place on the floor */
+    private readonly array $late;
+
     private Repertoire $repertoire;
 
     private Nested $nested;
@@ -62,7 +65,9 @@ final class Search
         $this->queue = new Queue($possible, $problem->order, $problem->box);
         $bends = new BentAndTurned;
         $this->bent = new Construction($problem, $items, Weighting::number(0), new Poses);
-        $this->bent->run(array_values(array_filter($possible, static fn (Item $item): bool => $item->form->keepsItsSides() && ! $bends->liesStraight($item, $problem->box))));
+        $tooLong = array_values(array_filter($possible, static fn (Item $item): bool => $item->form->keepsItsSides() && ! $bends->liesStraight($item, $problem->box)));
+        $this->bent->run($tooLong);
+        $this->late = array_column($this->bent->leftOut, null, 'id');
         // What lies on the floor in no way may still lie further up, where the box is broader.
         $bent = array_column($this->bent->placements, null, 'id');
         $this->free = array_values(array_filter($possible, static fn (Item $item): bool => ! isset($bent[$item->id])));
@@ -100,6 +105,7 @@ final class Search
         }
         [$placed, $rest] = $room->packed();
         $placements = [...$this->bent->placements, ...$this->nested->with($placed)];
+        $placements = $this->withLate($placements);
         $rest = $this->missing($placements);
         $this->wantMore($rest);
         if ($this->best !== null && $rest !== [] && Merit::losses($rest) >= $this->best->merit->lost() && ($turn % self::TIES !== 0 || Merit::losses($rest) > $this->best->merit->lost())) {
@@ -140,6 +146,25 @@ final class Search
             fn (Item $item): Item => $this->nested->filledPouches[$item->id] ?? $item,
             array_values(array_filter($this->free, static fn (Item $item): bool => ! isset($inside[$item->id]))),
         ));
+    }
+
+    /**
+     * With what lies straight nowhere and bent or corner to corner not on the floor, but perhaps on top of what is there now.
+     *
+     * @param  list<Placement>  $placements
+     * @return list<Placement>
+     */
+    private function withLate(array $placements): array
+    {
+        $missing = array_values(array_filter($this->missing($placements), fn (Item $item): bool => isset($this->late[$item->id])));
+        if ($missing === []) {
+            return $placements;
+        }
+        $construction = new Construction($this->problem, $this->items, Weighting::number(0), new Poses);
+        $construction->takeOver($placements, $this->items);
+        $construction->run($missing);
+
+        return $construction->placements;
     }
 
     /**

@@ -27,9 +27,9 @@ final class CornerSolverTest extends TestCase
     public function test_no_result_of_many_random_problems_breaks_a_rule(): void
     {
         $placed = $turned = $bent = 0;
-        for ($seed = 1; $seed <= 200; $seed++) {
+        for ($seed = 1; $seed <= 500; $seed++) {
             $problem = RandomProblems::number($seed);
-            $result = $this->solve($problem, 4, $seed);
+            $result = $this->solve($problem, 2, $seed);
 
             self::assertSame([], Validator::ofAllRules()->breaches($problem, $result), "seed {$seed}");
             $hows = array_map(static fn (Placement $placement): How => $placement->how, $result->placements);
@@ -38,9 +38,36 @@ final class CornerSolverTest extends TestCase
             $bent += count(array_keys($hows, How::UpTheWall, true));
         }
         // The problems are hard enough to ask for everything that the solver can do.
-        self::assertGreaterThan(600, $placed);
-        self::assertGreaterThan(4, $turned);
-        self::assertGreaterThan(4, $bent);
+        self::assertGreaterThan(1500, $placed);
+        self::assertGreaterThan(10, $turned);
+        self::assertGreaterThan(10, $bent);
+    }
+
+    public function test_nor_where_pieces_go_into_one_another_nor_where_half_is_in_the_box_already(): void
+    {
+        $nested = $inPouches = $goneOn = 0;
+        for ($seed = 1; $seed <= 250; $seed++) {
+            $problem = RandomProblems::withHollows($seed);
+            $result = $this->solve($problem, 6, $seed);
+            self::assertSame([], Validator::ofAllRules()->breaches($problem, $result), "seed {$seed}");
+            $items = $problem->singles();
+            foreach ($result->placements as $placement) {
+                $nested += $placement->in === null ? 0 : 1;
+                $inPouches += $placement->in !== null && $items[$placement->in]->cavity?->soft === true ? 1 : 0;
+            }
+
+            // What is nested comes just before what holds it, so that a holder is pinned with all it holds.
+            $half = array_slice($result->placements, 0, intdiv(count($result->placements), 2));
+            while ($half !== [] && $half[count($half) - 1]->isNested()) {
+                array_pop($half);
+            }
+            $pinned = new Problem($problem->box, $problem->items, $problem->order, $half);
+            self::assertSame([], Validator::ofAllRules()->breaches($pinned, $this->solve($pinned, 2, $seed)), "pinned, seed {$seed}");
+            $goneOn += count($half);
+        }
+        self::assertGreaterThan(180, $nested);
+        self::assertGreaterThan(25, $inPouches);
+        self::assertGreaterThan(600, $goneOn);
     }
 
     public function test_boxes_cut_up_and_shuffled_are_packed_again_and_never_wrongly(): void
