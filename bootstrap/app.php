@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Console\FitSolveCommand;
+use App\Console\FitSureCommand;
 use App\Console\GuideCheckCommand;
 use App\Http\Middleware\RefuseBrokenText;
 use App\Http\Middleware\SendSecurityHeaders;
@@ -22,7 +23,7 @@ is_dir(__DIR__.'/cache') || mkdir(__DIR__.'/cache', 0o775);
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
-    ->withCommands([FitSolveCommand::class, GuideCheckCommand::class])
+    ->withCommands([FitSolveCommand::class, FitSureCommand::class, GuideCheckCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append([SendSecurityHeaders::class, RefuseBrokenText::class]);

@@ -40,6 +40,7 @@ final readonly class ImportBox
                 'sending_gift' => $plan->sendingGift,
                 'budget' => $plan->budget,
                 'done' => $plan->boxDone,
+                'packing_order' => $plan->packingOrder,
             ]));
             $ids = [];
             foreach ($plan->pieces as $piece) {

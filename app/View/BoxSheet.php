@@ -133,6 +133,11 @@ final readonly class BoxSheet
         return $this->gauges->room->result === null ? [] : Cautions::of($this->problem, $this->gauges->room->result);
     }
 
+    public function saysOf(Caution $caution): string
+    {
+        return Words::of("fit.cautions.{$caution->about->value}", ['name' => $this->nameOf($caution->id), 'other' => $caution->other === null ? '' : $this->nameOf($caution->other)]);
+    }
+
     public function insideMm(): string
     {
         return $this->plan->boxKind->insideMm();

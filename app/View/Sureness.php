@@ -34,7 +34,7 @@ final readonly class Sureness
         return new self(
             $box, $tries,
             array_values(array_map(static fn (PlannedPiece $piece): string => $piece->name, array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => ! $piece->isMeasured))),
-            $settles?->name, $lot, self::lastChange($box)->addSeconds(config()->integer('wren.fit.alone_seconds'))->isPast(),
+            $settles?->name, $lot, self::isLeftAlone($box),
         );
     }
 
@@ -46,6 +46,12 @@ final readonly class Sureness
     public function isDone(): bool
     {
         return count($this->tries) >= HowSure::TRIES;
+    }
+
+    /** Determine if nobody has changed a box for a while. */
+    public static function isLeftAlone(Box $box): bool
+    {
+        return self::lastChange($box)->addSeconds(config()->integer('wren.fit.alone_seconds'))->isPast();
     }
 
     private static function lastChange(Box $box): CarbonImmutable

@@ -100,9 +100,11 @@ return [
         'closes' => 'With measures a little off, it all goes in in :closed of :tries tries.',
         'settles' => 'Measuring “:name” would tell most.',
         'measure' => 'Measure it',
+        'boxes-tried' => '{0} No box has been left alone long enough.|{1} One box was tried.|[2,*] :count boxes were tried.',
         'try' => 'Try it with measures a little off',
     ],
 
+    'look-again' => 'Look again',
     'cautions' => [
         'hard-to-empty' => '“:name” is so full that a child may not get “:other” out again. Try it, or take something out.',
         'hard-on-soft' => '“:name” lies hard on “:other”. Lay something soft between them, or let them change places.',

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Box;
 use App\Models\FitResult;
 use App\Models\Piece;
+use Illuminate\Support\Facades\Artisan;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Fit\Answer\HowSure;
 use PluckyWren\Core\Fit\Order;
@@ -117,6 +118,19 @@ final class FitAnswersTest extends TestCase
         self::assertSame(HowSure::TRIES, strlen(FitResult::query()->where('tries', '<>', '')->firstOrFail()->tries));
         $this->post("/boxes/{$this->own->id}/fit/sure")->assertRedirect("/boxes/{$this->own->id}/fit");
         $this->get("/boxes/{$this->own->id}/fit")->assertSee('20 of 20 tries')->assertSee('Everything in it was measured by hand.');
+    }
+
+    public function test_boxes_left_alone_are_tried_from_the_command_line_and_others_are_not(): void
+    {
+        $this->slab('Slab', 50, 'toy-car', length: 280, width: 180);
+        Artisan::call('fit:sure');
+        self::assertStringContainsString('No box has been left alone long enough.', Artisan::output());
+        self::assertSame(0, FitResult::query()->where('tries', '<>', '')->count());
+
+        $this->travel(2)->minutes();
+        Artisan::call('fit:sure');
+        self::assertStringContainsString('One box was tried.', Artisan::output());
+        self::assertSame('11111', FitResult::query()->firstOrFail()->tries);
     }
 
     public function test_a_longer_try_is_made_once_and_only_tells_what_is_better(): void

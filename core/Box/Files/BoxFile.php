@@ -11,6 +11,7 @@ use PluckyWren\Core\Box\Palette;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Fit\Files\Fields;
 use PluckyWren\Core\Fit\Files\MalformedFile;
+use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Measure\Size;
@@ -53,10 +54,10 @@ final readonly class BoxFile
         $plan = new Plan(
             $recipient, $guide, $this->boxKind($fields->object('box')), $this->money($fields, 'sendingGift', $currency),
             $fields->has('budget') ? $this->money($fields, 'budget', $currency) : null, array_column($read, 0), $this->schools,
-            $this->reasons($fields), $this->tasks($fields), $this->catalogue,
+            $this->reasons($fields), $this->tasks($fields), $this->catalogue, $fields->has('order') ? $fields->choice('order', Order::class) : Order::FlatsFirst,
         );
         $document = new BoxDocument($fields->text('theme'), $this->palette($fields), $guideId, $plan, array_filter(array_column(array_map(static fn (array $piece): array => [$piece[0]->id, $piece[1]], $read), 1, 0), static fn (string $place): bool => $place !== ''));
-        array_map($fields->ignore(...), ['budget', 'colours', 'answers', 'done']);
+        array_map($fields->ignore(...), ['budget', 'colours', 'answers', 'done', 'order']);
         $fields->nothingElse();
 
         return $document;
@@ -78,6 +79,7 @@ final readonly class BoxFile
             'sendingGift' => $plan->sendingGift->plain(),
             'done' => array_column($plan->boxDone, 'value'),
             'answers' => $this->answers($plan->reasons),
+            'order' => $plan->packingOrder === Order::FlatsFirst ? null : $plan->packingOrder->value,
             'pieces' => array_map(static fn ($piece): array => PieceFields::write($piece, $document->places[$piece->id] ?? ''), $plan->pieces),
         ], static fn (mixed $value): bool => $value !== null), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT)."\n";
     }

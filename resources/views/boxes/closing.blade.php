@@ -31,6 +31,12 @@
                         </li>
                     @endforeach
                 </ol>
+                @if ($sheet->cautions() !== [])
+                    <div class="border-t-[1.5px] border-line py-2">
+                        <h2 class="text-mend">{{ __('fit.look-again') }}</h2>
+                        <ul>@foreach ($sheet->cautions() as $caution)<li>{{ $sheet->saysOf($caution) }}</li>@endforeach</ul>
+                    </div>
+                @endif
                 @if ($box->stage->isOpen())
                     <form method="post" action="{{ route('boxes.move', $box) }}" class="no-print border-t-[1.5px] border-line py-3">
                         @csrf

@@ -58,8 +58,8 @@
                             @endforeach
                         </ol>
                         @if ($fit->sheet->cautions() !== [])
-                            <h3 class="mt-3 text-mend">Look again</h3>
-                            <ul class="grid gap-1">@foreach ($fit->sheet->cautions() as $caution)<li>{{ __("fit.cautions.{$caution->about->value}", ['name' => $fit->sheet->nameOf($caution->id), 'other' => $caution->other === null ? '' : $fit->sheet->nameOf($caution->other)]) }}</li>@endforeach</ul>
+                            <h3 class="mt-3 text-mend">{{ __('fit.look-again') }}</h3>
+                            <ul class="grid gap-1">@foreach ($fit->sheet->cautions() as $caution)<li>{{ $fit->sheet->saysOf($caution) }}</li>@endforeach</ul>
                         @endif
                         @if ($fit->sheet->gauges->room->leftOut !== [])
                             <h3 class="mt-3 text-mend">Stays out</h3>

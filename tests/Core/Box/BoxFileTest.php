@@ -19,6 +19,7 @@ final class BoxFileTest extends TestCase
         'format' => 'plucky-wren/box@1', 'guide' => 'pellwick-quay', 'theme' => 'Tide pool 🐚', 'colours' => ['#2f8f9d'], 'for' => ['band' => '4-7', 'gender' => 'girl'],
         'box' => ['kind' => 'own', 'length' => 300.5, 'width' => 190, 'height' => 110, 'floorLength' => 280, 'floorWidth' => 170],
         'currency' => 'EUR', 'budget' => '25.00', 'sendingGift' => '9.00', 'done' => ['box-sound'], 'answers' => [['finding' => 'age.balloon', 'pieces' => ['p2'], 'because' => 'Her sister is nine.']],
+        'order' => 'flats-wall',
         'pieces' => [
             ['id' => 'p1', 'kind' => 'soap', 'name' => 'Pine soap', 'quantity' => 2, 'price' => ['paid' => '4.19', 'for' => 9], 'source' => 'shop', 'place' => 'Tuppence Corner', 'size' => [90, 60.5, 30], 'traits' => [], 'done' => ['price-off']],
             ['id' => 'p2', 'kind' => 'balloons', 'name' => 'Balloons', 'quantity' => 1, 'price' => 'free', 'source' => 'given', 'place' => 'Ines'],
