@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Fit\FitRoom;
 use App\Models\Box;
+use App\Models\Crew;
 use App\Models\User;
 use App\View\Sureness;
 use Illuminate\Console\Command;
@@ -23,7 +24,11 @@ final class FitSureCommand extends Command
     {
         $tried = 0;
         // Each crew's boxes are looked at as one of its members sees them, by its own guides.
-        foreach (User::query()->orderBy('id')->get()->unique('crew_id') as $member) {
+        foreach (Crew::query()->get() as $crew) {
+            $member = User::query()->where('crew_id', $crew->id)->first();
+            if ($member === null) {
+                continue;
+            }
             Auth::setUser($member);
             $tried += Box::query()->with('pieces.lot')->get()->filter(fn (Box $box): bool => $this->try($box, $fitRoom))->count();
         }
