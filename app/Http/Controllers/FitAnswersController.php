@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\CannotChangeBox;
 use App\Actions\FillBox;
+use App\Fit\FitRoom;
 use App\Http\Responses\PageOrFragment;
 use App\Models\Box;
 use App\Models\Lot;
@@ -18,6 +19,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use PluckyWren\Core\Box\BoxKinds;
+use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 
@@ -26,8 +28,12 @@ final readonly class FitAnswersController
 {
     public function __construct(private FillBox $fillBox) {}
 
-    public function show(Box $box): PageOrFragment
+    public function show(Box $box, FitRoom $fitRoom): PageOrFragment
     {
+        $plan = $box->load('pieces.lot')->plan();
+        // What could be done is only worth telling of the best packing there is.
+        $plan->pieces === [] || $fitRoom->improved(FitProblem::of($plan), $box->crew_id);
+
         return new PageOrFragment(view('boxes.fit-answers', ['answers' => FitAnswers::of($box)]), 'answers');
     }
 

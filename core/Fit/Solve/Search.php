@@ -19,6 +19,9 @@ final class Search
     /** From this share of the room on, nesting is tried first. */
     private const CROWDED = 0.85;
 
+    /** So many fillings nest nothing at first: what lies in the open is found sooner. */
+    private const OPEN_FIRST = 8;
+
     /** So many fillings share what is nested. */
     private const SAME_NEST = 4;
 
@@ -129,13 +132,13 @@ final class Search
         };
     }
 
-    /** The first fillings nest nothing, as what lies in the open is found sooner; then most do, each time with something else for a few. */
+    /** The first fillings nest nothing, then most do, each time with something else for a few. */
     private function nest(int $turn): void
     {
         if (! $this->nesting->isPossible() || $turn % self::SAME_NEST !== 0) {
             return;
         }
-        if ($turn % (4 * self::SAME_NEST) === 0 && ! $this->isCrowded) {
+        if (($turn < self::OPEN_FIRST || $turn % (4 * self::SAME_NEST) === 0) && ! $this->isCrowded) {
             [$this->repertoire, $this->nested] = [$this->unnested, new Nested];
 
             return;
