@@ -17,6 +17,9 @@ final class Offers
     /** How much more a must counts. An estimate. */
     private const MUST = 1.5;
 
+    /** Lengths that differ by more, in tenths of a millimetre, are told apart by everyone. */
+    private const TOLD_APART = 6;
+
     /** A wider gap, in tenths of a millimetre, can be used one way or another. */
     private const NARROW = UsableGaps::NARROW;
 
@@ -198,7 +201,7 @@ final class Offers
     }
 
     /**
-     * Pressed from the side to another of its own sides, to half a millimetre, a piece could be taken for one that is pressed from above.
+     * Pressed from the side by less than can be measured, or to another of its own sides, a piece could be taken for one pressed from above.
      *
      * @param  array{int, int, int}  $sides
      * @param  array{int, int, int}  $pressed
@@ -207,7 +210,7 @@ final class Offers
     {
         foreach ([0, 1] as $axis) {
             foreach ($pressed[$axis] < $sides[$axis] ? [0, 1, 2] : [] as $other) {
-                if ($other !== $axis && abs($pressed[$axis] - $sides[$other]) <= 6) {
+                if (abs($pressed[$axis] - $sides[$other]) <= self::TOLD_APART) {
                     return true;
                 }
             }

@@ -104,7 +104,7 @@ final class Search
             $filling = new PieceFirst($room, $this->repertoire, $this->problem->box, $this->problem->order, Weighting::number($this->seed - 1 + intdiv($turn, 2)));
             $filling->run($this->queue->kinds($this->repertoire, intdiv($turn, 2) % 2 === 1));
         } else {
-            (new SpaceFirst($room, new Offers($this->repertoire, $care, $this->priorities, $this->seed + $turn)))->run();
+            (new SpaceFirst($room, new Offers($this->repertoire, $care, $this->priorities, $this->seed + $turn), $this->best?->leftOut === []))->run();
         }
         [$placed, $rest] = $room->packed();
         $placements = [...$this->bent->placements, ...$this->nested->with($placed)];

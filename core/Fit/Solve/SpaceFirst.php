@@ -18,7 +18,11 @@ final readonly class SpaceFirst
     /** After so many placements it is reckoned anew what the pieces that are left can use. */
     private const RECKONED_EVERY = 6;
 
-    public function __construct(private Room $room, private Offers $offers) {}
+    /** How much worse a volume pressed out of cloth is than one left empty beside it. */
+    private const PRESSED = 3.0;
+
+    /** @param bool $isGentle whether cloth is spared rather than room: where all goes in anyhow */
+    public function __construct(private Room $room, private Offers $offers, private bool $isGentle = false) {}
 
     public function run(): void
     {
@@ -75,12 +79,13 @@ final readonly class SpaceFirst
     {
         $least = INF;
         $best = null;
+        $resting = $this->offers->repertoire->kinds[$kind]->model->size->volume();
         foreach ($this->room->spaces->all() as $space) {
             $space = $this->room->drawnIn($space);
             $volume = ($space[3] - $space[0]) * ($space[4] - $space[1]) * ($space[5] - $space[2]);
             foreach ($this->offers->heaps($kind, $space) as [$l, $w, $h]) {
-                // The tighter the space, the less is lost.
-                $score = $volume - $l * $w * $h;
+                // The tighter the space, the less is lost; but none so tight that it is pressed where it need not be.
+                $score = $volume - $l * $w * $h + ($this->isGentle ? self::PRESSED * max(0, $resting - $l * $w * $h) : 0.0);
                 $corner = $score < $least ? $this->room->corner($space, $l, $w, $h) : null;
                 if ($corner === null) {
                     continue;
