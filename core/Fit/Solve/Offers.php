@@ -11,14 +11,13 @@ use PluckyWren\Core\Fit\Item;
 /**
  * What of the pieces that are left suits a space, and how well. This is where a solve spends its time: an offer is a plain row
  * [l, w, h, weight, volume, unit or number of the kind, axes, how].
+ *
+ * @phpstan-type Row array{int, int, int, float, int, Unit|int, array{int, int, int}, How|null}
  */
 final class Offers
 {
     /** How much more a must counts. An estimate. */
     private const MUST = 1.5;
-
-    /** Lengths that differ by more, in tenths of a millimetre, are told apart by everyone. */
-    private const TOLD_APART = 6;
 
     /** A wider gap, in tenths of a millimetre, can be used one way or another. */
     private const NARROW = UsableGaps::NARROW;
@@ -29,11 +28,10 @@ final class Offers
     /** The least side of what is left and keeps its sides. */
     private int $least = 0;
 
-    /** @var list<array{int, int, int, float, int, Unit|int, array{int, int, int}, How|null}> */
+    /** @var list<Row> */
     private array $rows = [];
 
-    /** @var list<array{int, int, int, float, float, int}> of soft pieces: sides, weight, least share of one side, kind */
-    private array $soft = [];
+    private readonly SoftOffers $soft;
 
     /** @var list<int> those that fold or pour and are placed along with the rest */
     private array $heaps = [];
@@ -44,19 +42,18 @@ final class Offers
     /** @var list<float> by the kind's number */
     private array $weights = [];
 
-    private int $chance;
-
     /** @param array<string, float> $priorities above 1 for what stayed out before, by id */
     public function __construct(public readonly Repertoire $repertoire, private readonly SpaceCare $care, array $priorities, int $seed)
     {
-        $this->chance = ($seed * 2_654_435_761 + 97) & 0x7FFFFFFF;
+        $chance = new Chance($seed, $care->chance);
+        $this->soft = new SoftOffers;
         foreach ($repertoire->kinds as $kind) {
             $priority = max(array_map(static fn (Item $item): float => $priorities[$item->id] ?? 1.0, $kind->items));
-            $this->weights[] = $priority * ($kind->model->must ? self::MUST : 1.0) * $kind->model->value ** 0.25 * $this->shaken();
+            $this->weights[] = $priority * ($kind->model->must ? self::MUST : 1.0) * $kind->model->value ** 0.25 * $chance->next();
         }
         foreach ($repertoire->units as $unit) {
             $model = $repertoire->kinds[array_key_first($unit->uses)]->model;
-            $weight = $unit->volume ** $care->size * max(array_map(fn (int $kind): float => $this->weights[$kind], array_keys($unit->uses))) * $this->shaken();
+            $weight = $unit->volume ** $care->size * max(array_map(fn (int $kind): float => $this->weights[$kind], array_keys($unit->uses))) * $chance->next();
             foreach ($unit->turns($model->keepUpright) as [$l, $w, $h, $axes]) {
                 $this->rows[] = [$l, $w, $h, $weight, $unit->volume, $unit, $axes, null];
             }
@@ -64,9 +61,7 @@ final class Offers
         foreach ($repertoire->ofForm(Form::Soft) as $number) {
             $model = $repertoire->kinds[$number]->model;
             $weight = $model->size->volume() ** $care->size * $this->weights[$number];
-            foreach (Unit::single($number, [$model->size->length, $model->size->width, $model->size->height])->turns($model->keepUpright) as [$l, $w, $h]) {
-                $this->soft[] = [$l, $w, $h, $weight, $model->squeeze, $number];
-            }
+            $this->soft->add($repertoire->kinds[$number], $number, $weight);
         }
         if ($care->heapsEarly) {
             $this->heaps = $repertoire->ofForm(Form::Cloth, Form::Loose);
@@ -76,7 +71,7 @@ final class Offers
     /** Determine if anything is left that does not merely fill up. */
     public function remain(): bool
     {
-        return $this->rows !== [] || $this->soft !== [] || $this->heaps !== [];
+        return $this->rows !== [] || $this->soft->remain() || $this->heaps !== [];
     }
 
     public function weight(int $kind): float
@@ -97,7 +92,7 @@ final class Offers
             $rows[] = $row;
         }
         $this->rows = $rows;
-        $this->soft = array_values(array_filter($this->soft, static fn (array $row): bool => $left[$row[5]] > 0));
+        $this->soft->took($left);
         $this->heaps = array_values(array_filter($this->heaps, static fn (int $kind): bool => $left[$kind] > 0));
         if ($reckons) {
             $this->reckon($left);
@@ -130,7 +125,7 @@ final class Offers
 
     /**
      * @param  array{int, int, int, int, int, int}  $space
-     * @return array{list<float>, list<array{int, int, int, float, int, Unit|int, array{int, int, int}, How|null}>} scores, and under the same keys what is offered
+     * @return array{list<float>, list<Row>} scores, and under the same keys what is offered
      */
     public function for(array $space): array
     {
@@ -172,7 +167,7 @@ final class Offers
         return $this->repertoire->kinds[$kind]->model->form === Form::Cloth ? How::Refolded : How::Moulded;
     }
 
-    /** @return list<array{int, int, int, float, int, Unit|int, array{int, int, int}, How|null}> */
+    /** @return list<Row> */
     private function fitting(int $long, int $broad, int $high): array
     {
         $fitting = [];
@@ -181,15 +176,7 @@ final class Offers
                 $fitting[] = $row;
             }
         }
-        foreach ($this->soft as [$l, $w, $h, $weight, $squeeze, $kind]) {
-            $pressed = [min($l, $long), min($w, $broad), min($h, $high)];
-            $changed = ($l > $long ? 1 : 0) + ($w > $broad ? 1 : 0) + ($h > $high ? 1 : 0);
-            if ($changed === 0) {
-                $fitting[] = [$l, $w, $h, $weight, $l * $w * $h, $kind, [0, 1, 2], null];
-            } elseif ($changed === 1 && $pressed[0] >= $squeeze * $l && $pressed[1] >= $squeeze * $w && $pressed[2] >= $squeeze * $h && ! self::isAmbiguous([$l, $w, $h], $pressed)) {
-                $fitting[] = [...$pressed, $weight, $pressed[0] * $pressed[1] * $pressed[2], $kind, [0, 1, 2], How::Pressed];
-            }
-        }
+        array_push($fitting, ...$this->soft->for($long, $broad, $high));
         foreach ($this->heaps as $kind) {
             $weight = $this->repertoire->kinds[$kind]->model->size->volume() ** $this->care->size * $this->weights[$kind] * $this->care->heapWeight;
             foreach (Heaps::in($this->repertoire->kinds[$kind]->model, $long, $broad, $high) as [$l, $w, $h]) {
@@ -198,35 +185,5 @@ final class Offers
         }
 
         return $fitting;
-    }
-
-    /**
-     * Pressed from the side by less than can be measured, or to another of its own sides, a piece could be taken for one pressed from above.
-     *
-     * @param  array{int, int, int}  $sides
-     * @param  array{int, int, int}  $pressed
-     */
-    private static function isAmbiguous(array $sides, array $pressed): bool
-    {
-        foreach ([0, 1] as $axis) {
-            foreach ($pressed[$axis] < $sides[$axis] ? [0, 1, 2] : [] as $other) {
-                if (abs($pressed[$axis] - $sides[$other]) <= self::TOLD_APART) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
-    }
-
-    /** A little chance, the same for the same seed. */
-    private function shaken(): float
-    {
-        if ($this->care->chance === 0.0) {
-            return 1.0;
-        }
-        $this->chance = ($this->chance * 1_103_515_245 + 12_345) & 0x7FFFFFFF;
-
-        return 1.0 + $this->care->chance * ($this->chance / 0x7FFFFFFF - 0.5);
     }
 }
