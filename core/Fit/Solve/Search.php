@@ -57,8 +57,6 @@ final class Search
     /** @var array<string, float> above 1 for what stayed out before, by id */
     private array $priorities = [];
 
-    private int $fillings = 0;
-
     /**
      * @param  array<string, Item>  $items  all, by id
      * @param  list<Item>  $possible  those to be placed
@@ -82,40 +80,56 @@ final class Search
 
     public function attempt(): void
     {
-        $attempt = $this->filled();
-        $this->done++;
-        if ($attempt !== null && ($this->best === null || $attempt->merit->isBetterThan($this->best->merit))) {
+        $turn = $this->done++;
+        $this->nest($turn);
+        [$placed] = $this->filled($turn)->packed();
+        $placements = $this->withLate([...$this->bent->placements, ...$this->nested->with($placed)]);
+        $rest = $this->missing($placements);
+        $this->wantMore($rest);
+        if (! $this->mayBeBetter($rest, $turn)) {
+            return;
+        }
+        $attempt = $this->judged($placements, $rest);
+        if ($this->best === null || $attempt->merit->isBetterThan($this->best->merit)) {
             $this->best = $attempt;
         }
     }
 
-    /** Null where it cannot be better than the best. */
-    private function filled(): ?Attempt
+    /** Piece by piece and space by space in turn. */
+    private function filled(int $turn): Room
     {
-        $turn = $this->fillings++;
-        $this->nest($turn);
-        $care = SpaceCare::number(intdiv($turn, 2));
+        $box = $this->problem->box;
+        $pair = intdiv($turn, 2);
+        $care = SpaceCare::number($pair);
         $isByPiece = $turn % 2 === 0;
-        $needsAll = $isByPiece || $this->repertoire->ofForm(Form::Cloth, Form::Loose) !== [];
-        $ceiling = $isByPiece ? $this->problem->box->height + $this->problem->box->bulge : $this->ceiling(intdiv($turn, 2));
-        $room = new Room($this->problem->box, $this->repertoire, new EmptySpaces($this->problem->box, $ceiling, $care->level, $needsAll), $care->keepsFirstSightClear);
+        $ceiling = $isByPiece ? $box->height + $box->bulge : $this->ceiling($pair);
+        // Who goes piece by piece looks at every space each time; what folds or pours is put where nothing else would go.
+        $parks = $isByPiece || $this->repertoire->ofForm(Form::Cloth, Form::Loose) !== [];
+        $room = new Room($box, $this->repertoire, new EmptySpaces($box, $ceiling, $care->level, $parks), $care->keepsFirstSightClear);
         array_map($room->keep(...), $this->bent->standing());
         if ($isByPiece) {
-            $filling = new PieceFirst($room, $this->repertoire, $this->problem->box, $this->problem->order, Weighting::number($this->seed - 1 + intdiv($turn, 2)));
-            $filling->run($this->queue->kinds($this->repertoire, intdiv($turn, 2) % 2 === 1));
+            (new PieceFirst($room, $this->repertoire, $box, $this->problem->order, Weighting::number($this->seed - 1 + $pair)))->run($this->queue->kinds($this->repertoire, $pair % 2 === 1));
         } else {
             (new SpaceFirst($room, new Offers($this->repertoire, $care, $this->priorities, $this->seed + $turn), $this->best?->leftOut === []))->run();
         }
-        [$placed, $rest] = $room->packed();
-        $placements = [...$this->bent->placements, ...$this->nested->with($placed)];
-        $placements = $this->withLate($placements);
-        $rest = $this->missing($placements);
-        $this->wantMore($rest);
-        if ($this->best !== null && $rest !== [] && Merit::losses($rest) >= $this->best->merit->lost() && ($turn % self::TIES !== 0 || Merit::losses($rest) > $this->best->merit->lost())) {
-            return null;
-        }
 
-        return $this->judged($placements, $rest);
+        return $room;
+    }
+
+    /**
+     * Determine if a packing that leaves so much out is worth judging: it leaves out less than the best, or now and then as much.
+     *
+     * @param  list<Item>  $rest
+     */
+    private function mayBeBetter(array $rest, int $turn): bool
+    {
+        if ($this->best === null || $rest === []) {
+            return true;
+        }
+        $losses = Merit::losses($rest);
+        $least = $this->best->merit->lost();
+
+        return $losses < $least || ($losses == $least && $turn % self::TIES === 0);
     }
 
     private function ceiling(int $turn): int
