@@ -19,6 +19,11 @@ final class Search
     /** From this share of the room on, nesting is tried first. */
     private const CROWDED = 0.85;
 
+    /** After so many fillings it is known which way suits a problem; of every so many, one still goes the other way. */
+    private const WAYS_COMPARED = 4;
+
+    private const OTHER_WAY = 4;
+
     /** So many fillings nest nothing at first: what lies in the open is found sooner. */
     private const OPEN_FIRST = 8;
 
@@ -31,6 +36,12 @@ final class Search
     public ?Attempt $best = null;
 
     public int $done = 0;
+
+    /** @var array{int, int} fillings space by space, and piece by piece */
+    private array $tried = [0, 0];
+
+    /** @var array{float, float} what value they left out in all */
+    private array $valueOut = [0.0, 0.0];
 
     private readonly Queue $queue;
 
@@ -82,9 +93,11 @@ final class Search
     {
         $turn = $this->done++;
         $this->nest($turn);
-        [$placed] = $this->filled($turn)->packed();
+        $isByPiece = $this->goesByPiece($turn);
+        [$placed] = $this->filled($isByPiece)->packed();
         $placements = $this->withLate([...$this->bent->placements, ...$this->nested->with($placed)]);
         $rest = $this->missing($placements);
+        $this->learn($isByPiece, $rest);
         $this->wantMore($rest);
         if (! $this->mayBeBetter($rest, $turn)) {
             return;
@@ -95,22 +108,38 @@ final class Search
         }
     }
 
-    /** Piece by piece and space by space in turn. */
-    private function filled(int $turn): Room
+    /** Piece by piece and space by space in turn at first; then mostly the way that has left out less of this problem. */
+    private function goesByPiece(int $turn): bool
+    {
+        if ($turn < self::WAYS_COMPARED) {
+            return $turn % 2 === 0;
+        }
+        $isBetterByPiece = $this->valueOut[1] / $this->tried[1] <= $this->valueOut[0] / $this->tried[0];
+
+        return $turn % self::OTHER_WAY === 0 ? ! $isBetterByPiece : $isBetterByPiece;
+    }
+
+    /** @param list<Item> $rest */
+    private function learn(bool $isByPiece, array $rest): void
+    {
+        $this->tried[(int) $isByPiece]++;
+        $this->valueOut[(int) $isByPiece] += Merit::losses($rest)[1];
+    }
+
+    private function filled(bool $isByPiece): Room
     {
         $box = $this->problem->box;
-        $pair = intdiv($turn, 2);
-        $care = SpaceCare::number($pair);
-        $isByPiece = $turn % 2 === 0;
-        $ceiling = $isByPiece ? $box->height + $box->bulge : $this->ceiling($pair);
+        $number = $this->tried[(int) $isByPiece];
+        $care = SpaceCare::number($number);
+        $ceiling = $isByPiece ? $box->height + $box->bulge : $this->ceiling($number);
         // Who goes piece by piece looks at every space each time; what folds or pours is put where nothing else would go.
         $parks = $isByPiece || $this->repertoire->ofForm(Form::Cloth, Form::Loose) !== [];
         $room = new Room($box, $this->repertoire, new EmptySpaces($box, $ceiling, $care->level, $parks), $care->keepsFirstSightClear);
         array_map($room->keep(...), $this->bent->standing());
         if ($isByPiece) {
-            (new PieceFirst($room, $this->repertoire, $box, $this->problem->order, Weighting::number($this->seed - 1 + $pair)))->run($this->queue->kinds($this->repertoire, $pair % 2 === 1));
+            (new PieceFirst($room, $this->repertoire, $box, $this->problem->order, Weighting::number($this->seed - 1 + $number)))->run($this->queue->kinds($this->repertoire, $number % 2 === 1));
         } else {
-            (new SpaceFirst($room, new Offers($this->repertoire, $care, $this->priorities, $this->seed + $turn), $this->best?->leftOut === []))->run();
+            (new SpaceFirst($room, new Offers($this->repertoire, $care, $this->priorities, $this->seed + $number), $this->best?->leftOut === []))->run();
         }
 
         return $room;
