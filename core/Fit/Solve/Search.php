@@ -31,7 +31,7 @@ final class Search
     private const SAME_NEST = 4;
 
     /** Of every so many attempts that leave as much out as the best, one is looked at for how the lid closes. */
-    private const TIES = 4;
+    private const TIES = 3;
 
     public ?Attempt $best = null;
 
