@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Fit\FitRoom;
 use App\Models\Box;
 use App\Models\Crew;
+use App\Models\FitResult;
 use App\Models\User;
 use App\View\Sureness;
 use Illuminate\Console\Command;
@@ -16,12 +17,17 @@ use PluckyWren\Core\Box\FitProblem;
 /** Tries boxes that have been left alone over a spread of measures, a few tries each, so that their pages have the answer ready. */
 final class FitSureCommand extends Command
 {
+    /** Packings older than this are forgotten, as a change of a box leaves one behind each time. */
+    private const KEPT_DAYS = 60;
+
     protected $signature = 'fit:sure';
 
     protected $description = 'Try boxes that have been left alone for a while with measures a little off';
 
     public function handle(FitRoom $fitRoom): int
     {
+        // Whatever is forgotten can be found again.
+        FitResult::query()->where('created_at', '<', now()->subDays(self::KEPT_DAYS)->toDateTimeString())->delete();
         $tried = 0;
         // Each crew's boxes are looked at as one of its members sees them, by its own guides.
         foreach (Crew::query()->get() as $crew) {

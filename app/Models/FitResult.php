@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use Carbon\CarbonImmutable;
 use Database\Factories\FitResultFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -16,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $problem
  * @property string $result
  * @property bool $is_thorough whether it was tried at length
+ * @property CarbonImmutable $created_at
  * @property string $tries whether all went in, once for each try over a spread of measures: 1 or 0
  */
 final class FitResult extends Model

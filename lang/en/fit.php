@@ -49,7 +49,7 @@ return [
         'nested' => '',
     ],
 
-    'tap' => 'Tap a piece, and read its name here.',
+    'tap' => 'Tap a piece, and read its name here; by keyboard, up and down.',
     'answers' => 'What else could be done with',
     'all-in' => 'all goes in, :verdict',
     'still-out' => '{1} 1 still stays out|[2,*] :count still stay out',

@@ -141,9 +141,19 @@ final class PlanPathTest extends BrowserTestCase
         $this->openDemo();
         $this->click('Night-sky watcher');
         $this->click('Step by step, layer by layer');
-        $this->see('Tap a piece, and read its name here.');
-        $this->js("document.querySelector('.piece[data-name$=\"Plush owl\"]').focus()");
-        $this->until(fn (): bool => str_ends_with((string) $this->js("return document.querySelector('[data-named]').textContent"), '. Plush owl'), 'Its name is not told.');
+        $this->see('Tap a piece, and read its name here');
+        $named = fn (): string => (string) $this->js("return document.querySelector('[data-named]').textContent");
+        $this->act(WebDriverBy::cssSelector('.piece[data-name$="Plush owl"] .step'), static fn (RemoteWebElement $face) => $face->click());
+        $this->until(static fn (): bool => str_ends_with($named(), '. Plush owl'), 'A tapped piece does not tell its name.');
+
+        // The drawing is one stop for the Tab key, and the arrows go from piece to piece.
+        self::assertSame(1, $this->js("return document.querySelectorAll('.piece[tabindex=\"0\"]').length"));
+        $this->tabTo('.piece[tabindex="0"]');
+        $first = $named();
+        $this->press(WebDriverKeys::ARROW_DOWN);
+        $this->until(static fn (): bool => $named() !== $first, 'The arrow does not go on.');
+        $this->press(WebDriverKeys::ARROW_UP);
+        $this->until(static fn (): bool => $named() === $first, 'The arrow does not go back.');
     }
 
     private function says(): string

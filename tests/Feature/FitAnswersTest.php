@@ -131,6 +131,12 @@ final class FitAnswersTest extends TestCase
         Artisan::call('fit:sure');
         self::assertStringContainsString('One box was tried.', Artisan::output());
         self::assertSame('11111', FitResult::query()->firstOrFail()->tries);
+
+        // After two months the packing is forgotten, and found again.
+        $this->travel(61)->days();
+        Artisan::call('fit:sure');
+        self::assertSame(['11111'], FitResult::query()->pluck('tries')->all());
+        self::assertSame(now()->toDateString(), FitResult::query()->firstOrFail()->created_at->toDateString());
     }
 
     public function test_a_longer_try_is_made_once_and_only_tells_what_is_better(): void
