@@ -40,7 +40,8 @@ final class Ink
         foreach (Category::cases() as $lane) {
             $found = preg_match("/--{$lane->value}: #([0-9a-f]{6});/", $tokens, $hex) === 1;
             foreach ($found ? self::TONES : [] as $face => [$with, $share]) {
-                $css .= ".lane-{$lane->value} .face-{$face}{fill:".self::mixed($hex[1] ?? '', $with, $share).'}';
+                $ink = self::mixed($hex[1] ?? '', $with, $share);
+                $css .= ".lane-{$lane->value} .face-{$face}{fill:{$ink};stroke:{$ink};stroke-width:0.5}";
             }
         }
 
