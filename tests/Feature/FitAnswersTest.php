@@ -149,7 +149,7 @@ final class FitAnswersTest extends TestCase
         $this->post("/boxes/{$this->own->id}/fit/improve")->assertNoContent();
         self::assertTrue(FitResult::query()->firstOrFail()->is_thorough);
         $this->get("/boxes/{$this->own->id}")->assertDontSee('fit/improve');
-        $this->post("/boxes/{$this->own->id}/fit/improve?steps=1", ['step' => '1'])->assertOk()->assertSee('Step 1 of 1');
+        $this->post("/boxes/{$this->own->id}/fit/improve?steps=1", ['step' => '1'])->assertNoContent()->assertHeader('HX-Trigger', 'packed-at-length');
     }
 
     public function test_the_drawing_leaves_as_a_picture_of_its_own(): void

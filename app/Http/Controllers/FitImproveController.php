@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Fit\FitRoom;
 use App\Models\Box;
 use App\View\BoxSheets;
-use App\View\FitView;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use PluckyWren\Core\Box\FitProblem;
@@ -20,8 +19,8 @@ final class FitImproveController
         $plan = $box->load('pieces.lot')->plan();
         $isBetter = $plan->pieces !== [] && $fitRoom->improved(FitProblem::of($plan), $box->crew_id) !== null;
         if ($request->boolean('steps')) {
-            // The steps wait for this before they look for further answers, so they are told either way.
-            return response(view('boxes.fit', ['fit' => FitView::of($sheets->tried($box), $request->input('step'), $request->input('turn'))])->fragment('fit'));
+            // The steps wait for this before they look for further answers, so they are told either way, and ask for the one they show.
+            return response()->noContent()->header('HX-Trigger', 'packed-at-length');
         }
 
         return $isBetter ? response(view('boxes.partials.improved', ['sheet' => $sheets->tried($box)])) : response()->noContent();

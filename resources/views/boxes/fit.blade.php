@@ -13,7 +13,9 @@
             </div>
             @if (session('said'))<p class="said mb-2" role="status">{{ session('said') }}</p>@endif
             @if ($fit->sheet->mayImprove)
-                <form method="post" action="{{ route('boxes.fit-improve', $fit->sheet->box) }}" hx-post="{{ route('boxes.fit-improve', [$fit->sheet->box, 'steps' => 1]) }}" hx-trigger="load delay:300ms" hx-include="#step, #turn" hx-target="#fit" hx-swap="outerMorph" hidden>@csrf</form>
+                {{-- The longer try says when it is over; the step looked at is asked for anew then, unless another is on its way already, which brings the same. --}}
+                <form id="improve-{{ Str::random(8) }}" method="post" action="{{ route('boxes.fit-improve', $fit->sheet->box) }}" hx-post="{{ route('boxes.fit-improve', [$fit->sheet->box, 'steps' => 1]) }}" hx-trigger="load delay:300ms" hx-swap="none" hidden>@csrf</form>
+                <div hx-get="{{ route('boxes.fit', $fit->sheet->box) }}" hx-include="#scrub" hx-trigger="packed-at-length from:body" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:drop" hidden></div>
             @endif
             @if ($fit->steps() === 0)
                 <section class="cut max-w-2xl p-6"><h2>Nothing to fit in yet</h2><p class="my-3">Pick a piece, and see here where it goes.</p><a class="button go" href="{{ route('boxes.show', [$fit->sheet->box, 'pick' => 1]) }}">Pick a piece</a></section>
@@ -24,17 +26,17 @@
                         <p class="min-h-14 text-lg font-semibold" role="status" id="says">{{ $fit->says() }}</p>
                         <x-open-box :drawing="$fit->drawing()" :current="$fit->current()?->id" :is-named="true" class="my-2 max-h-[30rem] w-full" />
                         <p class="min-h-6 text-ink-soft" data-named>{{ __('fit.tap') }}</p>
-                        <form action="{{ route('boxes.fit', $fit->sheet->box) }}" class="grid grid-cols-[auto_1fr_auto_auto] items-center gap-2.5">
-                            <a class="button" data-key="arrowleft" href="{{ $address($fit->step - 1) }}" hx-get="{{ $address($fit->step - 1) }}" hx-target="#fit" hx-swap="outerMorph" hx-replace-url="true" aria-label="A step back">◂</a>
+                        <form id="scrub" action="{{ route('boxes.fit', $fit->sheet->box) }}" class="grid grid-cols-[auto_1fr_auto_auto] items-center gap-2.5">
+                            <a class="button" data-key="arrowleft" href="{{ $address($fit->step - 1) }}" hx-get="{{ $address($fit->step - 1) }}" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:replace" hx-replace-url="true" aria-label="A step back">◂</a>
                             <label class="sr-only" for="step">Step</label>
-                            <input type="range" id="step" name="step" min="0" max="{{ $fit->steps() }}" value="{{ $fit->step }}" class="w-full" hx-get="{{ route('boxes.fit', $fit->sheet->box) }}" hx-include="closest form" hx-target="#fit" hx-swap="outerMorph" hx-replace-url="true" hx-trigger="input delay:60ms">
-                            <a class="button" data-key="arrowright" href="{{ $address($fit->step + 1) }}" hx-get="{{ $address($fit->step + 1) }}" hx-target="#fit" hx-swap="outerMorph" hx-replace-url="true" aria-label="A step on">▸</a>
-                            <input type="hidden" id="turn" name="turn" value="{{ $fit->turn }}">
+                            <input type="range" id="step" name="step" min="0" max="{{ $fit->steps() }}" value="{{ $fit->step }}" class="w-full" hx-get="{{ route('boxes.fit', $fit->sheet->box) }}" hx-include="closest form" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:replace" hx-replace-url="true" hx-trigger="input delay:60ms">
+                            <a class="button" data-key="arrowright" href="{{ $address($fit->step + 1) }}" hx-get="{{ $address($fit->step + 1) }}" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:replace" hx-replace-url="true" aria-label="A step on">▸</a>
+                            <input type="hidden" name="turn" value="{{ $fit->turn }}">
                             <noscript><button class="button small">Show</button></noscript>
                         </form>
                         <p class="mt-2.5 flex flex-wrap items-center gap-2.5">
-                            <a class="button small" href="{{ $address(null, $fit->turn + 3) }}" hx-get="{{ $address(null, $fit->turn + 3) }}" hx-target="#fit" hx-swap="outerMorph" hx-replace-url="true">Turn it left</a>
-                            <a class="button small" href="{{ $address(null, $fit->turn + 1) }}" hx-get="{{ $address(null, $fit->turn + 1) }}" hx-target="#fit" hx-swap="outerMorph" hx-replace-url="true">Turn it right</a>
+                            <a class="button small" href="{{ $address(null, $fit->turn + 3) }}" hx-get="{{ $address(null, $fit->turn + 3) }}" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:replace" hx-replace-url="true">Turn it left</a>
+                            <a class="button small" href="{{ $address(null, $fit->turn + 1) }}" hx-get="{{ $address(null, $fit->turn + 1) }}" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:replace" hx-replace-url="true">Turn it right</a>
                             <span class="text-ink-soft">seen {{ __("fit.turns.{$fit->turn}") }}; the arrow keys go through the steps</span>
                         </p>
                     </section>
@@ -53,7 +55,7 @@
                         <ol class="mt-1">
                             @foreach ($fit->sheet->packingOrder() as $placement)
                                 <li @class(['border-t-[1.5px] border-line first:border-t-0', 'font-semibold' => $loop->iteration === $fit->step, 'text-ink-soft' => $loop->iteration > $fit->step])>
-                                    <a class="block py-1 no-underline hover:underline" href="{{ $address($loop->iteration) }}" hx-get="{{ $address($loop->iteration) }}" hx-target="#fit" hx-swap="outerMorph" hx-replace-url="true" @if ($loop->iteration === $fit->step) aria-current="step" @endif><b class="tabular">{{ $placement->step }}.</b> {{ $fit->sheet->nameOf($placement->id) }}, {{ $fit->sheet->placeOf($placement) }}</a>
+                                    <a class="block py-1 no-underline hover:underline" href="{{ $address($loop->iteration) }}" hx-get="{{ $address($loop->iteration) }}" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:replace" hx-replace-url="true" @if ($loop->iteration === $fit->step) aria-current="step" @endif><b class="tabular">{{ $placement->step }}.</b> {{ $fit->sheet->nameOf($placement->id) }}, {{ $fit->sheet->placeOf($placement) }}</a>
                                 </li>
                             @endforeach
                         </ol>

@@ -15,7 +15,7 @@ final class Chromium
 {
     private const FLAGS = [
         '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-        '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--disable-dev-shm-usage',
+        '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--disable-dev-shm-usage', '--disable-features=BackForwardCache',
     ];
 
     public readonly RemoteWebDriver $driver;
