@@ -17,9 +17,6 @@ use PluckyWren\Core\Fit\Solve\CornerSolver;
  */
 
 require __DIR__.'/../../vendor/autoload.php';
-foreach (['Families', 'ProcessorClock', 'Tally'] as $class) {
-    require __DIR__."/{$class}.php";
-}
 
 $problems = max(5, (int) ($argv[1] ?? 100));
 /** @var array<string, array{Closure(int): Problem, int, bool}> $families with how many of a hundred are to be packed whole, and whether all is rigid */
