@@ -19,6 +19,7 @@ enum LotColumn: string
     case Length = 'length';
     case Width = 'width';
     case Height = 'height';
+    case IsMeasured = 'measured';
     case SizeLabel = 'size label';
     case Traits = 'traits';
     case Tags = 'tags';
@@ -51,6 +52,7 @@ enum LotColumn: string
         'length' => ['length mm', 'l'],
         'width' => ['width mm', 'w'],
         'height' => ['height mm', 'h'],
+        'measured' => ['measured by hand'],
         'size label' => ['size'],
         'traits' => ['cautions'],
         'tags' => ['tag', 'theme'],

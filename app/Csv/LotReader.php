@@ -111,7 +111,7 @@ final class LotReader
             'place' => $row['place'] === '' ? null : $row['place'],
             'got_on' => $gotOn,
             'size' => $size,
-            'is_measured' => $size != $kind->size,
+            'is_measured' => self::isYes($row['measured']) || $size != $kind->size,
             'size_label' => $kind->isWorn && $row['size label'] !== '' ? $row['size label'] : null,
             'traits' => $row['traits'] === '' ? $kind->traits : self::traits($row['traits']),
             'tags' => $row['tags'],
@@ -119,7 +119,7 @@ final class LotReader
             'note' => $row['note'] === '' ? null : $row['note'],
             'colours' => $colours,
             'packaged' => $packaged === null ? null : new Size($packaged[0], $packaged[1], $packaged[2]),
-            'is_packaged' => $packaged !== null && in_array(mb_strtolower($row['goes in packaged']), ['yes', 'true', '1', 'x'], true),
+            'is_packaged' => $packaged !== null && self::isYes($row['goes in packaged']),
             'materials' => $row['materials'] === '' ? null : $row['materials'],
             'minutes' => $row['minutes'] === '' ? null : (int) $row['minutes'],
             'due_on' => $due,
@@ -167,6 +167,11 @@ final class LotReader
         }
 
         return null;
+    }
+
+    private static function isYes(string $text): bool
+    {
+        return in_array(mb_strtolower($text), ['yes', 'true', '1', 'x'], true);
     }
 
     private static function state(string $told, ?Money $paid, Source $source): PriceState

@@ -27,7 +27,7 @@ final class LotWriter
             $lot->kind, $lot->name, (string) $lot->pieces, $lot->price_state->value, $lot->paid?->plain() ?? '', $lot->list?->plain() ?? '',
             $lot->source->value, $lot->place ?? '', $lot->got_on->toDateString(),
             $mm($lot->size->length), $mm($lot->size->width), $mm($lot->size->height),
-            $lot->size_label ?? '', $lot->traits === [] ? 'none' : implode(', ', array_map(static fn (ItemTrait $trait): string => $trait->value, $lot->traits)),
+            $lot->is_measured ? 'yes' : '', $lot->size_label ?? '', $lot->traits === [] ? 'none' : implode(', ', array_map(static fn (ItemTrait $trait): string => $trait->value, $lot->traits)),
             $lot->tags, $lot->kept ?? '', $lot->note ?? '', implode(', ', $lot->colours->hexes()),
             $lot->packaged === null ? '' : $mm($lot->packaged->length), $lot->packaged === null ? '' : $mm($lot->packaged->width), $lot->packaged === null ? '' : $mm($lot->packaged->height), $lot->is_packaged ? 'yes' : '',
             $lot->materials ?? '', (string) $lot->minutes, $lot->due_on?->toDateString() ?? '', $lot->gone === 0 ? '' : (string) $lot->gone, $lot->desk ?? '',

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Csv\LotColumn;
+use App\Csv\LotReader;
+use App\Csv\LotWriter;
 use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\Piece;
@@ -15,6 +18,7 @@ use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Source;
 use Symfony\Component\HttpFoundation\Response;
@@ -41,6 +45,17 @@ final class InAndOutTest extends TestCase
 
         $this->get($address)->assertOk()->assertSeeInOrder(['Item', 'Qty', 'Aisle', '2 rows are good.', 'line 2:', '12 ×', 'Bar of soap', '0.46', 'line 7:', '3 rows are not:', 'line 3:', 'no kind of thing called “unicorn”', 'line 4:', 'An amount cannot be below zero.', 'line 6:', 'A whole number from 1 to 10,000', '“30.02.2026” is no day']);
         self::assertSame(0, Lot::query()->count());
+    }
+
+    public function test_that_the_usual_measures_were_taken_by_hand_goes_out_and_comes_in_again(): void
+    {
+        foreach ([true, false] as $isMeasured) {
+            $row = LotWriter::row($this->lot('soap', ['is_measured' => $isMeasured]));
+            $read = (new LotReader(resolve(Catalogue::class), $this->crew->currency, LotColumn::cases()))->read($row);
+
+            self::assertInstanceOf(Lot::class, $read);
+            self::assertSame($isMeasured, $read->is_measured);
+        }
     }
 
     public function test_the_good_rows_are_kept_and_the_same_file_twice_does_not_double_them(): void
