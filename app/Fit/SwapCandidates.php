@@ -13,15 +13,23 @@ use PluckyWren\Core\Fit\Answer\Swap;
 use PluckyWren\Core\Fit\Answer\SwapWay;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\ItemKind;
 
-/** What each piece of a box could be swapped for: a smaller one in the stash, itself out of its packaging, or itself folded flatter. */
-final class SwapCandidates
+/** What each piece of a box could be swapped for: a smaller one in the stash, itself out of its packaging, folded flatter, or emptied. */
+final readonly class SwapCandidates
 {
     /** Cloth that lies thicker than this, in tenths of a millimetre, can be folded once less. An estimate. */
     private const FOLDS_FROM = 120;
 
+    /** An emptied pouch lies so flat, in tenths of a millimetre. An estimate. */
+    private const EMPTY_POUCH = 80;
+
     /** A swap for less than this share smaller is not worth the trouble. */
     private const WORTH = 0.9;
+
+    public function __construct(private Catalogue $catalogue) {}
 
     /**
      * @param  iterable<Piece>  $pieces  the same pieces as the plan's, with their lots
@@ -37,6 +45,8 @@ final class SwapCandidates
         foreach ($plan->pieces as $piece) {
             $item = FitProblem::item($piece, $plan);
             array_push($swaps, ...$this->itself($piece, $item, $lots[$piece->id] ?? null));
+            $emptied = $this->emptied($piece, $item, $plan);
+            array_push($swaps, ...($emptied === null ? [] : [$emptied]));
             foreach ($this->smaller($piece, $lots[$piece->id] ?? null) as $lot) {
                 $swaps[] = new Swap(SwapWay::Smaller, $item->sized($lot->sizeInBox()), $lot->name, $lot->id);
             }
@@ -57,6 +67,21 @@ final class SwapCandidates
         }
 
         return $swaps;
+    }
+
+    /** A pouch or kit as the flat thing it is when empty, and what it holds beside it. */
+    private function emptied(PlannedPiece $piece, Item $item, Plan $plan): ?Swap
+    {
+        $contents = array_filter(array_map(fn (string $kind): ?ItemKind => $this->catalogue->has($kind) ? $this->catalogue->get($kind) : null, array_keys($piece->holds)));
+        if ($contents === [] || $item->form->keepsItsSides() || count($contents) < count($piece->holds)) {
+            return null;
+        }
+        $beside = array_map(static fn (ItemKind $kind): Item => FitProblem::item(
+            new PlannedPiece("{$piece->id}-{$kind->id}", $kind, $kind->name, $piece->holds[$kind->id] * $piece->quantity, $piece->price, $kind->size, $kind->traits, false, false), $plan,
+        ), array_values($contents));
+        [$length, $width, $thickness] = $item->size->sides();
+
+        return new Swap(SwapWay::Emptied, $item->sized(new Size($length, $width, min($thickness, self::EMPTY_POUCH))), $piece->name, null, $beside);
     }
 
     /** @return list<Lot> of the same kind, on hand in the number wanted, and smaller */

@@ -44,10 +44,10 @@ final readonly class Problem
         return new self($this->box, $items, $this->order, $this->pinned);
     }
 
-    /** The same with an item in place of the one of that id. */
-    public function with(Item $instead): self
+    /** The same with an item in place of the one of that id, and others beside. */
+    public function with(Item $instead, Item ...$beside): self
     {
-        return new self($this->box, array_map(static fn (Item $item): Item => $item->id === $instead->id ? $instead : $item, $this->items), $this->order, $this->pinned);
+        return new self($this->box, [...array_map(static fn (Item $item): Item => $item->id === $instead->id ? $instead : $item, $this->items), ...array_values($beside)], $this->order, $this->pinned);
     }
 
     public function inBox(BoxShape $box): self

@@ -72,6 +72,7 @@ return [
         'smaller' => '“:instead” for “:name”, a smaller one of its kind',
         'unpacked' => ':name out of its packaging',
         'folded' => ':name folded once less, flatter and broader',
+        'emptied' => ':name emptied, with what it holds packed beside it',
         'none' => 'Nothing smaller of the same kind is on hand that would help, and nothing here gets smaller by unpacking or folding.',
         'do' => 'Swap in',
     ],

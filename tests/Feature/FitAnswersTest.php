@@ -62,6 +62,16 @@ final class FitAnswersTest extends TestCase
         $this->get("/boxes/{$this->own->id}/fit")->assertSee('Thin soap took its place.')->assertSee('Closes flat');
     }
 
+    public function test_a_pouch_is_emptied_where_what_it_holds_goes_in_by_itself(): void
+    {
+        // 70 mm of car and 90 of pouch are too much; flat, and with two pencils beside it, the pouch goes in.
+        $this->slab('Car', 70, 'toy-car');
+        $pouch = $this->lot('school-pouch-filled', ['name' => 'Filled pouch', 'size' => Size::ofMm(210, 110, 90), 'is_measured' => true, 'holds' => ['pencils' => 2]]);
+        Piece::factory()->createOne(['box_id' => $this->own->id, 'lot_id' => $pouch->id, 'crew_id' => $this->crew->id, 'quantity' => 1]);
+
+        $this->get("/boxes/{$this->own->id}/fit/answers")->assertSee('Filled pouch emptied, with what it holds packed beside it: all goes in, closes flat');
+    }
+
     public function test_a_swap_for_what_is_all_set_aside_changes_nothing(): void
     {
         $thick = $this->slab('Thick soap', 50);

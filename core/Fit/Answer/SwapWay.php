@@ -10,4 +10,5 @@ enum SwapWay: string
     case Smaller = 'smaller';
     case Unpacked = 'unpacked';
     case Folded = 'folded';
+    case Emptied = 'emptied';
 }

@@ -26,14 +26,15 @@ final readonly class Swaps
         $before = Outcome::of($problem, $now);
         $helping = [];
         foreach (array_slice($swaps, 0, self::TRIES) as $swap) {
-            $changed = $problem->with($swap->instead);
+            $changed = $problem->with($swap->instead, ...$swap->beside);
             $result = $this->trial->of($changed);
-            if (Outcome::of($changed, $result)->isBetterThan($before)) {
-                $helping[] = [$swap, $result];
+            $after = Outcome::of($changed, $result);
+            if ($after->isBetterThan($before)) {
+                $helping[] = [$swap, $result, $after];
             }
         }
-        usort($helping, static fn (array $one, array $other): int => Outcome::of($problem, $one[1])->isBetterThan(Outcome::of($problem, $other[1])) ? -1 : (Outcome::of($problem, $other[1])->isBetterThan(Outcome::of($problem, $one[1])) ? 1 : 0));
+        usort($helping, static fn (array $one, array $other): int => $other[2]->isBetterThan($one[2]) <=> $one[2]->isBetterThan($other[2]));
 
-        return $helping;
+        return array_map(static fn (array $one): array => [$one[0], $one[1]], $helping);
     }
 }
