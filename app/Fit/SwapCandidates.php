@@ -41,13 +41,14 @@ final readonly class SwapCandidates
         foreach ($pieces as $piece) {
             $lots[$piece->id] = $piece->lot;
         }
+        $onHand = $this->onHand($plan);
         $swaps = [];
         foreach ($plan->pieces as $piece) {
             $item = FitProblem::item($piece, $plan);
             array_push($swaps, ...$this->itself($piece, $item, $lots[$piece->id] ?? null));
             $emptied = $this->emptied($piece, $item, $plan);
             array_push($swaps, ...($emptied === null ? [] : [$emptied]));
-            foreach ($this->smaller($piece, $lots[$piece->id] ?? null) as $lot) {
+            foreach ($this->smaller($piece, $lots[$piece->id] ?? null, $onHand[$piece->kind->id] ?? []) as $lot) {
                 $swaps[] = new Swap(SwapWay::Smaller, $item->sized($lot->sizeInBox()), $lot->name, $lot->id);
             }
         }
@@ -84,15 +85,25 @@ final readonly class SwapCandidates
         return new Swap(SwapWay::Emptied, $item->sized(new Size($length, $width, min($thickness, self::EMPTY_POUCH))), $piece->name, null, $beside);
     }
 
-    /** @return list<Lot> of the same kind, on hand in the number wanted, and smaller */
-    private function smaller(PlannedPiece $piece, ?Lot $lot): array
+    /** @return array<string, list<Lot>> lots with pieces left of the kinds in a plan, by kind */
+    private function onHand(Plan $plan): array
     {
         $query = Lot::withSetAside();
-        $query->whereRaw(Lot::HAS_SOME_LEFT)->where('kind', $piece->kind->id);
-        if ($lot !== null) {
-            $query->whereKeyNot($lot->id);
+        $query->whereRaw(Lot::HAS_SOME_LEFT)->whereIn('kind', array_map(static fn (PlannedPiece $piece): string => $piece->kind->id, $plan->pieces));
+        $lots = [];
+        foreach ($query->get() as $lot) {
+            $lots[$lot->kind][] = $lot;
         }
 
-        return array_values($query->get()->filter(static fn (Lot $other): bool => $other->sizeInBox()->volume() < self::WORTH * $piece->size->volume() && $other->stock()->onHand() >= $piece->quantity)->all());
+        return $lots;
+    }
+
+    /**
+     * @param  list<Lot>  $alike  of the same kind
+     * @return list<Lot> on hand in the number wanted, and smaller
+     */
+    private function smaller(PlannedPiece $piece, ?Lot $lot, array $alike): array
+    {
+        return array_values(array_filter($alike, static fn (Lot $other): bool => $other->id !== $lot?->id && $other->sizeInBox()->volume() < self::WORTH * $piece->size->volume() && $other->stock()->onHand() >= $piece->quantity));
     }
 }

@@ -34,7 +34,7 @@ final readonly class FitAnswers
 
     public function __construct(public BoxSheet $sheet, private BoxSheets $sheets, private FitRoom $fitRoom, private Picker $picker, private SwapCandidates $candidates, private BoxKinds $boxKinds)
     {
-        $this->result = $fitRoom->packing($sheet->problem, $sheet->box->crew_id);
+        $this->result = $sheet->gauges->room->result ?? new Result([], []);
     }
 
     public static function of(Box $box): self
@@ -51,7 +51,7 @@ final readonly class FitAnswers
     /** @return list<Leaving> */
     public function leaveOut(): array
     {
-        return $this->isTooFull() ? (new LeaveOut($this->fitRoom->trial($this->sheet->box->crew_id)))->answers($this->sheet->problem, $this->result) : [];
+        return (new LeaveOut($this->fitRoom->trial($this->sheet->box->crew_id)))->answers($this->sheet->problem, $this->result);
     }
 
     /** Get the names of what would be left out, as one says them. */
@@ -63,10 +63,6 @@ final readonly class FitAnswers
     /** @return list<array{Swap, Result}> */
     public function swaps(): array
     {
-        if (! $this->isTooFull()) {
-            return [];
-        }
-
         return (new Swaps($this->fitRoom->trial($this->sheet->box->crew_id)))->thatHelp($this->sheet->problem, $this->result, $this->candidates->of($this->sheet->plan, $this->sheet->box->pieces));
     }
 

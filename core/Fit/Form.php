@@ -20,6 +20,12 @@ enum Form: string
         return $this === self::Rigid || $this === self::Sheet || $this === self::Bendable;
     }
 
+    /** Determine if it may be folded or poured to any block of its volume. */
+    public function takesAnyShape(): bool
+    {
+        return $this === self::Cloth || $this === self::Loose;
+    }
+
     /** The least side it may be folded or poured to where nothing else is said, in tenths of a millimetre. */
     public function defaultMinSide(): int
     {

@@ -26,4 +26,10 @@ enum How: string
             default => self::OnEdge,
         };
     }
+
+    /** The word for a block that cloth was folded to, or loose pieces poured to. */
+    public static function heaped(Form $form): self
+    {
+        return $form === Form::Cloth ? self::Refolded : self::Moulded;
+    }
 }

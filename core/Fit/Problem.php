@@ -49,14 +49,4 @@ final readonly class Problem
     {
         return new self($this->box, [...array_map(static fn (Item $item): Item => $item->id === $instead->id ? $instead : $item, $this->items), ...array_values($beside)], $this->order, $this->pinned);
     }
-
-    public function inBox(BoxShape $box): self
-    {
-        return new self($box, $this->items, $this->order, $this->pinned);
-    }
-
-    public function by(Order $order): self
-    {
-        return new self($this->box, $this->items, $order, $this->pinned);
-    }
 }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Answer;
 
 use PluckyWren\Core\Fit\Closure;
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\LeftOut;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
+use PluckyWren\Core\Fit\Solve\Merit;
 use PluckyWren\Core\Fit\Verdict;
 
 /** What a packing comes to, so that two can be compared: what it leaves out, and how the lid closes over the rest. */
@@ -20,12 +23,7 @@ final readonly class Outcome
     public static function of(Problem $problem, Result $result): self
     {
         $items = $problem->singles();
-        $musts = 0;
-        $value = 0.0;
-        foreach ($result->leftOut as $out) {
-            $musts += $items[$out->id]->must ? 1 : 0;
-            $value += $items[$out->id]->value;
-        }
+        [$musts, $value] = Merit::losses(array_map(static fn (LeftOut $out): Item => $items[$out->id], $result->leftOut));
 
         return new self($musts, $value, $result->closure);
     }

@@ -37,7 +37,7 @@ final readonly class Kind
     /** @return array{int, int, int, float} the least that its longest, middle and shortest side can be made, in tenths of a millimetre, and the least room it takes */
     public function leastMeasures(): array
     {
-        if ($this->model->form === Form::Cloth || $this->model->form === Form::Loose) {
+        if ($this->model->form->takesAnyShape()) {
             return [$this->model->leastSide(), $this->model->leastSide(), $this->model->leastSide(), $this->model->leastVolume()];
         }
         $give = $this->model->form === Form::Soft ? $this->model->squeeze : 1.0;

@@ -64,7 +64,7 @@ final class Offers
             $this->soft->add($repertoire->kinds[$number], $number, $weight);
         }
         if ($care->heapsEarly) {
-            $this->heaps = $repertoire->ofForm(Form::Cloth, Form::Loose);
+            $this->heaps = $repertoire->heaps();
         }
     }
 
@@ -111,7 +111,7 @@ final class Offers
             }
             $kind = $this->repertoire->kinds[$number];
             [$longest, $middle, $shortest, $volume] = $kind->leastMeasures();
-            if ($kind->model->form !== Form::Cloth && $kind->model->form !== Form::Loose) {
+            if (! $kind->model->form->takesAnyShape()) {
                 foreach ($kind->model->size->sides() as $side) {
                     $sides[$side] = true;
                     $this->least = min($this->least, $side);
@@ -164,7 +164,7 @@ final class Offers
 
     public function howHeaped(int $kind): How
     {
-        return $this->repertoire->kinds[$kind]->model->form === Form::Cloth ? How::Refolded : How::Moulded;
+        return How::heaped($this->repertoire->kinds[$kind]->model->form);
     }
 
     /** @return list<Row> */

@@ -93,10 +93,8 @@ final class PieceFirst
     /** @return list<array{int, int, int, How|null}> what it can be made into in a space */
     private function blocks(Item $item, int $kind, int $long, int $broad, int $high): array
     {
-        if ($item->form === Form::Cloth || $item->form === Form::Loose) {
-            $how = $item->form === Form::Cloth ? How::Refolded : How::Moulded;
-
-            return array_map(static fn (array $block): array => [...$block, $how], Heaps::in($item, $long, $broad, $high));
+        if ($item->form->takesAnyShape()) {
+            return array_map(static fn (array $block): array => [...$block, How::heaped($item->form)], Heaps::in($item, $long, $broad, $high));
         }
         $blocks = [];
         foreach ($this->turns[$kind] ??= Unit::single($kind, [$item->size->length, $item->size->width, $item->size->height])->turns($item->keepUpright) as [$l, $w, $h]) {

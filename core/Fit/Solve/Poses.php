@@ -39,17 +39,10 @@ final class Poses
     /** @return list<Pose> */
     private static function orientations(Item $item): array
     {
-        [$l, $w, $h] = [$item->size->length, $item->size->width, $item->size->height];
-        $turns = $item->keepUpright
-            ? [[$l, $w, $h], [$w, $l, $h]]
-            : [[$l, $w, $h], [$w, $l, $h], [$l, $h, $w], [$h, $l, $w], [$w, $h, $l], [$h, $w, $l]];
         $sides = $item->size->sides();
-        $poses = [];
-        foreach ($turns as [$a, $b, $c]) {
-            $poses["{$a}/{$b}/{$c}"] = new Pose($a, $b, $c, How::standing($c, ...$sides));
-        }
+        $turns = Unit::single(0, [$item->size->length, $item->size->width, $item->size->height])->turns($item->keepUpright);
 
-        return array_values($poses);
+        return array_map(static fn (array $turn): Pose => new Pose($turn[0], $turn[1], $turn[2], How::standing($turn[2], ...$sides)), $turns);
     }
 
     /** @return list<Pose> each orientation, pressed down as far as the height asks */
@@ -99,6 +92,6 @@ final class Poses
 
         $isChimney = $item->form === Form::Cloth && $h > max($l, $w);
 
-        return $isChimney || $h < $least || $h > $height ? null : new Pose($l, $w, $h, $item->form === Form::Cloth ? How::Refolded : How::Moulded);
+        return $isChimney || $h < $least || $h > $height ? null : new Pose($l, $w, $h, How::heaped($item->form));
     }
 }

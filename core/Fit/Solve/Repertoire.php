@@ -35,9 +35,15 @@ final readonly class Repertoire
     }
 
     /** @return list<int> the numbers of the kinds of a form */
-    public function ofForm(Form ...$forms): array
+    public function ofForm(Form $form): array
     {
-        return array_keys(array_filter($this->kinds, static fn (Kind $kind): bool => in_array($kind->model->form, $forms, true)));
+        return array_keys(array_filter($this->kinds, static fn (Kind $kind): bool => $kind->model->form === $form));
+    }
+
+    /** @return list<int> the numbers of the kinds that fold or pour */
+    public function heaps(): array
+    {
+        return array_keys(array_filter($this->kinds, static fn (Kind $kind): bool => $kind->model->form->takesAnyShape()));
     }
 
     /**

@@ -133,7 +133,7 @@ final class Search
         $care = SpaceCare::number($number);
         $ceiling = $isByPiece ? $box->height + $box->bulge : $this->ceiling($number);
         // Who goes piece by piece looks at every space each time; what folds or pours is put where nothing else would go.
-        $parks = $isByPiece || $this->repertoire->ofForm(Form::Cloth, Form::Loose) !== [];
+        $parks = $isByPiece || $this->repertoire->heaps() !== [];
         $room = new Room($box, $this->repertoire, new EmptySpaces($box, $ceiling, $care->level, $parks), $care->keepsFirstSightClear);
         array_map($room->keep(...), $this->bent->standing());
         if ($isByPiece) {

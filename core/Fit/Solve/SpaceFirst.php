@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
-use PluckyWren\Core\Fit\Form;
-
 /**
  * Takes the empty space nearest a corner of the box, and looks for the piece, or the block of several, that suits it best, so that
  * what is left beside it can still be used. What folds and pours fills what is left.
@@ -66,7 +64,7 @@ final readonly class SpaceFirst
     /** What folds and what pours, the largest first, each where it fits most snugly. */
     private function heap(): void
     {
-        $kinds = $this->offers->repertoire->ofForm(Form::Cloth, Form::Loose);
+        $kinds = $this->offers->repertoire->heaps();
         usort($kinds, fn (int $a, int $b): int => $this->offers->weight($b) <=> $this->offers->weight($a));
         foreach ($kinds as $kind) {
             while ($this->room->left[$kind] > 0 && $this->heapOne($kind)) {
