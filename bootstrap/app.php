@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Console\FitSolveCommand;
 use App\Console\FitSureCommand;
 use App\Console\GuideCheckCommand;
+use App\Http\Middleware\ReadDigits;
 use App\Http\Middleware\RefuseBrokenText;
 use App\Http\Middleware\SendSecurityHeaders;
 use Illuminate\Auth\AuthenticationException;
@@ -16,8 +17,9 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 // What a fresh clone does not hold and Laravel expects to find.
+$storage = $_ENV['LARAVEL_STORAGE_PATH'] ?? $_SERVER['LARAVEL_STORAGE_PATH'] ?? __DIR__.'/../storage';
 foreach (['app', 'framework/cache/data', 'framework/sessions', 'framework/views', 'logs'] as $folder) {
-    is_dir(__DIR__.'/../storage/'.$folder) || mkdir(__DIR__.'/../storage/'.$folder, 0o775, true);
+    is_dir("{$storage}/{$folder}") || @mkdir("{$storage}/{$folder}", 0o775, true) || is_dir("{$storage}/{$folder}");
 }
 is_dir(__DIR__.'/cache') || mkdir(__DIR__.'/cache', 0o775);
 
@@ -26,7 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([FitSolveCommand::class, FitSureCommand::class, GuideCheckCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
-        $middleware->append([SendSecurityHeaders::class, RefuseBrokenText::class]);
+        $middleware->append([SendSecurityHeaders::class, RefuseBrokenText::class, ReadDigits::class]);
         $middleware->redirectGuestsTo(fn (): string => route('welcome'));
         $middleware->redirectUsersTo(fn (): string => route('shelf'));
         $middleware->encryptCookies(except: ['scheme']);

@@ -48,18 +48,20 @@ return [
     | The Fit Engine's Patience
     |--------------------------------------------------------------------------
     |
-    | How many packings are tried when a box changes on the page, and after
-    | how many milliseconds the trying stops; then how long it is tried in
-    | the background, how long for one of several answers, and how many
-    | seconds a box is left alone before its measures are put to test.
+    | How many packings are tried at most, and after how many milliseconds
+    | the trying stops: when a box changes on the page, in the background,
+    | and for one of several answers. Without the clock it is the number
+    | alone that counts, so that every machine finds the same packing.
+    | Then how many seconds a box is left alone before its measures are
+    | put to test.
     |
     */
 
     'fit' => [
-        'constructions' => (int) env('WREN_FIT_CONSTRUCTIONS', 12),
-        'ms' => (int) env('WREN_FIT_MS', 60),
-        'thorough_ms' => (int) env('WREN_FIT_THOROUGH_MS', 1000),
-        'answer_ms' => (int) env('WREN_FIT_ANSWER_MS', 50),
+        'clock' => (bool) env('WREN_FIT_CLOCK', true),
+        'page' => ['attempts' => 12, 'ms' => (int) env('WREN_FIT_MS', 60)],
+        'thorough' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 30, 'ms' => 1000],
+        'answer' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 6, 'ms' => 50],
         'alone_seconds' => (int) env('WREN_FIT_ALONE_SECONDS', 60),
     ],
 

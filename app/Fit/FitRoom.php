@@ -22,9 +22,6 @@ final readonly class FitRoom
     /** So many tries over a spread of measures are made in one go, so that no page waits for all. */
     private const TRIES_AT_ONCE = 5;
 
-    /** The clock alone cuts what is tried at length. */
-    private const AS_MANY_AS_GO = 100_000;
-
     public function __construct(private Solver $solver) {}
 
     /**
@@ -53,7 +50,7 @@ final readonly class FitRoom
     /** Get the packing of a problem, solving it for a moment where it has not been tried yet. */
     public function packing(Problem $problem, int $crewId): Result
     {
-        return $this->recorded([$problem])[0] ?? $this->solve($problem, $crewId, $this->patience('wren.fit.ms', config()->integer('wren.fit.constructions')));
+        return $this->recorded([$problem])[0] ?? $this->solve($problem, $crewId, $this->patience('page'));
     }
 
     /** Determine if more trying could still find a better packing. */
@@ -71,7 +68,7 @@ final readonly class FitRoom
         if (! $this->mayImprove($problem)) {
             return null;
         }
-        $better = $this->solver->solve($problem, $this->patience('wren.fit.thorough_ms'), 2);
+        $better = $this->solver->solve($problem, $this->patience('thorough'), 2);
         $isBetter = Outcome::of($problem, $better)->isBetterThan(Outcome::of($problem, $now));
         FitResult::query()->where('problem', $this->key($problem))->update(['is_thorough' => true] + ($isBetter ? ['result' => ResultFile::write($better)] : []));
 
@@ -81,7 +78,7 @@ final readonly class FitRoom
     /** Get what tries changed problems for a moment each, and keeps what it finds. */
     public function trial(int $crewId): Trial
     {
-        return new Trial(new KeepingSolver($this, $crewId), fn (): Budget => $this->patience('wren.fit.answer_ms'));
+        return new Trial(new KeepingSolver($this, $crewId), fn (): Budget => $this->patience('answer'));
     }
 
     /** @return list<bool> whether all went in, once for each try over a spread of measures that was made so far */
@@ -99,7 +96,7 @@ final readonly class FitRoom
      */
     public function tryFurther(Problem $problem): array
     {
-        $sure = new HowSure(new Trial($this->solver, fn (): Budget => $this->patience('wren.fit.answer_ms')));
+        $sure = new HowSure(new Trial($this->solver, fn (): Budget => $this->patience('answer')));
         $tries = $this->tries($problem);
         for ($made = 0; $made < self::TRIES_AT_ONCE && count($tries) < HowSure::TRIES; $made++) {
             $tries[] = $sure->closes($problem, count($tries) + 1);
@@ -124,9 +121,12 @@ final readonly class FitRoom
         return $result;
     }
 
-    private function patience(string $setting, int $constructions = self::AS_MANY_AS_GO): Budget
+    /** @param 'page'|'thorough'|'answer' $for */
+    private function patience(string $for): Budget
     {
-        return Budget::ofConstructions($constructions)->cutAt(config()->integer($setting), new WallClock);
+        $budget = Budget::ofConstructions(config()->integer("wren.fit.{$for}.attempts"));
+
+        return config()->boolean('wren.fit.clock') ? $budget->cutAt(config()->integer("wren.fit.{$for}.ms"), new WallClock) : $budget;
     }
 
     private function kept(Problem $problem): ?FitResult

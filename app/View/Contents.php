@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Text\Typed;
 
 /** What a kit holds, as people write it: one kind a line with how many of it. */
 final class Contents
@@ -28,7 +29,7 @@ final class Contents
             if ($line === '') {
                 continue;
             }
-            $isRead = preg_match('/^(?:(?<count>\d{1,3})\s*(?:x|×)?\s+)?(?<name>.+)$/u', $line, $m) === 1;
+            $isRead = preg_match('/^(?:(?<count>\d{1,3})\s*(?:x|×)?\s+)?(?<name>.+)$/u', Typed::figures($line), $m) === 1;
             $count = $isRead && $m['count'] !== '' ? (int) $m['count'] : 1;
             $id = $isRead ? resolve(Catalogue::class)->named($m['name'])?->id : null;
             if ($id === null || $count < 1 || $count > self::MOST_OF_ONE) {

@@ -43,9 +43,9 @@ need_packages() {
     elif ! command -v apt-get >/dev/null; then
         fail "This machine has no apt-get. Please install the like of these, then run this again: $missing"
     fi
-    step "Looking up system packages" apt-get update
+    step "Looking up system packages" apt-get -o DPkg::Lock::Timeout=120 update
     # shellcheck disable=SC2086
-    step "Installing $missing" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends $missing
+    step "Installing $missing" env DEBIAN_FRONTEND=noninteractive apt-get -o DPkg::Lock::Timeout=120 install -y --no-install-recommends $missing
 }
 
 need_tools() {
@@ -57,9 +57,11 @@ need_tools() {
 }
 
 need_extensions() {
-    local missing=() pair
+    local missing=() pair have
+    # Read before it is searched: a search that ends early would make the list itself fail.
+    have=$(php -m)
     for pair in pdo_sqlite:sqlite3 intl:intl mbstring:mbstring dom:xml curl:curl zip:zip; do
-        php -m | grep -qix "${pair%%:*}" || missing+=("php8.2-${pair##*:}")
+        grep -qix "${pair%%:*}" <<<"$have" || missing+=("php8.2-${pair##*:}")
     done
     need_packages "${missing[@]}"
 }

@@ -7,6 +7,7 @@ namespace PluckyWren\Core\Measure;
 use Brick\Math\BigInteger;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use PluckyWren\Core\Text\Typed;
 
 /** A length in whole tenths of a millimetre, read and written as people do at the table. */
 final readonly class Length
@@ -14,9 +15,11 @@ final readonly class Length
     /** Two metres: longer than anything that could be bent into a gift box. */
     public const MOST_TENTHS = 20_000;
 
+    private const MOST_CHARACTERS = 60;
+
     private const VULGAR = ['¼' => ' 1/4', '½' => ' 1/2', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8', '⅓' => ' 1/3', '⅔' => ' 2/3'];
 
-    private const TIDY = ["\u{00A0}" => ' ', "\u{202F}" => ' ', '″' => '"', '”' => '"', '“' => '"', "''" => '"', '⁄' => '/', ',' => '.'];
+    private const TIDY = ['″' => '"', '”' => '"', '“' => '"', "''" => '"'];
 
     /** @param positive-int $tenths */
     private function __construct(public int $tenths) {}
@@ -38,7 +41,7 @@ final readonly class Length
      */
     public static function parse(string $text, Unit $bare = Unit::Millimetre): self
     {
-        $tidy = trim(strtr(strtr($text, self::VULGAR), self::TIDY));
+        $tidy = mb_strlen($text) > self::MOST_CHARACTERS ? '' : strtr(Typed::figures(strtr(strtr($text, self::VULGAR), self::TIDY)), ['⁄' => '/', ',' => '.']);
         $number = '(?<minus>-)?\s*(?:(?<whole>\d{1,6})(?:(?:\s+|\s*-\s*)(?<top>\d{1,3})\/(?<under>\d{1,3}))?|(?<topOnly>\d{1,3})\/(?<underOnly>\d{1,3})|(?<decimal>\d{0,6}\.\d{1,6}|\d{1,6}\.))';
 
         if (preg_match("~^{$number}\s*(?<unit>[a-z.\"]*)$~iu", $tidy, $m, PREG_UNMATCHED_AS_NULL) !== 1) {

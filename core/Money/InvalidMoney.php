@@ -19,6 +19,11 @@ final class InvalidMoney extends UnexpectedValueException implements CoreExcepti
         return new self(sprintf('“%s” is not an amount we can read. Write it like 1.25 or 1,25.', mb_strimwidth($text, 0, 40, '…')));
     }
 
+    public static function otherCurrency(string $text, Currency $currency): self
+    {
+        return new self(sprintf('“%s” looks like another currency than %s. What did it cost in %s? Write the figure alone.', mb_strimwidth($text, 0, 40, '…'), $currency->code, $currency->code));
+    }
+
     public static function belowZero(): self
     {
         return new self('An amount cannot be below zero.');

@@ -18,29 +18,16 @@ final readonly class Money
     }
 
     /**
-     * Reads `1.25`, `1,25`, `€ 1.25`, `1 234,50` or `1,234.50`. The last mark is the decimal mark; but `1,234` is over a thousand
-     * where the currency has no decimals or its notation parts thousands by a comma.
+     * Reads what people type and print, as `AmountText` tells.
      *
-     * @throws InvalidMoney If it cannot be read, is below zero, is too large, or has more decimals than the currency.
+     * @throws InvalidMoney If it cannot be read, is in another currency, is below zero, is too large, or has more decimals than the currency.
      */
     public static function parse(string $text, Currency $currency): self
     {
-        $tidy = (string) preg_replace('/[\p{Sc}\s\x{00A0}\x{202F}\'’]|^\s*'.$currency->code.'|'.$currency->code.'\s*$/u', '', $text);
-        if (preg_match('/^(?<minus>[-−–])?(?<whole>\d{0,12}|\d{1,3}(?<mark>[.,])(?:\d{2,3}\k<mark>)*\d{3})(?:(?<point>[.,])(?<rest>\d*))?$/u', $tidy, $m, PREG_UNMATCHED_AS_NULL) !== 1
-            || $m['whole'].($m['rest'] ?? '') === '' || ($m['mark'] !== null && $m['mark'] === $m['point'])) {
-            throw InvalidMoney::unreadable($text);
-        }
-        $isThousands = strlen((string) $m['rest']) === 3 && $m['mark'] === null && ($currency->digits === 0 || $m['point'] === $currency->notation->thousands);
-        $rest = $isThousands ? '' : rtrim($m['rest'] ?? '', '0');
-        $isGuess = $currency->digits === 2 && strlen((string) $m['rest']) === 3 && ! $isThousands && $m['point'] !== $currency->notation->decimal;
-        if (strlen($rest) > $currency->digits || $isGuess) {
-            throw InvalidMoney::tooManyDecimals($text, $currency);
-        }
-        $whole = str_replace(['.', ','], '', $m['whole']).($isThousands ? $m['rest'] : '');
-        $minor = (int) ($whole.str_pad($rest, $currency->digits, '0'));
+        $minor = AmountText::read($text, $currency);
 
         return match (true) {
-            $m['minus'] !== null && $minor > 0 => throw InvalidMoney::belowZero(),
+            $minor < 0 => throw InvalidMoney::belowZero(),
             $minor > self::MOST_UNITS * $currency->minorUnits() => throw InvalidMoney::tooMuch(new self(self::MOST_UNITS * $currency->minorUnits(), $currency)),
             default => new self($minor, $currency),
         };

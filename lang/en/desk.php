@@ -39,6 +39,7 @@ return [
 
     'claim-holds' => 'Yes: :claim each is what the pack comes to.',
     'claim-fails' => 'No: it comes to :each each. :claim would need :pieces in the pack, or the pack at :pack.',
+    'claim-fails-any' => 'A piece costs :each, not :claim; no number of pieces would make it :claim. The pack would have to cost :pack.',
     'claim-fails-free' => 'No: it comes to :each each.',
 
 ];

@@ -66,7 +66,7 @@ final class GatherPathTest extends BrowserTestCase
 
     public function test_a_file_with_bad_rows_is_looked_at_and_its_good_rows_kept(): void
     {
-        $file = sys_get_temp_dir().'/wren-lots.csv';
+        $file = \Tests\Support\Run::folder().'/lots.csv';
         file_put_contents($file, "Item;Qty;Cost\nBar of soap;12;5,52\nunicorn;1;2\ncomb;6;1,20\n");
         $this->openDemo();
         $this->open('/gather/import');

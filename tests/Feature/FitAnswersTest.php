@@ -151,7 +151,7 @@ final class FitAnswersTest extends TestCase
 
     public function test_a_longer_try_is_made_once_and_only_tells_what_is_better(): void
     {
-        config(['wren.fit.thorough_ms' => 20]);
+
         $this->slab('One', 60, 'toy-car');
         $this->slab('Two', 60, 'toy-car');
         $this->get("/boxes/{$this->own->id}")->assertOk()->assertSee('fit/improve');

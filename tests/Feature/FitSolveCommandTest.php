@@ -16,7 +16,7 @@ final class FitSolveCommandTest extends PlainTestCase
 
     protected function setUp(): void
     {
-        $this->folder = sys_get_temp_dir().'/wren-fit-'.bin2hex(random_bytes(4));
+        $this->folder = \Tests\Support\Run::folder().'/fit-'.bin2hex(random_bytes(4));
         mkdir($this->folder);
         foreach (['01-worked-example', '09-shirt-refolded'] as $case) {
             /** @var array{problem: array<string, mixed>} $data */

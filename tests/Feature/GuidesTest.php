@@ -142,7 +142,7 @@ final class GuidesTest extends TestCase
     {
         $box = $this->box();
         $this->in($box, $this->lot('toothpaste', ['name' => 'Mint toothpaste']));
-        $file = sys_get_temp_dir().'/wren-box-'.getmypid().'.json';
+        $file = \Tests\Support\Run::folder().'/box.json';
         file_put_contents($file, (string) $this->get("/boxes/{$box->id}/box.json")->getContent());
 
         self::assertSame(1, Artisan::call('guide:check', ['box' => $file]));

@@ -12,6 +12,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Tests\Support\Run;
 
 /** The application against a SQLite file of its own, with one crew and one of its members. */
 abstract class TestCase extends FrameworkTestCase
@@ -24,13 +25,8 @@ abstract class TestCase extends FrameworkTestCase
 
     public function createApplication(): Application
     {
-        $file = sys_get_temp_dir().'/wren-tests-'.getmypid().'.sqlite';
-        if (! is_file($file)) {
-            touch($file);
-            register_shutdown_function(static function () use ($file): void {
-                array_map(unlink(...), glob("{$file}*") ?: []);
-            });
-        }
+        $file = Run::folder().'/tests.sqlite';
+        is_file($file) || touch($file);
         putenv("DB_DATABASE={$file}");
         /** @var Application $app */
         $app = require __DIR__.'/../../bootstrap/app.php';

@@ -8,6 +8,7 @@ use Brick\Math\BigRational;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Text\Typed;
 
 /** Steps as people type them: `30` or `7,5 %` where a share is meant, an amount, or `2+1` for buy two, get one. */
 final class StepText
@@ -33,13 +34,13 @@ final class StepText
 
     private static function percent(string $text): BigRational
     {
-        $figure = str_replace(',', '.', trim($text, " \u{00A0}%"));
+        $figure = str_replace(',', '.', trim(Typed::figures($text), ' %'));
 
         return preg_match('/^-?\d{1,6}(\.\d{1,4})?$/', $figure) === 1 ? BigRational::of($figure) : throw NonsenseStep::unreadablePercent($text);
     }
 
     private static function buyGet(string $text): BuyGetStep
     {
-        return preg_match('/^\s*(\d{1,4})\s*\+\s*(\d{1,4})\s*$/', $text, $m) === 1 ? new BuyGetStep((int) $m[1], (int) $m[2]) : throw NonsenseStep::unreadableBuyGet($text);
+        return preg_match('/^(\d{1,4}) ?\+ ?(\d{1,4})$/', Typed::figures($text), $m) === 1 ? new BuyGetStep((int) $m[1], (int) $m[2]) : throw NonsenseStep::unreadableBuyGet($text);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser\Support;
 
 use RuntimeException;
+use Tests\Support\Run;
 
 /** A process in a group of its own, so that it ends with everything it started. */
 final class BackgroundProcess
@@ -21,7 +22,7 @@ final class BackgroundProcess
      */
     public function __construct(array $command, array $environment, string $answersAt)
     {
-        $log = ['file', sys_get_temp_dir().'/wren-'.basename($command[0]).'-'.getmypid().'.log', 'a'];
+        $log = ['file', Run::folder().'/'.basename($command[0]).'.log', 'a'];
         $process = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, dirname(__DIR__, 3), [...getenv(), ...$environment]);
         $this->process = is_resource($process) ? $process : throw new RuntimeException("Could not start {$command[0]}.");
         $this->wait($answersAt, $command[0]);

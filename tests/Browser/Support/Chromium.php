@@ -9,6 +9,7 @@ use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use RuntimeException;
+use Tests\Support\Run;
 
 /** A headless Chromium with a fresh profile, and the driver process it needs; both end with it. */
 final class Chromium
@@ -30,7 +31,7 @@ final class Chromium
     {
         $port = BackgroundProcess::freePort();
         $this->process = new BackgroundProcess(['chromedriver', "--port={$port}"], [], "http://127.0.0.1:{$port}/status");
-        $this->profile = sys_get_temp_dir().'/wren-chromium-'.bin2hex(random_bytes(6));
+        $this->profile = Run::folder().'/chromium-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)->addArguments([...self::FLAGS, "--user-data-dir={$this->profile}"]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);

@@ -6,6 +6,7 @@ namespace Tests\Browser\Support;
 
 use Closure;
 use RuntimeException;
+use Tests\Support\Run;
 
 /** The application served on a free port with a demo table of its own, on a day that does not move. */
 final class DemoServer
@@ -27,7 +28,7 @@ final class DemoServer
 
     public function __construct(string $router = 'bin/lib/router.php')
     {
-        $this->folder = sys_get_temp_dir().'/wren-server-'.bin2hex(random_bytes(6));
+        $this->folder = Run::folder().'/server-'.bin2hex(random_bytes(6));
         mkdir($this->folder);
         $this->database = "{$this->folder}/table.sqlite";
         touch($this->database);
@@ -37,7 +38,8 @@ final class DemoServer
         $this->environment = [
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_URL' => $this->address, 'APP_KEY' => 'base64:'.base64_encode(str_repeat('wren', 8)),
             'DB_DATABASE' => $this->database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
-            'WREN_DEMO' => 'true', 'WREN_TODAY' => self::TODAY, 'WREN_FIT_MS' => '20000',
+            'WREN_DEMO' => 'true', 'WREN_TODAY' => self::TODAY, 'WREN_FIT_CLOCK' => 'false',
+            'LARAVEL_STORAGE_PATH' => "{$this->folder}/storage", 'VIEW_COMPILED_PATH' => Run::folder().'/views', 'TMPDIR' => Run::folder().'/tmp',
         ];
         foreach (['migrate --force', 'db:seed --force'] as $command) {
             $this->artisan($command, $this->environment);

@@ -22,6 +22,9 @@ final class LengthTest extends TestCase
     /** @return iterable<string, array{string, int}> */
     public static function readable(): iterable
     {
+        yield 'broad digits' => ['１２０', 1200];
+        yield 'Arabic digits' => ['١٢', 120];
+        yield 'broad digits with a unit' => ['１１．５ｃｍ', 1150];
         yield 'bare millimetres' => ['210', 2100];
         yield 'with a decimal point' => ['11.5cm', 1150];
         yield 'with a decimal comma' => ['11,5 cm', 1150];

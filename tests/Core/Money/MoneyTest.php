@@ -41,6 +41,18 @@ final class MoneyTest extends TestCase
         yield 'thousands of yen by point' => ['4.000', 'JPY', 4000];
         yield 'millions by two commas' => ['1,234,567', 'EUR', 123456700];
         yield 'lakhs' => ['1,23,456.50', 'EUR', 12345650];
+        yield 'broad digits' => ['１２０', 'EUR', 12000];
+        yield 'Arabic digits and marks' => ['١٬٢٣٤٫٥٠', 'EUR', 123450];
+        yield 'Devanagari digits' => ['३.९५', 'EUR', 395];
+        yield 'no cents, a dash' => ['5,-', 'EUR', 500];
+        yield 'no cents, a point and a dash' => ['5.–', 'CHF', 500];
+        yield 'no cents, two dashes' => ['12,--', 'EUR', 1200];
+        yield 'a code in small letters' => ['eur 1.25', 'EUR', 125];
+        yield 'a sign behind' => ['120円', 'JPY', 120];
+        yield 'a sign between' => ['3€95', 'EUR', 395];
+        yield 'a sign of several currencies' => ['$3.95', 'AUD', 395];
+        yield 'a word with a point' => ['Fr. 4.20', 'CHF', 420];
+        yield 'thousands by apostrophe' => ['1’234.50', 'CHF', 123450];
         yield 'the most' => ['10000000', 'EUR', 1_000_000_000];
     }
 
@@ -65,6 +77,14 @@ final class MoneyTest extends TestCase
         yield 'a power' => ['1e3', 'EUR', '/not an amount/'];
         yield 'two points' => ['1.2.3', 'EUR', '/not an amount/'];
         yield 'a point alone' => ['.', 'EUR', '/not an amount/'];
+        yield 'another currency' => ['$3.95', 'EUR', '/another currency than EUR/'];
+        yield 'another code' => ['3.95 usd', 'EUR', '/another currency/'];
+        yield 'a word behind' => ['3.95 each', 'EUR', '/not an amount/'];
+        yield 'a sign between and too many behind' => ['3€955', 'EUR', '/not an amount/'];
+        yield 'blanks that part no thousands' => ['12 34', 'EUR', '/not an amount/'];
+        yield 'a nought before thousands' => ['0,125', 'EUR', '/more decimals/'];
+        yield 'four digits before a group' => ['1234,567', 'EUR', '/more decimals/'];
+        yield 'groups of two' => ['12,34,56', 'EUR', '/not an amount/'];
         yield 'more than we reckon with' => ['10000000.01', 'EUR', '/over 10000000.00/'];
         yield 'ten thousand digits' => [str_repeat('9', 10_000), 'EUR', '/not an amount/'];
     }

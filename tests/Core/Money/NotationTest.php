@@ -7,6 +7,7 @@ namespace Tests\Core\Money;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Money\Currency;
+use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\Notation;
 
@@ -52,5 +53,23 @@ final class NotationTest extends TestCase
         self::assertSame(123400, Money::parse('1.234', Currency::of('EUR', new Notation(',', '.')))->minor);
         self::assertSame(1234, Money::parse('1.234', Currency::of('KWD', new Notation('.', ',')))->minor);
         self::assertSame(125, Money::parse('1.250', Currency::of('EUR', new Notation('.', ',')))->minor);
+    }
+
+    #[DataProvider('unclear')]
+    public function test_what_may_be_a_thousand_or_a_slip_is_refused_however_figures_are_written(string $text, Notation $notation): void
+    {
+        $this->expectException(InvalidMoney::class);
+
+        Money::parse($text, Currency::of('EUR', $notation));
+    }
+
+    /** @return iterable<string, array{string, Notation}> */
+    public static function unclear(): iterable
+    {
+        yield 'a nought before a comma that parts thousands' => ['0,125', new Notation('.', ',')];
+        yield 'the same with a point' => ['0.125', new Notation(',', '.')];
+        yield 'four digits before the comma' => ['1234,567', new Notation('.', ',')];
+        yield 'four digits before the point' => ['1234.567', new Notation(',', '.')];
+        yield 'three decimals after a mark of nobody here' => ['4.000', new Notation(',', "\u{202F}")];
     }
 }

@@ -24,8 +24,10 @@
         <p class="mt-3 border-t-[1.5px] border-line pt-3">
             @if ($desk->claimCheck->holds)
                 {{ __('desk.claim-holds', ['claim' => $desk->claim]) }}
-            @elseif ($desk->claimCheck->piecesNeeded === null)
+            @elseif ($desk->claimCheck->packNeeded->isZero())
                 {{ __('desk.claim-fails-free', ['each' => $each->format()]) }}
+            @elseif ($desk->claimCheck->piecesNeeded === null)
+                {{ __('desk.claim-fails-any', ['each' => $each->format(), 'claim' => $desk->claim, 'pack' => $desk->claimCheck->packNeeded->format()]) }}
             @else
                 {{ __('desk.claim-fails', ['each' => $each->format(), 'claim' => $desk->claim, 'pieces' => $desk->claimCheck->piecesNeeded, 'pack' => $desk->claimCheck->packNeeded->format()]) }}
             @endif

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+/** One run of the tests: a folder of its own for all that it leaves behind, gone when it ends. */
+final class Run
+{
+    private static ?string $folder = null;
+
+    /** Get the folder of this run; it is made at the first call, and what is started from then on keeps its files there. */
+    public static function folder(): string
+    {
+        return self::$folder ??= self::make();
+    }
+
+    private static function make(): string
+    {
+        $folder = sys_get_temp_dir().'/wren-run-'.bin2hex(random_bytes(6));
+        foreach (['', '/tmp', '/views', '/storage'] as $part) {
+            mkdir($folder.$part, 0o775);
+        }
+        foreach (['TMPDIR' => "{$folder}/tmp", 'LARAVEL_STORAGE_PATH' => "{$folder}/storage", 'VIEW_COMPILED_PATH' => "{$folder}/views"] as $name => $value) {
+            putenv("{$name}={$value}");
+            $_ENV[$name] = $_SERVER[$name] = $value;
+        }
+        $owner = getmypid();
+        // A process that was forked off ends earlier and must not take the folder along.
+        register_shutdown_function(static function () use ($folder, $owner): void {
+            getmypid() !== $owner || exec('rm -rf '.escapeshellarg($folder));
+        });
+
+        return $folder;
+    }
+}
