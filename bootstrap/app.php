@@ -7,7 +7,9 @@ use App\Console\FitSureCommand;
 use App\Console\GuideCheckCommand;
 use App\Http\Middleware\ReadDigits;
 use App\Http\Middleware\RefuseBrokenText;
+use App\Http\Middleware\RememberAnswer;
 use App\Http\Middleware\SendSecurityHeaders;
+use App\Http\Responses\Trouble;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -29,11 +31,13 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append([SendSecurityHeaders::class, RefuseBrokenText::class, ReadDigits::class]);
+        $middleware->appendToGroup('web', RememberAnswer::class);
         $middleware->redirectGuestsTo(fn (): string => route('welcome'));
         $middleware->redirectUsersTo(fn (): string => route('shelf'));
         $middleware->encryptCookies(except: ['scheme']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        Trouble::register($exceptions);
         // A fragment has no room for the welcome page: send the browser there instead.
         $exceptions->render(fn (AuthenticationException $e, Request $request): ?Response => $request->hasHeader('HX-Request')
             ? new Response('', 401, ['HX-Redirect' => route('welcome')])

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AnswerController;
+use App\Http\Controllers\BoxChangeController;
 use App\Http\Controllers\BoxController;
 use App\Http\Controllers\BoxFileController;
 use App\Http\Controllers\CheckSheetController;
@@ -97,9 +98,11 @@ Route::middleware('auth')->group(function (): void {
     Route::post('lots/{lot}/lose', [LotLifeController::class, 'lose'])->name('lots.lose')->can('update', 'lot');
     Route::post('lots/{lot}/wrong', [LotLifeController::class, 'fault'])->name('lots.fault')->can('update', 'lot');
     Route::post('lots/{lot}/split', [LotLifeController::class, 'split'])->name('lots.split')->can('update', 'lot');
+    Route::get('lots/{lot}/merge', [LotLifeController::class, 'together'])->name('lots.together')->can('update', 'lot');
     Route::post('lots/{lot}/merge', [LotLifeController::class, 'merge'])->name('lots.merge')->can('update', 'lot');
     Route::post('changes/{change}/undo', [LotLifeController::class, 'undo'])->name('changes.undo')->can('update', 'change');
 
+    Route::post('box-changes/{change}/undo', BoxChangeController::class)->name('box-changes.undo')->can('update', 'change');
     Route::get('boxes', ShelfController::class)->name('shelf')->can('viewAny', Box::class);
     Route::get('boxes/new', [BoxController::class, 'create'])->name('boxes.create')->can('create', Box::class);
     Route::post('boxes', [BoxController::class, 'store'])->name('boxes.store')->can('create', Box::class);

@@ -6,11 +6,12 @@ namespace App\Actions;
 
 use App\Models\Box;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 
 /** Leaves a finding as it is, with the reason kept; or takes that back. */
-final class AnswerFinding
+final readonly class AnswerFinding
 {
+    public function __construct(private BoxHistory $history) {}
+
     public function leave(Box $box, string $key, string $because, User $by): void
     {
         $this->change($box, static fn (array $answers): array => [...$answers, $key => ['because' => $because, 'by' => $by->name, 'at' => now()->toDateString()]]);
@@ -24,7 +25,7 @@ final class AnswerFinding
     /** @param callable(array<string, array{because: string, by: string, at: string}>): array<string, array{because: string, by: string, at: string}> $change */
     private function change(Box $box, callable $change): void
     {
-        DB::transaction(static function () use ($box, $change): void {
+        $this->history->of($box, 'answered', static function () use ($box, $change): void {
             $fresh = Box::query()->whereKey($box->id)->firstOrFail();
             $fresh->update(['answers' => $change($fresh->answers)]);
         });

@@ -12,7 +12,7 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
 /** Puts what was bought into the stash, and sets it aside for the boxes that have it on their list, in the order of the shelf. */
 final readonly class BuyForBoxes
 {
-    public function __construct(private FillBox $fillBox) {}
+    public function __construct(private FillBox $fillBox, private Once $once) {}
 
     /**
      * @return int how many pieces were set aside
@@ -23,6 +23,7 @@ final readonly class BuyForBoxes
     public function execute(Lot $lot): int
     {
         return DB::transaction(function () use ($lot): int {
+            $this->once->claim();
             $lot->save();
             $left = $lot->pieces;
             $lists = Piece::query()->with('box')->where('kind', $lot->kind)->get()->filter(static fn (Piece $piece): bool => $piece->box->stage->isOpen());

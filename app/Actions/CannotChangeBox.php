@@ -24,4 +24,14 @@ final class CannotChangeBox extends DomainException
     {
         return new self(Words::of('boxes.too-many', ['most' => $most]));
     }
+
+    public static function tooManyInAll(int $most): self
+    {
+        return new self(Words::of('boxes.too-many-in-all', ['most' => $most]));
+    }
+
+    public static function notClosedYet(): self
+    {
+        return new self(Words::of('boxes.not-closed-yet'));
+    }
 }

@@ -9,9 +9,15 @@ use DomainException;
 
 final class CannotMerge extends DomainException
 {
-    public static function unlike(string $one, string $other): self
+    /** @param list<string> $fields in which they differ, in words */
+    public static function unlike(string $one, string $other, array $fields): self
     {
-        return new self(Words::of('life.unlike', ['one' => $one, 'other' => $other]));
+        return new self(Words::of($fields === [] ? 'life.same-lot' : 'life.unlike', ['one' => $one, 'other' => $other, 'fields' => implode(', ', $fields)]));
+    }
+
+    public static function undecided(): self
+    {
+        return new self(Words::of('life.undecided'));
     }
 
     public static function tooMany(): self

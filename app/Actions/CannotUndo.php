@@ -13,4 +13,9 @@ final class CannotUndo extends DomainException
     {
         return new self(Words::of('life.changed-since'));
     }
+
+    public static function partChanged(): self
+    {
+        return new self(Words::of('life.part-changed'));
+    }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Editing\ThreeWay;
 use App\Models\Lot;
 use App\Models\LotChange;
 use App\Models\User;
+use App\View\Words;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Money\Money;
@@ -18,29 +20,74 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
 use PluckyWren\Core\Stash\Stock;
 
 /** Everything that happens to a lot once it is in the stash; each call is one transaction and leaves its trace. */
-final class ChangeLot
+final readonly class ChangeLot
 {
-    private const NOT_TRACED = ['updated_at', 'created_at', 'set_aside'];
+    /** Columns that only make sense together, by the name of the field they are shown as. */
+    private const TOGETHER = [
+        'kind' => ['kind'], 'name' => ['name'], 'pieces' => ['pieces', 'price_state', 'paid_minor', 'list_minor', 'currency'], 'source' => ['source', 'place'], 'got_on' => ['got_on'], 'due_on' => ['due_on'],
+        'length_tenths' => ['length_tenths', 'width_tenths', 'height_tenths', 'is_measured'], 'packaged_length_tenths' => ['packaged_length_tenths', 'packaged_width_tenths', 'packaged_height_tenths', 'is_packaged'],
+        'size_label' => ['size_label'], 'traits' => ['traits'], 'colours' => ['colours'], 'note' => ['note'], 'tags' => ['tags'], 'kept' => ['kept'], 'materials' => ['materials'], 'minutes' => ['minutes'], 'desk' => ['desk'], 'holds' => ['holds'],
+    ];
 
-    /** @throws NotEnoughLeft If fewer pieces are left than are set aside for boxes or gone. */
-    public function correct(Lot $lot, string $what = 'corrected'): void
+    private const NOT_TRACED = ['updated_at', 'created_at', 'set_aside', 'version'];
+
+    public function __construct(private Once $once) {}
+
+    /** Get what a form carries along, so that two people at one lot are told of each other. */
+    public static function prints(Lot $lot): string
     {
-        DB::transaction(function () use ($lot, $what): void {
+        return (new ThreeWay(self::TOGETHER))->prints($lot);
+    }
+
+    /**
+     * Keep a lot as a form has it, as far as the form changed it.
+     *
+     * @param  callable(Lot): Lot  $fill  puts what was typed into a lot
+     * @param  string  $was  what the form carried along
+     * @param  bool  $takesTheirs  whether what someone else changed meanwhile stays as it is
+     *
+     * @throws ChangedMeanwhile If both changed the same.
+     * @throws NotEnoughLeft If fewer pieces are left than are set aside for boxes or gone.
+     */
+    public function edit(Lot $lot, callable $fill, string $was, bool $takesTheirs): Lot
+    {
+        return DB::transaction(function () use ($lot, $fill, $was, $takesTheirs): Lot {
+            $fresh = Lot::query()->findOrFail($lot->id);
+            $both = (new ThreeWay(self::TOGETHER))->merge($was, $fresh, $fill(clone $fresh), $takesTheirs);
+            $both === [] || $takesTheirs || throw ChangedMeanwhile::fields(array_map(static fn (string $field): string => Words::of("life.fields.{$field}"), $both));
+            $this->correct($fresh);
+
+            return $fresh;
+        });
+    }
+
+    /**
+     * @param  array<string, mixed>  $toUndo  what else has to be known to take it back
+     *
+     * @throws NotEnoughLeft If fewer pieces are left than are set aside for boxes or gone.
+     * @throws ChangedMeanwhile If someone else changed it after it was read.
+     */
+    public function correct(Lot $lot, string $what = 'corrected', array $toUndo = []): void
+    {
+        DB::transaction(function () use ($lot, $what, $toUndo): void {
             $lot->offsetUnset('set_aside');
             new Stock($lot->name, $lot->pieces, (int) $lot->setAsidePieces()->sum('quantity'), $lot->gone);
             $changed = array_diff_key($lot->getDirty(), array_flip(self::NOT_TRACED));
             $before = array_intersect_key($lot->getRawOriginal(), $changed);
             $lot->save();
             if ($changed !== []) {
-                $this->trace($lot, $what, $before, $changed);
+                $this->trace($lot, $what, [...$before, ...$toUndo], $changed);
             }
         });
     }
 
     public function arrive(Lot $lot): void
     {
-        $lot->due_on = null;
-        $this->correct($lot, 'arrived');
+        DB::transaction(function () use ($lot): void {
+            $fresh = Lot::query()->findOrFail($lot->id);
+            $fresh->due_on = null;
+            $this->correct($fresh, 'arrived');
+        });
     }
 
     /**
@@ -53,6 +100,7 @@ final class ChangeLot
     public function lose(Lot $lot, int $pieces, string $why): void
     {
         DB::transaction(function () use ($lot, $pieces, $why): void {
+            $this->once->claim();
             $fresh = Lot::withSetAside()->whereKey($lot->id)->firstOrFail();
             $fresh->gone = $fresh->stock()->losing($pieces)->gone;
             $this->correct($fresh, $why);
@@ -71,7 +119,8 @@ final class ChangeLot
     public function fault(Lot $lot, int $pieces, Fault $fault, FaultEnd $end, ?Money $back): Lot
     {
         return DB::transaction(function () use ($lot, $pieces, $fault, $end, $back): Lot {
-            if ($lot->due_on !== null) {
+            $this->once->claim();
+            if (Lot::query()->findOrFail($lot->id)->due_on !== null) {
                 $this->arrive($lot);
             }
             $fresh = Lot::withSetAside()->whereKey($lot->id)->firstOrFail();
@@ -99,10 +148,11 @@ final class ChangeLot
     public function split(Lot $lot, int $pieces): Lot
     {
         return DB::transaction(function () use ($lot, $pieces): Lot {
+            $this->once->claim();
             $fresh = Lot::withSetAside()->whereKey($lot->id)->firstOrFail();
             $fresh->stock()->losing($pieces);
             $pieces < $fresh->pieces || throw NotEnoughLeft::of($fresh->name, $pieces, $fresh->pieces - 1);
-            $other = $fresh->replicate(['set_aside', 'import_key']);
+            $other = $fresh->replicate(['set_aside', 'import_key', 'version']);
             foreach (['paid', 'list'] as $amount) {
                 if ($fresh->{$amount} !== null) {
                     [$stays, $goes] = Shares::of($fresh->{$amount}, [$fresh->pieces - $pieces, $pieces]);
@@ -115,44 +165,13 @@ final class ChangeLot
                     $part->fill(['paid' => null, 'price_state' => PriceState::Free]);
                 }
             }
-            [$other->pieces, $other->gone] = [$pieces, 0];
+            [$other->pieces, $other->gone, $other->version] = [$pieces, 0, 1];
             $fresh->pieces -= $pieces;
             $other->save();
             $this->trace($other, 'split', [], ['pieces' => $pieces]);
-            $this->correct($fresh, 'split');
+            $this->correct($fresh, 'split', ['_other' => $other->id]);
 
             return $other;
-        });
-    }
-
-    /**
-     * Put another lot of the same kind and price state into this one; what boxes have of it they have of this one then.
-     *
-     * @throws CannotMerge If the two are not alike enough to be one.
-     * @throws NotEnoughLeft Never, as together they hold what each held.
-     */
-    public function merge(Lot $lot, Lot $other): void
-    {
-        DB::transaction(function () use ($lot, $other): void {
-            [$into, $from] = [Lot::query()->findOrFail($lot->id), Lot::query()->findOrFail($other->id)];
-            $isAlike = $into->id !== $from->id && $into->kind === $from->kind && $into->price_state === $from->price_state && $into->currency === $from->currency && $into->due_on == $from->due_on && $into->fault === $from->fault && $into->fault_end === $from->fault_end;
-            $isAlike || throw CannotMerge::unlike($into->name, $from->name);
-            $into->pieces + $from->pieces <= 10_000 || throw CannotMerge::tooMany();
-            $into->pieces += $from->pieces;
-            $into->gone += $from->gone;
-            $into->paid = $into->paid !== null && $from->paid !== null ? $into->paid->plus($from->paid) : null;
-            $into->list = $into->list !== null && $from->list !== null ? $into->list->plus($from->list) : null;
-            $this->correct($into, 'merged');
-            foreach ($from->setAsidePieces as $piece) {
-                $same = $into->setAsidePieces()->where('box_id', $piece->box_id)->first();
-                if ($same === null) {
-                    $piece->update(['lot_id' => $into->id]);
-                } else {
-                    $piece->delete();
-                    $same->update(['quantity' => $same->quantity + $piece->quantity]);
-                }
-            }
-            $from->delete();
         });
     }
 
@@ -165,13 +184,32 @@ final class ChangeLot
     public function undo(LotChange $change): void
     {
         DB::transaction(function () use ($change): void {
+            $change = LotChange::query()->findOrFail($change->id);
             $lot = Lot::query()->findOrFail($change->lot_id);
             $now = array_intersect_key($lot->getRawOriginal(), $change->after);
             $change->canBeUndone() && $now == $change->after || throw CannotUndo::changedSince();
-            $lot->setRawAttributes([...$lot->getAttributes(), ...$change->before]);
+            $this->undoWithOther($change);
+            $lot->setRawAttributes([...$lot->getAttributes(), ...array_diff_key($change->before, LotChange::TO_UNDO)]);
             $this->correct($lot, 'undone');
             $change->update(['undone_at' => now()]);
         });
+    }
+
+    /**
+     * What was parted off goes back, what was put in comes out again.
+     *
+     * @throws CannotUndo If the lot that was parted off was changed or promised to a box.
+     */
+    private function undoWithOther(LotChange $change): void
+    {
+        if ($change->what === 'split') {
+            $other = Lot::withSetAside()->whereKey($change->before['_other'] ?? '')->first();
+            $other !== null && $other->version === 1 && (int) $other->set_aside === 0 || throw CannotUndo::partChanged();
+            $other->delete();
+        }
+        if ($change->what === 'merged') {
+            MergeLots::apart($change);
+        }
     }
 
     /** @throws CannotPayBack If more came back than was paid. */

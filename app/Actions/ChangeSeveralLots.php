@@ -12,7 +12,7 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
 /** Does the same with many lots in one step: all of it, or nothing. */
 final readonly class ChangeSeveralLots
 {
-    public function __construct(private FillBox $fillBox, private ChangeLot $changeLot) {}
+    public function __construct(private FillBox $fillBox, private ChangeLot $changeLot, private Once $once) {}
 
     /**
      * @param  list<Lot>  $lots
@@ -26,7 +26,9 @@ final readonly class ChangeSeveralLots
     public function execute(array $lots, string $tag, array $corrections, ?Box $box): void
     {
         DB::transaction(function () use ($lots, $tag, $corrections, $box): void {
-            foreach ($lots as $lot) {
+            $this->once->claim();
+            foreach ($lots as $stale) {
+                $lot = Lot::query()->findOrFail($stale->id);
                 if ($tag !== '') {
                     $lot->tag($tag);
                 }

@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Models\Box;
 use App\Models\Lot;
 use App\Models\Piece;
-use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\StartingList;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\NotEnoughLeft;
@@ -17,7 +16,10 @@ final readonly class FillBox
 {
     public const MOST_OF_ONE = 100;
 
-    public function __construct(private StartingList $startingList) {}
+    /** Far more than lie in any gift box, small things counted singly. */
+    public const MOST_IN_ALL = 250;
+
+    public function __construct(private StartingList $startingList, private BoxHistory $history, private Once $once) {}
 
     /**
      * Set aside pieces of a lot for a box, in place of what was still to buy.
@@ -27,7 +29,8 @@ final readonly class FillBox
      */
     public function pick(Box $box, Lot $lot, int $quantity): Piece
     {
-        return DB::transaction(function () use ($box, $lot, $quantity): Piece {
+        return $this->history->of($box, 'picked', function () use ($box, $lot, $quantity): Piece {
+            $this->once->claim();
             $this->refuseUnlessOpen($box);
             $this->fresh($lot)->stock()->settingAside($quantity);
             $piece = Piece::query()->where('box_id', $box->id)->where('lot_id', $lot->id)->first()
@@ -35,6 +38,7 @@ final readonly class FillBox
             $piece->quantity += $quantity;
             $piece->done = [];
             $this->refuseTooMany($piece->quantity);
+            $this->refuseTooManyInAll($box->id, $quantity);
             $piece->save();
             $this->takeOffList($box, $lot->kind, $quantity);
 
@@ -50,7 +54,8 @@ final readonly class FillBox
      */
     public function add(Box $box, Lot $lot, int $quantity): Piece
     {
-        return DB::transaction(function () use ($box, $lot, $quantity): Piece {
+        return $this->history->of($box, 'picked', function () use ($box, $lot, $quantity): Piece {
+            $this->once->claim();
             $lot->crew_id = $box->crew_id;
             $lot->save();
 
@@ -65,12 +70,14 @@ final readonly class FillBox
      */
     public function list(Box $box, ItemKind $kind, int $quantity): Piece
     {
-        return DB::transaction(function () use ($box, $kind, $quantity): Piece {
+        return $this->history->of($box, 'listed', function () use ($box, $kind, $quantity): Piece {
+            $this->once->claim();
             $this->refuseUnlessOpen($box);
             $piece = Piece::query()->where('box_id', $box->id)->where('kind', $kind->id)->first()
                 ?? new Piece(['crew_id' => $box->crew_id, 'box_id' => $box->id, 'kind' => $kind->id, 'quantity' => 0]);
             $piece->quantity += $quantity;
             $this->refuseTooMany($piece->quantity);
+            $this->refuseTooManyInAll($box->id, $quantity);
             $piece->save();
 
             return $piece;
@@ -84,7 +91,8 @@ final readonly class FillBox
      */
     public function listWhatLacks(Box $box): int
     {
-        return DB::transaction(function () use ($box): int {
+        return $this->history->of($box, 'listed', function () use ($box): int {
+            $this->once->claim();
             $list = $this->startingList->of($box->load('pieces.lot')->plan());
             foreach ($list as [$kind, $count]) {
                 $this->list($box, $kind, $count);
@@ -95,14 +103,20 @@ final readonly class FillBox
     }
 
     /**
+     * @param  int|null  $was  how many there were where the number was typed; null where that is not told
+     *
      * @throws NotEnoughLeft If fewer are on hand.
-     * @throws CannotChangeBox If the lid is on.
+     * @throws CannotChangeBox If the lid is on, or the box would hold too many of one.
+     * @throws ChangedMeanwhile If someone else changed the number since.
      */
-    public function change(Piece $piece, int $quantity): void
+    public function change(Piece $piece, int $quantity, ?int $was = null): void
     {
-        DB::transaction(function () use ($piece, $quantity): void {
+        $this->history->of($piece->box, 'number', function () use ($piece, $quantity, $was): void {
             $this->refuseUnlessOpen($piece->box);
-            $fresh = Piece::query()->whereKey($piece->id)->firstOrFail();
+            $fresh = Piece::query()->with('lot')->whereKey($piece->id)->firstOrFail();
+            $was === null || $fresh->quantity === $was || $fresh->quantity === $quantity || throw ChangedMeanwhile::value((string) $fresh->quantity);
+            $this->refuseTooMany($quantity);
+            $this->refuseTooManyInAll($piece->box_id, $quantity - $fresh->quantity);
             if ($fresh->lot !== null && $quantity > $fresh->quantity) {
                 $this->fresh($fresh->lot)->stock()->settingAside($quantity - $fresh->quantity);
             }
@@ -114,9 +128,9 @@ final readonly class FillBox
     /** @throws CannotChangeBox If the lid is on. */
     public function takeOut(Piece $piece): void
     {
-        DB::transaction(function () use ($piece): void {
+        $this->history->of($piece->box, 'taken-out', function () use ($piece): void {
             $this->refuseUnlessOpen($piece->box);
-            $piece->delete();
+            Piece::query()->whereKey($piece->id)->delete();
         });
     }
 
@@ -129,7 +143,8 @@ final readonly class FillBox
      */
     public function leaveOut(Box $box, array $counts): void
     {
-        DB::transaction(function () use ($box, $counts): void {
+        $this->history->of($box, 'left-out', function () use ($box, $counts): void {
+            $this->once->claim();
             $this->refuseUnlessOpen($box);
             foreach (Piece::query()->where('box_id', $box->id)->whereKey(array_keys($counts))->get() as $piece) {
                 $left = $piece->quantity - $counts[$piece->id];
@@ -146,9 +161,11 @@ final readonly class FillBox
      */
     public function swap(Piece $piece, Lot $lot): void
     {
-        DB::transaction(function () use ($piece, $lot): void {
-            $this->takeOut($piece);
-            $this->pick($piece->box, $lot, $piece->quantity);
+        $this->history->of($piece->box, 'swapped', function () use ($piece, $lot): void {
+            $this->once->claim();
+            $fresh = Piece::query()->whereKey($piece->id)->firstOrFail();
+            $this->takeOut($fresh);
+            $this->pick($fresh->box, $lot, $fresh->quantity);
         });
     }
 
@@ -171,6 +188,12 @@ final readonly class FillBox
     private function refuseTooMany(int $quantity): void
     {
         $quantity <= self::MOST_OF_ONE || throw CannotChangeBox::tooMany(self::MOST_OF_ONE);
+    }
+
+    /** @throws CannotChangeBox If the box would hold more pieces than any does. */
+    private function refuseTooManyInAll(string $boxId, int $more): void
+    {
+        $more <= 0 || $more + (int) Piece::query()->where('box_id', $boxId)->sum('quantity') <= self::MOST_IN_ALL || throw CannotChangeBox::tooManyInAll(self::MOST_IN_ALL);
     }
 
     private function fresh(Lot $lot): Lot

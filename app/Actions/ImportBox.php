@@ -46,7 +46,7 @@ final readonly class ImportBox
             foreach ($plan->pieces as $piece) {
                 $ids[$piece->id] = $this->piece($box, $piece, $document->places[$piece->id] ?? null)->id;
             }
-            $box->update(['answers' => $this->answers($plan->reasons, $ids)]);
+            $box->refresh()->update(['answers' => $this->answers($plan->reasons, $ids)]);
 
             return $box;
         });

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsDay;
 use App\Casts\AsMoney;
 use App\Casts\AsPalette;
 use App\Casts\AsSize;
 use App\Casts\AsTasks;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Versioned;
 use App\Reference\Guides;
 use Carbon\CarbonImmutable;
 use Database\Factories\BoxFactory;
@@ -56,6 +58,8 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property list<Task> $done what was done to the box itself
  * @property list<string> $ticks what only a packer can see, by `ClosingTick`
  * @property array<string, array{because: string, by: string, at: string}> $answers why findings were left, by their key
+ * @property int $season the year in which its hand-in closes
+ * @property CarbonImmutable|null $handed_in_on
  * @property Order $packing_order by which school it is packed
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable $updated_at
@@ -69,10 +73,11 @@ final class Box extends Model
     use HasFactory;
 
     use HasUlids;
+    use Versioned;
 
-    protected $fillable = ['crew_id', 'number', 'guide', 'band', 'gender', 'theme', 'palette', 'box_kind', 'own_size', 'own_floor_length_tenths', 'own_floor_width_tenths', 'sending_gift', 'budget', 'stage', 'done', 'answers', 'ticks', 'packing_order'];
+    protected $fillable = ['crew_id', 'number', 'guide', 'band', 'gender', 'theme', 'palette', 'box_kind', 'own_size', 'own_floor_length_tenths', 'own_floor_width_tenths', 'sending_gift', 'budget', 'stage', 'done', 'answers', 'ticks', 'packing_order', 'season', 'handed_in_on'];
 
-    protected $attributes = ['palette' => '[]', 'stage' => 'planned', 'done' => '[]', 'answers' => '[]', 'ticks' => '[]', 'packing_order' => 'flats-first'];
+    protected $attributes = ['palette' => '[]', 'stage' => 'planned', 'done' => '[]', 'answers' => '[]', 'ticks' => '[]', 'packing_order' => 'flats-first', 'version' => 1, 'season' => 0];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -89,6 +94,9 @@ final class Box extends Model
         'answers' => 'array',
         'ticks' => 'array',
         'packing_order' => Order::class,
+        'season' => 'integer',
+        'handed_in_on' => AsDay::class,
+        'version' => 'integer',
     ];
 
     /** @return HasMany<Piece, $this> */

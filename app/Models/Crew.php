@@ -24,6 +24,7 @@ use PluckyWren\Core\Stash\Preparation\Schools;
  * @property Currency $currency
  * @property string $locale whose way of writing figures is theirs
  * @property string|null $guide by which new boxes are planned; null where it is this season's
+ * @property string $time_zone where their day begins and ends
  * @property Schools $schools how they like to do things
  * @property bool $is_demo
  * @property Money|null $season_budget
@@ -34,9 +35,9 @@ final class Crew extends Model
     /** @use HasFactory<CrewFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'currency', 'locale', 'schools', 'guide', 'is_demo', 'season_budget'];
+    protected $fillable = ['name', 'currency', 'locale', 'schools', 'guide', 'is_demo', 'season_budget', 'time_zone'];
 
-    protected $attributes = ['locale' => 'en', 'schools' => '{}'];
+    protected $attributes = ['locale' => 'en', 'schools' => '{}', 'time_zone' => 'UTC'];
 
     /** @var array<string, string> */
     protected $casts = ['currency' => AsCurrency::class, 'is_demo' => 'boolean', 'schools' => AsSchools::class, 'season_budget' => AsMoney::class];
@@ -57,5 +58,11 @@ final class Crew extends Model
     public function lots(): HasMany
     {
         return $this->hasMany(Lot::class);
+    }
+
+    /** Get the day it is where they are, at its beginning. */
+    public function today(): CarbonImmutable
+    {
+        return CarbonImmutable::parse(CarbonImmutable::now($this->time_zone)->toDateString());
     }
 }

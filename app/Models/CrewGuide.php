@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Versioned;
 use Carbon\CarbonImmutable;
 use Database\Factories\CrewGuideFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -26,10 +27,14 @@ final class CrewGuide extends Model
     /** @use HasFactory<CrewGuideFactory> */
     use HasFactory;
 
+    use Versioned;
+
     protected $fillable = ['crew_id', 'slug', 'data'];
 
     /** @var array<string, string> */
-    protected $casts = ['data' => 'array'];
+    protected $casts = ['data' => 'array', 'version' => 'integer'];
+
+    protected $attributes = ['version' => 1];
 
     public function getRouteKeyName(): string
     {

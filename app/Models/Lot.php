@@ -10,6 +10,7 @@ use App\Casts\AsPalette;
 use App\Casts\AsSize;
 use App\Casts\AsTraits;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Versioned;
 use App\View\Words;
 use Carbon\CarbonImmutable;
 use Database\Factories\LotFactory;
@@ -80,8 +81,9 @@ final class Lot extends Model
     use HasFactory;
 
     use HasUlids;
+    use Versioned;
 
-    protected $attributes = ['tags' => '', 'gone' => 0, 'colours' => '[]', 'is_packaged' => 0, 'holds' => '[]'];
+    protected $attributes = ['tags' => '', 'gone' => 0, 'colours' => '[]', 'is_packaged' => 0, 'holds' => '[]', 'version' => 1];
 
     protected $fillable = ['crew_id', 'kind', 'name', 'pieces', 'price_state', 'paid', 'currency', 'source', 'place', 'got_on', 'size', 'is_measured', 'size_label', 'traits', 'note', 'tags', 'kept', 'list', 'gone', 'due_on', 'materials', 'minutes', 'desk', 'colours', 'packaged', 'is_packaged', 'fault', 'fault_end', 'holds'];
 
@@ -105,6 +107,7 @@ final class Lot extends Model
         'size' => AsSize::class,
         'is_measured' => 'boolean',
         'traits' => AsTraits::class,
+        'version' => 'integer',
     ];
 
     /** A condition on lots that are here and sound, or kept as they are. */

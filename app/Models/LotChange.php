@@ -34,6 +34,9 @@ final class LotChange extends Model
 
     public const UPDATED_AT = null;
 
+    /** What stands beside the columns in `before`, to take a change back: the other lot, and what boxes had of it. */
+    public const TO_UNDO = ['_other' => true, '_pieces' => true];
+
     protected $fillable = ['crew_id', 'lot_id', 'by', 'what', 'before', 'after', 'undone_at'];
 
     /** @var array<string, string> */
@@ -48,6 +51,6 @@ final class LotChange extends Model
     /** Determine if it is the kind of change that can be taken back on its own. */
     public function canBeUndone(): bool
     {
-        return $this->undone_at === null && in_array($this->what, ['corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong'], true);
+        return $this->undone_at === null && in_array($this->what, ['corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong', 'split', 'merged'], true) && ($this->what !== 'split' || isset($this->before['_other']));
     }
 }

@@ -19,7 +19,10 @@ use PluckyWren\Core\Stash\Source;
 /** A receipt as it is typed: place and day once, a line for each lot, and what the receipt says it comes to. */
 final readonly class QuickEntry
 {
-    public const ROWS = 8;
+    /** So many lines are there at first, and so many empty ones below the last that is filled in: nobody types faster than they come. */
+    private const ROWS = 10;
+
+    private const SPARE_ROWS = 8;
 
     private const MOST_ROWS = 60;
 
@@ -40,11 +43,16 @@ final readonly class QuickEntry
         $text = static fn (mixed $typed, int $most = 80): string => is_string($typed) ? trim(mb_substr($typed, 0, $most + 1)) : '';
         $wrong = new MessageBag;
         $rows = [];
-        $typed = array_slice(array_values((array) $request->input('rows', [])), 0, self::MOST_ROWS);
+        $typed = array_values((array) $request->input('rows', []));
+        if (count($typed) > self::MOST_ROWS) {
+            $wrong->add('rows', Words::of('quick.too-many', ['most' => self::MOST_ROWS, 'lines' => count($typed)]));
+        }
         foreach ($typed as $index => $row) {
             $rows[] = self::row($index, is_array($row) ? array_map($text, $row) : [], $catalogue, $currency, $wrong);
         }
-        while (count($rows) < self::ROWS || self::isFilled($rows[count($rows) - 1])) {
+        $filled = array_keys(array_filter($rows, self::isFilled(...)));
+        $wanted = min(self::MOST_ROWS, max(self::ROWS, 1 + (int) end($filled) + self::SPARE_ROWS));
+        while (count($rows) < $wanted) {
             $rows[] = ['kind' => null, 'name' => '', 'pieces' => '', 'paid' => '', 'amount' => null];
         }
         $place = $text($request->input('place'));

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Lang;
 use LogicException;
 
@@ -16,5 +19,13 @@ final class Words
         $words = Lang::get($key, $with);
 
         return is_string($words) ? $words : throw new LogicException("The words “{$key}” are a list.");
+    }
+
+    /** A moment as the crew's clock shows it: “26 Nov 2026, 09:05”. */
+    public static function moment(CarbonImmutable $moment): string
+    {
+        $user = Auth::user();
+
+        return $moment->setTimezone($user instanceof User ? $user->crew->time_zone : 'UTC')->format('j M Y, H:i');
     }
 }

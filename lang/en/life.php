@@ -20,7 +20,13 @@ return [
     'back-more' => ':back came back, but only :paid was paid for these.',
     'split' => 'This is the new lot; the rest stayed where it was.',
     'merged' => 'Both are one lot now: “:name”.',
-    'unlike' => '“:one” and “:other” cannot be one lot: they differ in kind, in whether their price is known, or in when they come.',
+    'unlike' => '“:one” and “:other” cannot be one lot: they differ in :fields.',
+    'measured' => 'measured by hand',
+    'not-measured' => 'as its kind usually is',
+    'nothing' => 'nothing noted',
+    'same-lot' => 'That is the same lot: “:one”.',
+    'undecided' => 'Choose first what the one lot keeps of each.',
+    'part-changed' => 'The part that was split off was changed or put into a box. Take that back first.',
     'merged-too-many' => 'Together they would be more than 10,000 pieces.',
     'undone' => 'That is taken back.',
     'changed-since' => 'Something was changed on top of that. Take that back first.',
@@ -40,7 +46,7 @@ return [
     'fields' => [
         'kind' => 'kind', 'name' => 'name', 'pieces' => 'pieces', 'price_state' => 'price known', 'paid_minor' => 'paid', 'list_minor' => 'list price', 'currency' => 'currency', 'source' => 'source', 'place' => 'place',
         'got_on' => 'day', 'length_tenths' => 'length', 'width_tenths' => 'width', 'height_tenths' => 'height', 'is_measured' => 'measured', 'size_label' => 'size label', 'traits' => 'traits', 'note' => 'note', 'tags' => 'tags',
-        'kept' => 'where it is kept', 'gone' => 'gone', 'due_on' => 'due', 'colours' => 'colours', 'packaged_length_tenths' => 'packaged length', 'packaged_width_tenths' => 'packaged width', 'packaged_height_tenths' => 'packaged height', 'is_packaged' => 'how it goes in', 'materials' => 'materials', 'minutes' => 'minutes', 'desk' => 'how the price came about', 'holds' => 'what it holds', 'fault' => 'what is wrong', 'fault_end' => 'what became of it',
+        'kept' => 'where it is kept', 'gone' => 'gone', 'due_on' => 'due', 'colours' => 'colours', 'packaged_length_tenths' => 'packaged length', 'packaged_width_tenths' => 'packaged width', 'packaged_height_tenths' => 'packaged height', 'is_packaged' => 'how it goes in', 'materials' => 'materials', 'minutes' => 'minutes', 'desk' => 'how the price came about', 'holds' => 'what it holds', 'fault' => 'what is wrong', 'fault_end' => 'what became of it', 'giver' => 'giver', 'season' => 'season',
     ],
 
 ];

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'too-many' => 'That is :lines lines; at most :most go in at once. Put the first :most in, then the rest.',
 
     'kind' => 'Which kind is this line?',
     'kept' => '{1} One lot for :sum is in the stash.|[2,*] :count lots for :sum are in the stash.',

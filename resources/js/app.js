@@ -4,7 +4,9 @@ import { listenToKeys } from './keys.js';
 import { palette } from './palette.js';
 import { carryPocketDesk, pocket } from './pocket.js';
 import { nameWhatIsTouched } from './drawing.js';
-import { sayWhatFailed, keepFocus } from './swaps.js';
+import { sayWhatThePageSays } from './answer.js';
+import { announceGauges, askOnlyTheLatest, countWhatIsUnderWay, keepFocus, sayWhatFailed, showHowItGoes, showWhatIsWrong } from './swaps.js';
+import { keepWhatIsTyped } from './typed.js';
 
 window.Alpine = Alpine;
 window.htmx = htmx;
@@ -13,10 +15,16 @@ Alpine.data('palette', palette);
 Alpine.data('pocket', pocket);
 Alpine.start();
 
-listenToKeys();
+keepWhatIsTyped();
+listenToKeys(countWhatIsUnderWay());
 nameWhatIsTouched();
-sayWhatFailed();
+askOnlyTheLatest();
+showHowItGoes();
+announceGauges();
 keepFocus();
+sayWhatFailed();
+sayWhatThePageSays();
+showWhatIsWrong();
 if (document.querySelector('.path')) {
     carryPocketDesk();
 }

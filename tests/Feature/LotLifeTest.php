@@ -156,7 +156,10 @@ final class LotLifeTest extends TestCase
         Piece::factory()->createOne(['box_id' => $both->id, 'lot_id' => $other->id, 'quantity' => 1]);
         Piece::factory()->createOne(['box_id' => $single->id, 'lot_id' => $other->id, 'quantity' => 2]);
 
-        $this->post("/lots/{$one->id}/merge", ['with' => $other->id])->assertRedirect("/lots/{$one->id}");
+        $this->post("/lots/{$one->id}/merge", ['with' => $other->id])->assertRedirect("/lots/{$one->id}/merge?with={$other->id}");
+        $this->get("/lots/{$one->id}/merge?with={$other->id}")->assertSee('Soap, pine')->assertSee('Soap, fir')->assertDontSee('Where it is kept');
+        $this->post("/lots/{$one->id}/merge", ['with' => $other->id, 'choice' => ['name' => 'other']])->assertRedirect("/lots/{$one->id}");
+        self::assertSame('Soap, fir', $one->refresh()->name);
         self::assertSame([10, 552, 1, 1], [$one->refresh()->pieces, $one->paid?->minor, $one->gone, Lot::query()->count()]);
         self::assertSame([3, 2], [(int) $both->pieces()->sum('quantity'), (int) $single->pieces()->sum('quantity')]);
 

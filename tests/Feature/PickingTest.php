@@ -35,7 +35,8 @@ final class PickingTest extends TestCase
         $sheet = $this->pick(['lot' => $soap->id, 'quantity' => 1])->assertOk();
 
         // One of six bars for 2.76 and the sending gift of 9.00, of a budget of 25.00.
-        $sheet->assertSee('1 of 17')->assertSee('9.46')->assertSee('15.54 left')->assertSee('Closes flat')->assertSee('All clear')->assertSee('“Soap, pine” is in the box.');
+        $sheet->assertSee('1 of 17')->assertSee('9.46')->assertSee('15.54 left')->assertSee('Closes flat')->assertSee('All clear');
+        self::assertSaid('“Soap, pine” is in the box.', $sheet);
         $sheet->assertDontSee('<html', false)->assertHeader('Vary', 'HX-Request');
         self::assertSame(5, $soap->refresh()->stock()->onHand());
     }
@@ -110,7 +111,7 @@ final class PickingTest extends TestCase
         $soap = $this->lot();
         $piece = $this->setAside($soap, 2);
 
-        $this->delete("/pieces/{$piece->id}", [], self::HTMX)->assertOk()->assertSee('“Soap, pine” is out of the box.');
+        self::assertSaid('“Soap, pine” is out of the box.', $this->delete("/pieces/{$piece->id}", [], self::HTMX)->assertOk());
         self::assertSame(6, $soap->refresh()->stock()->onHand());
         $this->delete("/pieces/{$piece->id}", [], self::HTMX)->assertNotFound();
     }
@@ -153,7 +154,9 @@ final class PickingTest extends TestCase
 
     public function test_a_new_thing_goes_into_the_stash_and_the_box_at_once(): void
     {
-        $this->thing([])->assertOk()->assertSee('“Soap, lavender” is in your stash and in the box.')->assertSee('clearance, Quay Street Bargains');
+        $added = $this->thing([])->assertOk();
+        self::assertSaid('“Soap, lavender” is in your stash and in the box.', $added);
+        $added->assertSee('clearance, Quay Street Bargains');
         $lot = Lot::query()->firstOrFail();
 
         self::assertSame([125, 3, PriceState::Paid], [$lot->paid?->minor, $lot->pieces, $lot->price_state]);

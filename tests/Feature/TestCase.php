@@ -12,6 +12,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Illuminate\Testing\TestResponse;
 use Tests\Support\Run;
 
 /** The application against a SQLite file of its own, with one crew and one of its members. */
@@ -52,5 +53,17 @@ abstract class TestCase extends FrameworkTestCase
     protected function lot(string $kind = 'soap', array $with = []): Lot
     {
         return ($kind === 'soap' ? Lot::factory() : Lot::factory()->ofKind($kind))->createOne(['crew_id' => $this->crew->id, ...$with]);
+    }
+
+    /**
+     * What an answer has to say beside its part of a page, it carries in a header.
+     *
+     * @param  TestResponse<\Symfony\Component\HttpFoundation\Response>  $response
+     */
+    protected static function assertSaid(string $words, TestResponse $response): void
+    {
+        $says = json_decode(rawurldecode((string) $response->headers->get('Wren-Said')), true);
+
+        self::assertSame($words, is_array($says) ? $says['said'] ?? $says['wrong'] ?? null : null);
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\FillBox;
+use App\Actions\BoxHistory;
+use App\Actions\ChangeBox;
+use App\Actions\ChangedMeanwhile;
 use App\Actions\PlanBox;
 use App\Http\Requests\BoxRequest;
 use App\Http\Responses\SheetResponse;
@@ -29,12 +31,9 @@ final readonly class BoxController
         return $this->form(new Box, $this->guides->current());
     }
 
-    public function store(BoxRequest $request, PlanBox $planBox, FillBox $fillBox, #[CurrentUser] User $user): RedirectResponse
+    public function store(BoxRequest $request, PlanBox $planBox, #[CurrentUser] User $user): RedirectResponse
     {
-        $box = $planBox->execute($user->crew, $request->described(new Box));
-        if ($request->boolean('from_guide')) {
-            $fillBox->listWhatLacks($box);
-        }
+        $box = $planBox->execute($user->crew, $request->described(new Box), $request->boolean('from_guide'));
 
         return to_route('boxes.show', $box)->with('said', Words::of('boxes.planned', ['theme' => $box->theme]));
     }
@@ -49,18 +48,22 @@ final readonly class BoxController
         return $this->form($box, $this->guides->get($box->guide));
     }
 
-    public function update(BoxRequest $request, Box $box): RedirectResponse
+    public function update(BoxRequest $request, Box $box, ChangeBox $changeBox, BoxHistory $history): RedirectResponse
     {
-        $request->described($box)->save();
+        try {
+            $changeBox->edit($box, $request->described(...), $request->string('was')->value(), $request->input('meanwhile') === 'theirs');
+        } catch (ChangedMeanwhile $why) {
+            return back(303)->withInput()->with('meanwhile', $why->getMessage());
+        }
 
-        return to_route('boxes.show', $box)->with('said', Words::of('boxes.changed'));
+        return to_route('boxes.show', $box)->with('said', Words::of('boxes.changed'))->with('undo', $history->undoAddress());
     }
 
-    public function destroy(Box $box): RedirectResponse
+    public function destroy(Box $box, ChangeBox $changeBox, BoxHistory $history): RedirectResponse
     {
-        $box->delete();
+        $changeBox->delete($box);
 
-        return to_route('shelf')->with('said', Words::of('boxes.removed', ['theme' => $box->theme]));
+        return to_route('shelf')->with('said', Words::of('boxes.removed', ['theme' => $box->theme]))->with('undo', $history->undoAddress());
     }
 
     private function form(Box $box, Guide $guide): View

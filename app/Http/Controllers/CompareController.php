@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\BoxHistory;
+use App\Actions\CannotChangeBox;
+use App\Actions\ChangeBox;
 use App\Models\Box;
 use App\Reference\Guides;
 use App\View\Words;
@@ -30,13 +33,17 @@ final readonly class CompareController
     }
 
     /** Plan the box by another guide from now on; its band is that guide's nearest. */
-    public function adopt(Request $request, Box $box, RuleBook $rules): RedirectResponse
+    public function adopt(Request $request, Box $box, RuleBook $rules, ChangeBox $changeBox, BoxHistory $history): RedirectResponse
     {
         $guide = $this->guides->find($request->string('guide')->value()) ?? abort(404);
         $band = GuideComparison::of($box->load('pieces.lot')->plan(), $guide, $rules)->band;
         $isAlike = $box->sending_gift->currency->equals($guide->sendingGift->currency);
-        $box->update(['guide' => $guide->id, 'band' => $band->id()] + ($isAlike ? ['sending_gift' => $guide->sendingGift] : []));
+        try {
+            $changeBox->set($box, ['guide' => $guide->id, 'band' => $band->id()] + ($isAlike ? ['sending_gift' => $guide->sendingGift] : []));
+        } catch (CannotChangeBox $why) {
+            return to_route('boxes.show', $box)->with('said', $why->getMessage());
+        }
 
-        return to_route('boxes.show', $box)->with('said', Words::of('guides.adopted', ['drive' => $guide->drive]));
+        return to_route('boxes.show', $box)->with('said', Words::of('guides.adopted', ['drive' => $guide->drive]))->with('undo', $history->undoAddress());
     }
 }

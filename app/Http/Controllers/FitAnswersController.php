@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\BoxHistory;
 use App\Actions\CannotChangeBox;
+use App\Actions\ChangeBox;
 use App\Actions\FillBox;
 use App\Fit\FitRoom;
 use App\Http\Responses\PageOrFragment;
@@ -26,7 +28,7 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
 /** What would make a box go in better, and the doing of it. */
 final readonly class FitAnswersController
 {
-    public function __construct(private FillBox $fillBox) {}
+    public function __construct(private FillBox $fillBox, private ChangeBox $changeBox, private BoxHistory $history) {}
 
     public function show(Box $box, FitRoom $fitRoom): PageOrFragment
     {
@@ -62,7 +64,7 @@ final readonly class FitAnswersController
         // What was done to the old box is not done to the new one.
         $changes = ['box_kind' => $kind->id, 'own_size' => null, 'own_floor_length_tenths' => null, 'own_floor_width_tenths' => null, 'done' => []];
 
-        return $this->done($box, fn () => $box->hasDecoratedLid() ? throw CannotChangeBox::lidIsDecorated() : $this->change($box, $changes), Words::of('fit.now-in', ['box' => $kind->name]));
+        return $this->done($box, fn () => $this->changeBox->set($box, $changes), Words::of('fit.now-in', ['box' => $kind->name]));
     }
 
     public function school(Request $request, Box $box): RedirectResponse
@@ -70,14 +72,7 @@ final readonly class FitAnswersController
         $request->validate(['school' => ['required', Rule::enum(Order::class)]], ['*' => Words::of('boxes.errors.in')]);
         $order = Order::from($request->string('school')->value());
 
-        return $this->done($box, fn () => $this->change($box, ['packing_order' => $order]), Words::of('fit.now-by', ['school' => Words::of("fit.schools.{$order->value}.name")]));
-    }
-
-    /** @param array<string, mixed> $changes */
-    private function change(Box $box, array $changes): void
-    {
-        $box->stage->isOpen() || throw CannotChangeBox::lidIsOn($box->stage);
-        $box->update($changes);
+        return $this->done($box, fn () => $this->changeBox->set($box, ['packing_order' => $order]), Words::of('fit.now-by', ['school' => Words::of("fit.schools.{$order->value}.name")]));
     }
 
     /** Do it and say so, or say why it cannot be done; either way back to how the box goes in. */
@@ -89,6 +84,6 @@ final readonly class FitAnswersController
             return to_route('boxes.fit', $box, 303)->with('said', $why->getMessage());
         }
 
-        return to_route('boxes.fit', $box, 303)->with('said', $said);
+        return to_route('boxes.fit', $box, 303)->with('said', $said)->with('undo', $this->history->undoAddress());
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\KeepGuide;
 use App\Models\Box;
-use App\Models\CrewGuide;
 use App\Models\User;
 use App\Reference\GuideFile;
 use App\Reference\Guides;
@@ -16,7 +16,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 
 /** The drive guides: read, chosen, copied, taken out as a file and brought in again. */
 final readonly class GuideController
@@ -46,13 +45,12 @@ final readonly class GuideController
         return back(303)->with('said', Words::of('guides.chosen', ['drive' => $guide->drive]));
     }
 
-    public function copy(string $id): RedirectResponse
+    public function copy(string $id, KeepGuide $keepGuide): RedirectResponse
     {
         $data = $this->guides->data($id) ?? abort(404);
-        $slug = $this->freeSlug($id);
-        CrewGuide::query()->create(['slug' => $slug, 'data' => ['id' => $slug, 'source' => Words::of('guides.copy-of', ['source' => $data['source']])] + $data]);
+        $copy = $keepGuide->asNew(['id' => $id, 'source' => Words::of('guides.copy-of', ['source' => $data['source']])] + $data);
 
-        return to_route('guides.edit', $slug)->with('said', Words::of('guides.copied'));
+        return to_route('guides.edit', $copy->slug)->with('said', Words::of('guides.copied'));
     }
 
     public function export(string $id): Response
@@ -63,7 +61,7 @@ final readonly class GuideController
         return new Response($json."\n", 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"{$id}.json\""]);
     }
 
-    public function import(Request $request, GuideFile $guideFile): RedirectResponse
+    public function import(Request $request, GuideFile $guideFile, KeepGuide $keepGuide): RedirectResponse
     {
         $request->validate(['file' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]], ['file.*' => Words::of('guides.file')]);
         $upload = $request->file('file');
@@ -72,21 +70,7 @@ final readonly class GuideController
         } catch (MalformedGuide $wrong) {
             return back(303)->withErrors(['file' => $wrong->getMessage()]);
         }
-        $slug = $this->freeSlug($data['id']);
-        CrewGuide::query()->create(['slug' => $slug, 'data' => ['id' => $slug] + $data]);
 
-        return to_route('guides.show', $slug)->with('said', Words::of('guides.imported', ['drive' => $data['drive']]));
-    }
-
-    /** A name that no guide of the crew's or of ours has. */
-    private function freeSlug(string $id): string
-    {
-        $base = mb_substr(Str::slug($id), 0, 50);
-        $slug = $base;
-        for ($copy = 2; $this->guides->data($slug) !== null; $copy++) {
-            $slug = "{$base}-{$copy}";
-        }
-
-        return $slug;
+        return to_route('guides.show', $keepGuide->asNew($data)->slug)->with('said', Words::of('guides.imported', ['drive' => $data['drive']]));
     }
 }

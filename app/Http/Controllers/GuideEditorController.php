@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangedMeanwhile;
+use App\Actions\KeepGuide;
 use App\Http\Requests\GuideRequest;
 use App\Models\Box;
 use App\Models\CrewGuide;
@@ -26,14 +28,13 @@ final readonly class GuideEditorController
         return view('guides.edit', ['own' => $guide, 'guide' => $guide->data, 'boxes' => Box::query()->get()->sortBy('number')]);
     }
 
-    public function update(GuideRequest $request, CrewGuide $guide): RedirectResponse
+    public function update(GuideRequest $request, CrewGuide $guide, KeepGuide $keepGuide): RedirectResponse
     {
         try {
-            $guide->update(['data' => $request->guideData($guide)]);
-        } catch (MalformedGuide $wrong) {
-            return back(303)->withErrors(['guide' => $wrong->getMessage()])->withInput();
+            $keepGuide->change($guide, $request->guideData($guide), $request->string('was')->value());
+        } catch (MalformedGuide|ChangedMeanwhile $wrong) {
+            return back(303)->withErrors(['guide' => $wrong->getMessage()])->withInput($request->except('was'));
         }
-        $this->guides->forget();
 
         return to_route('guides.show', $guide->slug)->with('said', Words::of('guides.kept'));
     }

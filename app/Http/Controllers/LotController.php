@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangedMeanwhile;
 use App\Actions\ChangeLot;
+use App\Actions\KeepLots;
 use App\Http\Requests\LotRequest;
 use App\Models\Lot;
 use App\View\PickerState;
@@ -21,10 +23,10 @@ final class LotController
         return view('stash.form', ['lot' => null, 'kind' => PickerState::of($request)->kind]);
     }
 
-    public function store(LotRequest $request): RedirectResponse
+    public function store(LotRequest $request, KeepLots $keepLots): RedirectResponse
     {
         $lot = $request->described(new Lot);
-        $lot->save();
+        $keepLots->execute($lot);
 
         return to_route('gather')->with('said', Words::of('stash.added', ['name' => $lot->name]));
     }
@@ -37,9 +39,11 @@ final class LotController
     public function update(LotRequest $request, Lot $lot, ChangeLot $changeLot): RedirectResponse
     {
         try {
-            $changeLot->correct($request->described($lot));
+            $changeLot->edit($lot, $request->described(...), $request->string('was')->value(), $request->input('meanwhile') === 'theirs');
         } catch (NotEnoughLeft $why) {
             return back(303)->withErrors(['pieces' => $why->getMessage()])->withInput();
+        } catch (ChangedMeanwhile $why) {
+            return back(303)->withInput()->with('meanwhile', $why->getMessage());
         }
 
         return to_route('gather')->with('said', Words::of('stash.changed', ['name' => $lot->name]));

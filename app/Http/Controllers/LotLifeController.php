@@ -7,11 +7,14 @@ namespace App\Http\Controllers;
 use App\Actions\CannotMerge;
 use App\Actions\CannotPayBack;
 use App\Actions\CannotUndo;
+use App\Actions\ChangedMeanwhile;
 use App\Actions\ChangeLot;
+use App\Actions\MergeLots;
 use App\Http\Requests\LotFaultRequest;
 use App\Models\Lot;
 use App\Models\LotChange;
 use App\View\Words;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -71,24 +74,45 @@ final readonly class LotLifeController
         return self::back($other, 'life.split');
     }
 
-    public function merge(Request $request, Lot $lot): RedirectResponse
+    /** What the two differ in, to be decided before they are one. */
+    public function together(Request $request, Lot $lot, MergeLots $mergeLots): View|RedirectResponse
     {
-        $id = $request->input('with');
-        $other = Lot::query()->findOrFail(is_string($id) ? $id : '');
+        $other = $this->other($request);
+        $unlike = $mergeLots->unlike($lot, $other);
+        if ($unlike !== [] || $lot->is($other)) {
+            return to_route('lots.edit', $lot, 303)->withErrors(['with' => CannotMerge::unlike($lot->name, $other->name, array_map(static fn (string $field): string => Words::of("life.fields.{$field}"), $unlike))->getMessage()]);
+        }
+
+        return view('stash.merge', ['lot' => $lot, 'other' => $other, 'differing' => $mergeLots->differing($lot, $other)]);
+    }
+
+    public function merge(Request $request, Lot $lot, MergeLots $mergeLots): RedirectResponse
+    {
+        $other = $this->other($request);
+        if ($mergeLots->unlike($lot, $other) === [] && $mergeLots->differing($lot, $other) !== [] && ! $request->has('choice')) {
+            return to_route('lots.together', [$lot, 'with' => $other->id], 303);
+        }
         try {
-            $this->changeLot->merge($lot, $other);
+            $mergeLots->execute($lot, $other, (array) $request->input('choice', []));
         } catch (CannotMerge|NotEnoughLeft $no) {
-            return back(303)->withErrors(['with' => $no->getMessage()]);
+            return to_route('lots.edit', $lot, 303)->withErrors(['with' => $no->getMessage()]);
         }
 
         return self::back($lot, 'life.merged');
+    }
+
+    private function other(Request $request): Lot
+    {
+        $id = $request->input('with');
+
+        return Lot::query()->findOrFail(is_string($id) ? $id : '');
     }
 
     public function undo(LotChange $change): RedirectResponse
     {
         try {
             $this->changeLot->undo($change);
-        } catch (NotEnoughLeft|CannotUndo $no) {
+        } catch (NotEnoughLeft|CannotUndo|ChangedMeanwhile $no) {
             return to_route('lots.edit', $change->lot_id)->withErrors(['undo' => $no->getMessage()]);
         }
 

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\BoxHistory;
+use App\Actions\CannotChangeBox;
+use App\Actions\ChangeBox;
+use App\Actions\ChangedMeanwhile;
 use App\Models\Box;
 use App\View\Words;
 use Illuminate\Http\RedirectResponse;
@@ -11,14 +15,22 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use PluckyWren\Core\Box\Stage;
 
-final class MoveBoxController
+final readonly class MoveBoxController
 {
+    public function __construct(private ChangeBox $changeBox, private BoxHistory $history) {}
+
     public function __invoke(Request $request, Box $box): RedirectResponse
     {
-        $request->validate(['stage' => ['required', Rule::enum(Stage::class)]], ['*' => Words::of('boxes.errors.in')]);
+        $request->validate(['stage' => ['required', Rule::enum(Stage::class)], 'was' => ['nullable', Rule::enum(Stage::class)]], ['*' => Words::of('boxes.errors.in')]);
         $stage = Stage::from($request->string('stage')->value());
-        $box->update(['stage' => $stage]);
+        try {
+            $this->changeBox->move($box, $stage, Stage::tryFrom($request->string('was')->value()));
+        } catch (ChangedMeanwhile $why) {
+            return back(303)->withErrors(['stage' => $why->getMessage()]);
+        } catch (CannotChangeBox) {
+            return to_route('boxes.closing', $box, 303)->with('said', Words::of('boxes.not-closed-yet'));
+        }
 
-        return back(303)->with('said', Words::of('boxes.moved', ['theme' => $box->theme, 'stage' => Words::of("stages.{$stage->value}.name")]));
+        return back(303)->with('said', Words::of('boxes.moved', ['theme' => $box->theme, 'stage' => Words::of("stages.{$stage->value}.name")]))->with('undo', $this->history->undoAddress());
     }
 }

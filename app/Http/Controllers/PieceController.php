@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\BoxHistory;
 use App\Actions\CannotChangeBox;
+use App\Actions\ChangedMeanwhile;
 use App\Actions\FillBox;
 use App\Http\Requests\QuantityRequest;
 use App\Http\Responses\SheetResponse;
@@ -20,7 +22,7 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
 
 final readonly class PieceController
 {
-    public function __construct(private FillBox $fillBox) {}
+    public function __construct(private FillBox $fillBox, private BoxHistory $history) {}
 
     public function store(QuantityRequest $request, Box $box, Catalogue $catalogue): SheetResponse
     {
@@ -46,7 +48,7 @@ final readonly class PieceController
 
     public function update(QuantityRequest $request, Piece $piece): SheetResponse
     {
-        return $this->tried($piece->box, "piece-{$piece->id}", fn () => $this->fillBox->change($piece, $request->integer('quantity')), Words::of('boxes.quantity-changed'));
+        return $this->tried($piece->box, "piece-{$piece->id}", fn () => $this->fillBox->change($piece, $request->integer('quantity'), $request->filled('was') ? $request->integer('was') : null), Words::of('boxes.quantity-changed'));
     }
 
     public function destroy(Piece $piece): SheetResponse
@@ -59,10 +61,10 @@ final readonly class PieceController
     {
         try {
             $change();
-        } catch (NotEnoughLeft|CannotChangeBox $why) {
+        } catch (NotEnoughLeft|CannotChangeBox|ChangedMeanwhile $why) {
             return SheetResponse::refused($box, new MessageBag(['quantity' => $why->getMessage()]), $bag);
         }
 
-        return SheetResponse::changed($box, $said);
+        return SheetResponse::changed($box, $said, $this->history->undoAddress());
     }
 }

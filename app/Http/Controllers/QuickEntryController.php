@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\KeepLots;
 use App\Http\Responses\PageOrFragment;
 use App\Models\User;
 use App\View\QuickEntry;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Stash\Catalogue;
 
 final readonly class QuickEntryController
@@ -23,7 +23,7 @@ final readonly class QuickEntryController
     }
 
     /** Keep the whole receipt, or say what is wrong with it; where its total differs, only once that was seen. */
-    public function store(Request $request, #[CurrentUser] User $user): PageOrFragment|RedirectResponse
+    public function store(Request $request, KeepLots $keepLots, #[CurrentUser] User $user): PageOrFragment|RedirectResponse
     {
         $entry = QuickEntry::of($request, $this->catalogue, $user->crew->currency);
         $differs = $entry->difference()?->isZero() === false && ! $request->boolean('differs');
@@ -31,11 +31,7 @@ final readonly class QuickEntryController
             return self::page($entry, isTried: ! $request->boolean('check'));
         }
         $lots = $entry->lots($user->crew_id);
-        DB::transaction(static function () use ($lots): void {
-            foreach ($lots as $lot) {
-                $lot->save();
-            }
-        });
+        $keepLots->execute(...$lots);
 
         return to_route('gather', ['sort' => 'newest'])->with('said', trans_choice('quick.kept', count($lots), ['sum' => $entry->sum()->format()]));
     }

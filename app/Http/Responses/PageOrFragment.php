@@ -22,6 +22,22 @@ final readonly class PageOrFragment implements Responsable
     /** @param Request $request */
     public function toResponse($request): Response
     {
-        return response($this->page->fragmentIf(self::isPart($request), $this->fragment), $this->status)->header('Vary', 'HX-Request');
+        $isPart = self::isPart($request);
+        $response = response($this->page->fragmentIf($isPart, $this->fragment), $this->status)->header('Vary', 'HX-Request');
+        $said = $request->hasSession() ? $request->session()->get('said', '') : '';
+
+        return $isPart && is_string($said) && $said !== '' ? self::saying($response, ['said' => $said]) : $response;
+    }
+
+    /**
+     * Let a part of a page carry what is to be said beside it; scripts show it where everything is said.
+     *
+     * @param  array<string, string>  $says  `said` or `wrong`, and the address of an `undo`
+     */
+    public static function saying(Response $response, array $says): Response
+    {
+        $response->headers->set('Wren-Said', rawurlencode(json_encode($says, JSON_THROW_ON_ERROR)));
+
+        return $response;
     }
 }

@@ -17,16 +17,17 @@ use Symfony\Component\HttpFoundation\Response;
 /** A box's sheet after a change: the sheet alone for htmx, the way back to its page for a plain form. */
 final readonly class SheetResponse implements Responsable
 {
-    private function __construct(private Box $box, private string $said, private ?MessageBag $errors, private string $bag, private bool $isChange) {}
+    private function __construct(private Box $box, private string $said, private ?MessageBag $errors, private string $bag, private bool $isChange, private string $undo = '') {}
 
     public static function shown(Box $box): self
     {
         return new self($box, '', null, 'default', false);
     }
 
-    public static function changed(Box $box, string $said): self
+    /** @param string $undo the address at which it is undone; empty where it cannot be */
+    public static function changed(Box $box, string $said, string $undo = ''): self
     {
-        return new self($box, $said, null, 'default', true);
+        return new self($box, $said, null, 'default', true, $undo);
     }
 
     public static function refused(Box $box, MessageBag $errors, string $bag): self
@@ -49,16 +50,18 @@ final readonly class SheetResponse implements Responsable
             'sheet' => resolve(BoxSheets::class)->tried($this->box->unsetRelation('pieces')),
             'state' => $state,
             'picker' => resolve(Picker::class),
-            'said' => $this->said === '' ? $request->session()->get('said', '') : $this->said,
         ]);
 
-        return (new PageOrFragment($page, 'sheet', $this->errors === null ? 200 : 422))->toResponse($request);
+        $response = (new PageOrFragment($page, 'sheet', $this->errors === null ? 200 : 422))->toResponse($request);
+        $says = array_filter(['said' => $this->said, 'undo' => $this->undo, 'wrong' => $this->errors?->first() ?? ''], static fn (string $words): bool => $words !== '');
+
+        return $says === [] ? $response : PageOrFragment::saying($response, $says);
     }
 
     private function wayBack(Request $request): Response
     {
         $back = redirect()->to(route('boxes.show', [$this->box, ...PickerState::of($request)->query()]), 303);
 
-        return $this->errors === null ? $back->with('said', $this->said) : $back->withErrors($this->errors, $this->bag)->withInput($request->except(['_token']));
+        return $this->errors === null ? $back->with('said', $this->said)->with('undo', $this->undo) : $back->withErrors($this->errors, $this->bag)->withInput($request->except(['_token']));
     }
 }

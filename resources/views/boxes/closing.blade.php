@@ -14,7 +14,6 @@
             </div>
             <button type="button" class="button no-print" data-print hidden>Print it</button>
         </div>
-        <x-said class="no-print" />
         <div class="grid items-start gap-3.5 wide:grid-cols-[1.4fr_1fr]">
             <section class="cut px-4 py-2" aria-label="The lines">
                 <ol>

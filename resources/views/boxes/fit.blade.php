@@ -11,7 +11,6 @@
                     <a class="button small" href="{{ route('boxes.fit-drawing', [$fit->sheet->box, ...$fit->query()]) }}">This drawing as SVG</a>
                 @endif
             </div>
-            @if (session('said'))<p class="said mb-2" role="status">{{ session('said') }}</p>@endif
             @if ($fit->sheet->mayImprove)
                 {{-- The longer try says when it is over; the step looked at is asked for anew then, unless another is on its way already, which brings the same. --}}
                 <form id="improve-{{ Str::random(8) }}" method="post" action="{{ route('boxes.fit-improve', $fit->sheet->box) }}" hx-post="{{ route('boxes.fit-improve', [$fit->sheet->box, 'steps' => 1]) }}" hx-trigger="load delay:300ms" hx-swap="none" hidden>@csrf</form>

@@ -11,7 +11,9 @@
 <x-layout :title="$isNew ? 'New box' : 'Change '.$box->theme" station="shelf">
     <form method="post" action="{{ $isNew ? route('boxes.store') : route('boxes.update', $box) }}" class="mx-auto grid max-w-4xl gap-4">
         @csrf
-        @unless ($isNew) @method('put') @endunless
+        <x-once />
+        @unless ($isNew) @method('put') <input type="hidden" name="was" value="{{ App\Actions\ChangeBox::prints($box) }}"> @endunless
+        <x-meanwhile />
         <div>
             <h1>{{ $isNew ? 'New box' : 'Change “'.$box->theme.'”' }}</h1>
             <p class="text-ink-soft">Planned by the guide of {{ $guide->drive }}, {{ $guide->dated }}.</p>

@@ -10,7 +10,6 @@
             <div class="flex flex-wrap gap-2.5"><a class="button" href="{{ route('guides') }}">Drive guides</a><a class="button go" href="{{ route('boxes.create') }}" data-key="n">New box <kbd aria-hidden="true">N</kbd></a></div>
         @endif
     </div>
-    <x-said />
 
     @if ($sheets->isEmpty())
         @include('boxes.partials.first-box')
@@ -34,10 +33,25 @@
             </section>
         @endforeach
     @endif
+    @php($deleted = App\View\BoxStory::deleted())
+    @if ($deleted->changes->isNotEmpty())
+        <details class="mt-2">
+            <summary class="link text-ink-soft">{{ __('history.deleted-boxes') }} ({{ $deleted->changes->count() }})</summary>
+            <ul class="cut mt-2 max-w-2xl px-4 py-1">
+                @foreach ($deleted->changes as $change)
+                    <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-1.5 first:border-t-0">
+                        <span><b>{{ $change->theme }}</b><span class="text-ink-soft">, {{ $change->by }}, {{ App\View\Words::moment($change->created_at) }}</span></span>
+                        <form method="post" action="{{ route('box-changes.undo', $change) }}" class="ml-auto">@csrf<button class="button small">{{ __('history.bring-back') }}<span class="sr-only">: {{ $change->theme }}</span></button></form>
+                    </li>
+                @endforeach
+            </ul>
+        </details>
+    @endif
     <details class="mt-2" @if ($errors->has('file')) open @endif>
         <summary class="link text-ink-soft">Bring in a box from a file…</summary>
         <form method="post" action="{{ route('boxes.import') }}" enctype="multipart/form-data" class="cut mt-2 grid max-w-md gap-3 p-4">
             @csrf
+            <x-once />
             <x-field name="file" label="A box file (JSON)"><input class="input" type="file" id="file" name="file" accept="application/json,.json" required></x-field>
             <button class="button justify-self-start">Put it on the shelf</button>
         </form>

@@ -8,7 +8,6 @@
             </div>
             <button type="button" class="button no-print" data-print hidden>Print the list</button>
         </div>
-        <x-said class="no-print" />
         <section class="cut mb-3.5 px-4 py-3" aria-labelledby="pieces">
             <h2 id="pieces">The pieces</h2>
             @forelse ($rows as [$piece, $tasks])

@@ -1,13 +1,13 @@
 <x-layout :title="$sheet->box->theme" station="shelf">
     @fragment('sheet')
-        <div id="sheet" @class(['with-picker' => $state->isOpen])>
+        <div id="sheet" @class(['with-picker' => $state->isOpen]) hx-sync:inherited="#sheet:queue all">
             @include('boxes.partials.head')
-            <p id="said" class="said mb-2" role="status">{{ $said }}</p>
+            <x-mini-gauges :gauges="$sheet->gauges" class="in-sight" aria-hidden="true" />
             <x-gauges :gauges="$sheet->gauges" class="mb-3.5" />
 
             @if ($sheet->mayImprove)
                 {{-- A new form with each sheet, so that the longer try waits until the page has been left alone for a moment. --}}
-                <form id="improve-{{ Str::random(8) }}" method="post" action="{{ route('boxes.fit-improve', $sheet->box) }}" hx-post="{{ route('boxes.fit-improve', $sheet->box) }}" hx-trigger="load delay:500ms" hx-swap="none" hidden>@csrf</form>
+                <form id="improve-{{ Str::random(8) }}" method="post" action="{{ route('boxes.fit-improve', $sheet->box) }}" hx-post="{{ route('boxes.fit-improve', $sheet->box) }}" hx-trigger="load delay:500ms" hx-swap="none" hx-sync="this" hidden>@csrf</form>
             @endif
             <div class="sheet-grid">
                 <section aria-label="Lanes" class="cut px-4 py-1">

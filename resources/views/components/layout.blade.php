@@ -21,12 +21,8 @@
         {{ $slot }}
     </main>
 
-    <p id="failed" role="alert" class="said wrong mx-auto max-w-[100rem] px-4 wide:px-6"
-        data-gone="That is no longer there; someone may have changed it meanwhile. Load the page again."
-        data-stale="The page has lain open too long. Load it again; what was saved is safe."
-        data-often="That was a little fast. Wait a moment and try again."
-        data-unreachable="That did not reach the table. Check the connection and try again; nothing was changed."
-        data-other="That did not work, and nothing was changed. Please try again."></p>
+    <x-answer />
+    <p id="gauge-news" role="status" class="sr-only"></p>
 
     @auth
         <x-keys />

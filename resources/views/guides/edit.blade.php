@@ -9,11 +9,11 @@
     <div class="mx-auto max-w-6xl">
         <h1>Change “{{ $guide['drive'] }}”</h1>
         <p class="pb-3 text-ink-soft">Your own guide. What you type is tried against a box at once; nothing is kept until you say so. <a class="link" href="{{ route('guides.show', $own->slug) }}">Back to the guide</a></p>
-        <x-said />
         <x-wrong name="guide" />
         <form method="post" action="{{ route('guides.update', $own->slug) }}" id="guide-form" class="grid items-start gap-3.5 wide:grid-cols-[1.7fr_1fr]">
             @csrf
             @method('put')
+            <input type="hidden" name="was" value="{{ App\Actions\KeepGuide::print($own) }}">
             <div class="grid min-w-0 gap-3.5">
                 <section class="cut grid gap-3 p-4 sm:grid-cols-2" aria-labelledby="about">
                     <h2 id="about" class="sm:col-span-2">The drive</h2>

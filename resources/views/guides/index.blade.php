@@ -2,7 +2,6 @@
     <div class="mx-auto max-w-4xl">
         <h1>Drive guides</h1>
         <p class="pb-4 text-ink-soft">A drive’s rules for a season, as data: what it asks for, what it takes out, when and where to hand in. A box keeps the guide it was planned by.</p>
-        <x-said />
         @foreach ($guides as $guide)
             <section class="cut mb-3.5 grid gap-3 p-4 sm:grid-cols-[1fr_auto]" aria-labelledby="guide-{{ $guide->id }}">
                 <div>
@@ -17,7 +16,8 @@
                         <form method="post" action="{{ route('guides.choose') }}">@csrf @method('put')<input type="hidden" name="guide" value="{{ $guide->id }}"><button class="button small w-full">Use it for new boxes<span class="sr-only">: {{ $guide->drive }}</span></button></form>
                     @endif
                     @if ($shipped->isShipped($guide->id))
-                        <form method="post" action="{{ route('guides.copy', $guide->id) }}">@csrf<button class="button small w-full">Copy and change<span class="sr-only"> {{ $guide->drive }}</span></button></form>
+                        <form method="post" action="{{ route('guides.copy', $guide->id) }}">@csrf
+<x-once /><button class="button small w-full">Copy and change<span class="sr-only"> {{ $guide->drive }}</span></button></form>
                     @else
                         <a class="button small" href="{{ route('guides.edit', $guide->id) }}">Change<span class="sr-only"> {{ $guide->drive }}</span></a>
                     @endif
@@ -26,6 +26,7 @@
         @endforeach
         <form method="post" action="{{ route('guides.import') }}" enctype="multipart/form-data" class="cut grid gap-3 p-4">
             @csrf
+            <x-once />
             <h2>Bring one in</h2>
             <x-field name="file" label="A guide file (JSON)"><input class="input" type="file" id="file" name="file" accept="application/json,.json" required></x-field>
             <button class="button justify-self-start">Read it</button>

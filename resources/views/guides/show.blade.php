@@ -6,11 +6,11 @@
                 <p class="text-ink-soft">{{ ucfirst($guide->season) }}, dated {{ $guide->dated }}. {{ $guide->source }}.</p>
             </div>
             <div class="no-print flex flex-wrap gap-2">
-                @if ($isOwn)<a class="button" href="{{ route('guides.edit', $guide->id) }}">Change it</a>@else<form method="post" action="{{ route('guides.copy', $guide->id) }}">@csrf<button class="button">Copy and change</button></form>@endif
+                @if ($isOwn)<a class="button" href="{{ route('guides.edit', $guide->id) }}">Change it</a>@else<form method="post" action="{{ route('guides.copy', $guide->id) }}">@csrf
+<x-once /><button class="button">Copy and change</button></form>@endif
                 <a class="button" href="{{ route('guides.export', $guide->id) }}">As a file</a>
             </div>
         </div>
-        <x-said class="no-print" />
         @foreach (['needs' => 'Must-haves', 'wishes' => 'Wishes'] as $list => $title)
             <section class="cut mb-3.5 px-4 py-3" aria-labelledby="{{ $list }}">
                 <h2 id="{{ $list }}">{{ $title }}</h2>

@@ -2,10 +2,11 @@
     @fragment('form')
         <div id="lot-form" class="mx-auto max-w-3xl">
             <h1 class="pb-3">{{ $lot ? $lot->name : 'New in the stash' }}</h1>
-            <x-said />
             <form method="post" action="{{ $lot ? route('lots.update', $lot) : route('lots.store') }}" class="cut p-5">
                 @csrf
-                @if ($lot) @method('put') @endif
+                <x-once />
+                @if ($lot) @method('put') <input type="hidden" name="was" value="{{ App\Actions\ChangeLot::prints($lot) }}"> @endif
+                <x-meanwhile />
                 @include('stash.partials.fields', [
                     'bag' => 'default', 'count' => null,
                     'kindAddress' => $lot ? route('lots.edit', $lot) : route('lots.create'), 'kindTarget' => '#lot-form',

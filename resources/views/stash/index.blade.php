@@ -7,7 +7,6 @@
         </div>
         <a class="button go" href="{{ route('lots.create') }}" data-key="n">New in the stash <kbd aria-hidden="true">N</kbd></a>
     </div>
-    <x-said />
     @fragment('drawers')
         <div id="drawers">
             @if ($lots->total() === 0 && ! $question->asksForSome())

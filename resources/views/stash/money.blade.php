@@ -2,7 +2,6 @@
     <x-gather-tabs on="money" />
     <h1>The season’s money</h1>
     <p class="pb-3 text-ink-soft">{{ $season->from->format('j M Y') }} to {{ $season->to->format('j M Y') }}, in {{ $currency->code }}.</p>
-    <x-said />
     <section class="cut mb-3.5 flex flex-wrap items-end gap-x-10 gap-y-4 p-5" aria-label="Budget">
         @foreach (array_filter(['Spent' => $season->spent(), 'Promised as sending gifts' => $season->promised(), 'Free' => $season->free(), 'Saved against list prices' => $season->saved()]) as $name => $amount)
             <p><span class="block text-ink-soft">{{ $name }}</span><span @class(['figure text-3xl', 'text-mend' => $amount->minor < 0])>{{ $amount->format() }}</span></p>

@@ -2,8 +2,9 @@
     <x-gather-tabs on="quick" />
     @fragment('receipt')
         <form method="post" action="{{ route('quick.store') }}" id="receipt" class="mx-auto grid max-w-4xl gap-3.5"
-            hx-post="{{ route('quick.store') }}?check=1" hx-target="#receipt" hx-swap="outerMorph" hx-trigger="change delay:150ms">
+            hx-post="{{ route('quick.store') }}?check=1" hx-target="#receipt" hx-swap="outerMorph" hx-sync="this:replace" hx-trigger="change delay:150ms">
             @csrf
+            <x-once />
             <div>
                 <h1>Quick entry</h1>
                 <p class="text-ink-soft">After a shopping trip: place and day once, a line for each lot. Tab goes on, Enter keeps it all.</p>
@@ -43,6 +44,7 @@
                     </div>
                     @if ($wrong !== '')<p class="wrong" id="row-{{ $index }}-wrong">{{ $wrong }}</p>@endif
                 @endforeach
+                @if ($entry->wrong->has('rows'))<p class="wrong" id="rows-wrong">{{ $entry->wrong->first('rows') }}</p>@endif
                 <p class="flex justify-between border-t-[1.5px] border-ink py-2 text-lg" aria-live="polite"><span>The lines add up to</span><b class="figure" id="sum">{{ $entry->sum()->format() }}</b></p>
             </section>
             @php

@@ -8,7 +8,6 @@
             </div>
             @if ($places->isNotEmpty())<button type="button" class="button no-print" data-print hidden>Print the list</button>@endif
         </div>
-        <x-said class="no-print" />
 
         @if ($places->isEmpty())
             <section class="cut mb-3.5 p-6">
@@ -42,6 +41,7 @@
                                     <summary class="button small">Got it<span class="sr-only">: {{ $row->line->kind->name }}</span></summary>
                                     <form method="post" action="{{ route('shopping.got') }}" class="mt-2.5 grid grid-cols-2 items-end gap-2.5 sm:grid-cols-[1fr_1fr_1.5fr_auto]">
                                         @csrf
+                                        <x-once />
                                         <input type="hidden" name="kind" value="{{ $row->line->kind->id }}">
                                         <x-field name="price" :id="$bag.'-price'" :$bag label="Paid in all" inputmode="decimal" :value="$errors->getBag($bag)->isNotEmpty() ? old('price') : ''" autocomplete="off" />
                                         <x-field name="pieces" :id="$bag.'-pieces'" :$bag label="How many" type="number" min="1" max="10000" required :value="$errors->getBag($bag)->isNotEmpty() ? old('pieces') : $row->pieces()" />

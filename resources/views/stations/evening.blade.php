@@ -8,7 +8,6 @@
             </div>
             @if ($evening !== [])<button type="button" class="button no-print" data-print hidden>Print the list</button>@endif
         </div>
-        <x-said class="no-print" />
         @forelse ($evening as $value => $pieces)
             <section class="cut mb-3.5 px-4 py-3" aria-labelledby="task-{{ $value }}">
                 <div class="flex flex-wrap items-baseline gap-x-3">

@@ -62,6 +62,12 @@ final class Chromium
         $this->devTools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]]);
     }
 
+    /** Every answer takes so much longer, as over a poor line; 0 for as quick as it goes. */
+    public function slow(int $latencyMs): void
+    {
+        $this->devTools->execute('Network.emulateNetworkConditions', ['offline' => false, 'latency' => $latencyMs, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
     public function forPrint(bool $isForPrint): void
     {
         $this->devTools->execute('Emulation.setEmulatedMedia', ['media' => $isForPrint ? 'print' : '']);

@@ -8,6 +8,7 @@
                 @if ($isOpen)
                     <form method="post" action="{{ route('boxes.leave-out', $answers->sheet->box) }}">
                         @csrf
+                        <x-once />
                         @foreach ($leaving->counts as $piece => $count)<input type="hidden" name="counts[{{ $piece }}]" value="{{ $count }}">@endforeach
                         <button @class(['button small', 'go' => $loop->first])>{{ __('fit.leave-out.do') }}<span class="sr-only"> {{ $answers->namesOf($leaving) }}</span></button>
                     </form>
@@ -27,6 +28,7 @@
                 @if ($isOpen && $swap->lot !== null)
                     <form method="post" action="{{ route('pieces.swap', $swap->instead->id) }}">
                         @csrf
+                        <x-once />
                         <input type="hidden" name="lot" value="{{ $swap->lot }}">
                         <button class="button small">{{ __('fit.swap.do') }}<span class="sr-only"> {{ $swap->name }}</span></button>
                     </form>

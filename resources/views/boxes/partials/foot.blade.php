@@ -2,11 +2,12 @@
     <form method="post" action="{{ route('boxes.move', $sheet->box) }}">
         @csrf
         @method('put')
+        <input type="hidden" name="was" value="{{ $sheet->box->stage->value }}">
         <fieldset>
             <legend class="mb-1.5 font-semibold">Where this box stands</legend>
             <div class="stages">
                 @foreach (PluckyWren\Core\Box\Stage::cases() as $stage)
-                    @if ($stage === PluckyWren\Core\Box\Stage::Packed && $sheet->box->stage->isOpen())
+                    @if (! $stage->isOpen() && $sheet->box->stage->isOpen())
                         <a href="{{ route('boxes.closing', $sheet->box) }}">{{ __("stages.{$stage->value}.shelf") }}…</a>
                         @continue
                     @endif
@@ -16,13 +17,14 @@
         </fieldset>
     </form>
     <p class="no-print"><a class="link" href="{{ route('boxes.export', $sheet->box) }}">This box as a file</a></p>
+    @include('boxes.partials.history')
     <details>
-        <summary class="link text-ink-soft">Take this box off the shelf…</summary>
+        <summary class="link text-ink-soft">Delete this box…</summary>
         <form method="post" action="{{ route('boxes.destroy', $sheet->box) }}" class="cut mt-2 grid max-w-md gap-3 p-4">
             @csrf
             @method('delete')
-            <p>Its pieces go back to the stash. Its theme, budget and list are gone for good.</p>
-            <button class="button warn">Take “{{ Str::limit($sheet->box->theme, 40) }}” off the shelf</button>
+            <p>Its pieces go back to the stash. It can be brought back from the shelf.</p>
+            <button class="button warn">Delete “{{ Str::limit($sheet->box->theme, 40) }}”</button>
         </form>
     </details>
 </div>

@@ -1,6 +1,6 @@
 @php($offers = $picker->fromStash($sheet->plan, $state))
 <form action="{{ route('boxes.show', $sheet->box) }}" class="grid grid-cols-[1fr_auto] gap-2"
-    hx-get="{{ route('boxes.show', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" hx-replace-url="true" hx-trigger="input changed delay:250ms from:#pick-q, change from:#pick-lane, submit">
+    hx-get="{{ route('boxes.show', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" hx-replace-url="true" data-latest hx-trigger="input changed delay:250ms from:#pick-q, change from:#pick-lane, submit">
     <input type="hidden" name="pick" value="1">
     <input type="hidden" name="from" value="stash">
     <label class="sr-only" for="pick-q">Find in the stash</label>

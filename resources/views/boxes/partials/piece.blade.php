@@ -40,6 +40,7 @@
                 hx-target="#sheet" hx-swap="outerMorph" hx-trigger="change delay:250ms, submit">
                 @method('patch')
                 {{ $stateFields }}
+                <input type="hidden" name="was" value="{{ $piece->quantity }}">
                 <label class="sr-only" for="count-{{ $piece->id }}">How many: {{ $planned->name }}</label>
                 <input class="count" id="count-{{ $piece->id }}" type="number" name="quantity" min="1" max="100" required
                     value="{{ $wrong !== '' && is_scalar(old('quantity')) ? old('quantity') : $piece->quantity }}" @if ($wrong !== '') aria-invalid="true" aria-describedby="{{ $bag }}-wrong" @endif>
@@ -47,7 +48,7 @@
             <form method="post" action="{{ route('pieces.destroy', $piece) }}" hx-post="{{ route('pieces.destroy', $piece) }}" hx-target="#sheet" hx-swap="outerMorph">
                 @method('delete')
                 {{ $stateFields }}
-                <button class="icon-button" title="Take it out">
+                <button class="icon-button" id="out-{{ $piece->id }}" title="Take it out">
                     <span class="sr-only">Take out: {{ $planned->name }}</span>
                     <svg class="drawn" width="16" height="16" viewBox="0 0 16 16" aria-hidden="true"><path d="m3 3.4 10 9.4M12.8 3 3.2 13" fill="none" stroke="currentColor" stroke-width="1.8" /></svg>
                 </button>

@@ -4,6 +4,7 @@
         <summary class="link">{{ $isInDoubt ? 'Decide what becomes of it' : ($lot->due_on ? 'It has arrived, but something is wrong…' : 'Something is wrong with it…') }}</summary>
         <form method="post" action="{{ route('lots.fault', $lot) }}" class="mt-2 grid items-end gap-2 sm:grid-cols-[5rem_1fr_1fr_8rem_auto]">
             @csrf
+            <x-once />
             <x-field name="wrong" label="Pieces" type="number" min="1" required :value="old('wrong', $isInDoubt || $lot->due_on ? $lot->pieces : $stock->onHand())" />
             <x-field name="fault" label="What is wrong">
                 <select class="input" id="fault" name="fault">@foreach (PluckyWren\Core\Stash\Fault::cases() as $fault)<option value="{{ $fault->value }}" @selected(old('fault', $lot->fault?->value) === $fault->value)>{{ __("life.faults.{$fault->value}") }}</option>@endforeach</select>

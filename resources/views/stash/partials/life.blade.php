@@ -20,6 +20,7 @@
         <div class="mt-3 grid gap-4 sm:grid-cols-2">
             <form method="post" action="{{ route('lots.lose', $lot) }}" class="grid grid-cols-[5rem_1fr_auto] items-end gap-2">
                 @csrf
+                <x-once />
                 <x-field name="gone" label="Pieces" type="number" min="1" required :value="old('gone', 1)" />
                 <x-field name="why" label="are gone">
                     <select class="input" id="why" name="why">
@@ -30,6 +31,7 @@
             </form>
             <form method="post" action="{{ route('lots.split', $lot) }}" class="grid grid-cols-[1fr_auto] items-end gap-2">
                 @csrf
+                <x-once />
                 <x-field name="part" label="Pieces for a lot of their own" type="number" min="1" required :value="old('part', 1)" />
                 <button class="button">Part it</button>
             </form>

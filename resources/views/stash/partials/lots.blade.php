@@ -1,5 +1,6 @@
 <form method="post" action="{{ route('lots.several') }}" class="cut px-4 py-2">
     @csrf
+    <x-once />
     <div class="flex flex-wrap items-baseline justify-between gap-2">
         <h2 class="py-1">{{ $question->lane ? __("lanes.{$question->lane->value}") : 'All drawers' }}</h2>
         <p class="text-ink-soft">{{ trans_choice('stash.found', $lots->total()) }}</p>

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Box;
+use App\Models\BoxChange;
+use App\Models\Piece;
+use App\Models\User;
+use Closure;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Tells what was done to boxes: looks at a box and its pieces before and after a deed, and keeps the difference.
+ *
+ * @phpstan-import-type BoxState from BoxChange
+ */
+final class BoxHistory
+{
+    private const NOT_TOLD = ['version' => true, 'updated_at' => true, 'created_at' => true];
+
+    /** Marks on the request: to which boxes something is being done, and the newest change that was kept. */
+    private const UNDER_WAY = 'history.under-way.';
+
+    private const LAST = 'history.last';
+
+    /**
+     * Do something to a box and keep what it changed; a deed within a deed is told with it.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $deed
+     * @return T
+     */
+    public function of(Box $box, string $what, Closure $deed): mixed
+    {
+        return DB::transaction(function () use ($box, $what, $deed): mixed {
+            if (request()->attributes->has(self::UNDER_WAY.$box->id)) {
+                return $deed();
+            }
+            request()->attributes->set(self::UNDER_WAY.$box->id, true);
+            try {
+                $before = self::state($box->id);
+                $result = $deed();
+                $this->keep($box, $what, $before, self::state($box->id));
+            } finally {
+                request()->attributes->remove(self::UNDER_WAY.$box->id);
+            }
+
+            return $result;
+        });
+    }
+
+    /** Get the address at which the newest change is undone; empty where there is none. */
+    public function undoAddress(): string
+    {
+        $last = request()->attributes->get(self::LAST);
+
+        return $last instanceof BoxChange && $last->canBeUndone() ? route('box-changes.undo', $last) : '';
+    }
+
+    /** @return BoxState */
+    public static function state(string $boxId): array
+    {
+        $box = Box::query()->toBase()->where('id', $boxId)->first();
+        $pieces = [];
+        foreach (Piece::query()->toBase()->where('box_id', $boxId)->get() as $piece) {
+            $pieces[(string) $piece->id] = array_diff_key((array) $piece, self::NOT_TOLD);
+        }
+
+        return ['box' => $box === null ? null : array_diff_key((array) $box, self::NOT_TOLD), 'pieces' => $pieces];
+    }
+
+    /**
+     * @param  BoxState  $before
+     * @param  BoxState  $after
+     */
+    private function keep(Box $box, string $what, array $before, array $after): void
+    {
+        $isWhole = $before['box'] === null || $after['box'] === null;
+        if (! $isWhole) {
+            $changed = array_keys(array_filter($before['box'], static fn (mixed $value, string $column): bool => $value !== ($after['box'][$column] ?? null), ARRAY_FILTER_USE_BOTH));
+            [$before['box'], $after['box']] = [array_intersect_key($before['box'], array_flip($changed)), array_intersect_key($after['box'], array_flip($changed))];
+        }
+        foreach (array_keys($before['pieces'] + $after['pieces']) as $id) {
+            [$was, $is] = [$before['pieces'][$id] ?? null, $after['pieces'][$id] ?? null];
+            if ($was === $is) {
+                unset($before['pieces'][$id], $after['pieces'][$id]);
+            } else {
+                [$before['pieces'][$id], $after['pieces'][$id]] = [$was, $is];
+            }
+        }
+        if ($isWhole || $before['box'] !== [] || $before['pieces'] !== []) {
+            $user = Auth::user();
+            request()->attributes->set(self::LAST, BoxChange::query()->create(['crew_id' => $box->crew_id, 'box_id' => $box->id, 'theme' => $box->theme, 'by' => $user instanceof User ? $user->name : '', 'what' => $what, 'before' => $before, 'after' => $after]));
+        }
+    }
+}

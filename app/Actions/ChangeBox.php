@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Editing\ThreeWay;
+use App\Models\Box;
+use App\Reference\Guides;
+use App\View\Words;
+use PluckyWren\Core\Box\Stage;
+use PluckyWren\Core\Season\Season;
+
+/** Everything that is done to a box itself; each call is one transaction and is told in its history. */
+final readonly class ChangeBox
+{
+    /** Columns that only make sense together, by the name of the field they are shown as. */
+    private const TOGETHER = [
+        'band' => ['guide', 'band', 'gender'], 'box_kind' => ['box_kind', 'own_length_tenths', 'own_width_tenths', 'own_height_tenths', 'own_floor_length_tenths', 'own_floor_width_tenths', 'done'],
+        'theme' => ['theme'], 'colours' => ['palette'], 'budget' => ['budget_minor', 'sending_gift_minor', 'currency'],
+    ];
+
+    public function __construct(private BoxHistory $history, private Guides $guides) {}
+
+    /** Get what a form carries along, so that two people at one box are told of each other. */
+    public static function prints(Box $box): string
+    {
+        return (new ThreeWay(self::TOGETHER))->prints($box);
+    }
+
+    /**
+     * Keep a box as a form has it, as far as the form changed it.
+     *
+     * @param  callable(Box): Box  $fill  puts what was typed into a box
+     * @param  string  $was  what the form carried along
+     * @param  bool  $takesTheirs  whether what someone else changed meanwhile stays as it is
+     *
+     * @throws ChangedMeanwhile If both changed the same.
+     */
+    public function edit(Box $box, callable $fill, string $was, bool $takesTheirs): Box
+    {
+        return $this->history->of($box, 'edited', function () use ($box, $fill, $was, $takesTheirs): Box {
+            $fresh = Box::query()->findOrFail($box->id);
+            $both = (new ThreeWay(self::TOGETHER))->merge($was, $fresh, $fill(Box::query()->findOrFail($box->id)), $takesTheirs);
+            $both === [] || $takesTheirs || throw ChangedMeanwhile::fields(array_map(static fn (string $field): string => Words::of("boxes.fields.{$field}"), $both));
+            $fresh->save();
+
+            return $fresh;
+        });
+    }
+
+    /**
+     * Move a box along its way. The lid goes on by way of the closing check, and only a closed box is handed in.
+     *
+     * @param  Stage|null  $was  where it stood on the page; null where that is not told
+     *
+     * @throws ChangedMeanwhile If someone else moved it since.
+     * @throws CannotChangeBox If it is to be handed in and is not closed yet.
+     */
+    public function move(Box $box, Stage $stage, ?Stage $was = null): Box
+    {
+        return $this->history->of($box, 'moved', function () use ($box, $stage, $was): Box {
+            $fresh = Box::query()->findOrFail($box->id);
+            $was === null || $fresh->stage === $was || $fresh->stage === $stage || throw ChangedMeanwhile::value(Words::of("stages.{$fresh->stage->value}.name"));
+            $stage !== Stage::HandedIn || ! $fresh->stage->isOpen() || throw CannotChangeBox::notClosedYet();
+            if ($stage === Stage::HandedIn && $fresh->stage !== Stage::HandedIn) {
+                $today = $fresh->crew->today();
+                $fresh->fill(['handed_in_on' => $today, 'season' => Season::ofHandingIn($this->guides->current()->handIn, $today)->year]);
+            }
+            $fresh->update(['stage' => $stage, ...($stage === Stage::HandedIn ? [] : ['handed_in_on' => null])]);
+
+            return $fresh;
+        });
+    }
+
+    /**
+     * Change what is not typed: its kind of box, its guide, how it is packed.
+     *
+     * @param  array<string, mixed>  $columns
+     *
+     * @throws CannotChangeBox If the lid is on, or is decorated and would be lost.
+     */
+    public function set(Box $box, array $columns): void
+    {
+        $this->history->of($box, 'edited', function () use ($box, $columns): void {
+            $fresh = Box::query()->findOrFail($box->id);
+            $fresh->stage->isOpen() || throw CannotChangeBox::lidIsOn($fresh->stage);
+            ! isset($columns['box_kind']) || ! $fresh->hasDecoratedLid() || throw CannotChangeBox::lidIsDecorated();
+            $fresh->update($columns);
+        });
+    }
+
+    /** Take a box off the shelf; its pieces go back to the stash, and all of it can be brought back. */
+    public function delete(Box $box): void
+    {
+        $this->history->of($box, 'deleted', static fn () => Box::query()->findOrFail($box->id)->delete());
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToCrew;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Something that was done to a box: what of it and of its pieces was how before and after. It outlives the box.
+ *
+ * @phpstan-type BoxState array{box: array<string, mixed>|null, pieces: array<string, array<string, mixed>|null>}
+ *
+ * @property int $id
+ * @property int $crew_id
+ * @property string $box_id
+ * @property string $theme
+ * @property string $by
+ * @property string $what
+ * @property BoxState $before the box's changed columns, null where there was none; its changed pieces by id, null where one was not there
+ * @property BoxState $after
+ * @property CarbonImmutable|null $undone_at
+ * @property CarbonImmutable $created_at
+ */
+final class BoxChange extends Model
+{
+    use BelongsToCrew;
+
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['crew_id', 'box_id', 'theme', 'by', 'what', 'before', 'after', 'undone_at'];
+
+    /** @var array<string, string> */
+    protected $casts = ['before' => 'array', 'after' => 'array', 'undone_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime'];
+
+    /** Determine if it can be taken back, as far as can be seen without trying. */
+    public function canBeUndone(): bool
+    {
+        return $this->undone_at === null && $this->before['box'] !== null;
+    }
+}

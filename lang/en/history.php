@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'title' => 'What was done lately',
+    'undo' => 'Undo',
+    'undone' => 'Undone: :what.',
+    'was-undone' => 'undone',
+    'deleted-boxes' => 'Deleted lately',
+    'bring-back' => 'Bring it back',
+    'what' => [
+        'picked' => 'put in', 'listed' => 'put on the list', 'number' => 'number changed', 'taken-out' => 'taken out', 'left-out' => 'left out', 'swapped' => 'swapped',
+        'edited' => 'box changed', 'moved' => 'moved', 'deleted' => 'box deleted', 'answered' => 'flag answered', 'undone' => 'undone',
+    ],
+];
