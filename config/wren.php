@@ -52,8 +52,9 @@ return [
     | the trying stops: when a box changes on the page, in the background,
     | and for one of several answers. Without the clock it is the number
     | alone that counts, so that every machine finds the same packing.
-    | Then how many seconds a box is left alone before its measures are
-    | put to test.
+    | Then how long a page waits while another of the same crew is being
+    | worked out, and how many seconds a box is left alone before its
+    | measures are put to test.
     |
     */
 
@@ -62,6 +63,7 @@ return [
         'page' => ['attempts' => 12, 'ms' => (int) env('WREN_FIT_MS', 60)],
         'thorough' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 30, 'ms' => 1000],
         'answer' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 6, 'ms' => 50],
+        'turn_ms' => 150,
         'alone_seconds' => (int) env('WREN_FIT_ALONE_SECONDS', 60),
     ],
 

@@ -49,8 +49,10 @@ final class FitSureCommand extends Command
             return false;
         }
         $problem = FitProblem::of($box->plan());
-        $fitRoom->packing($problem, $box->crew_id);
-        $fitRoom->tryFurther($problem);
+        $fitRoom->inTurn($box->crew_id, function () use ($fitRoom, $problem, $box): void {
+            $fitRoom->packing($problem, $box->crew_id);
+            $fitRoom->tryFurther($problem);
+        });
 
         return true;
     }

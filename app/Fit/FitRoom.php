@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace App\Fit;
 
 use App\Models\FitResult;
+use Closure;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Fit\Answer\HowSure;
 use PluckyWren\Core\Fit\Answer\Outcome;
 use PluckyWren\Core\Fit\Answer\Trial;
 use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\Files\MalformedFile;
 use PluckyWren\Core\Fit\Files\ProblemFile;
 use PluckyWren\Core\Fit\Files\ResultFile;
 use PluckyWren\Core\Fit\Problem;
@@ -39,46 +44,69 @@ final readonly class FitRoom
         $results = [];
         foreach ($keys as $index => $key) {
             $result = $kept[$key] ?? null;
-            if (is_string($result)) {
-                $results[$index] = ResultFile::read($result, 'fit_results');
+            $read = is_string($result) ? $this->read($key, $result, $problems[$index]) : null;
+            if ($read !== null) {
+                $results[$index] = $read;
             }
         }
 
         return $results;
     }
 
-    /** Get the packing of a problem, solving it for a moment where it has not been tried yet. */
-    public function packing(Problem $problem, int $crewId): Result
+    /** Get the packing of a problem, solving it for a moment where it has not been tried yet; null where the crew's turn is taken. */
+    public function packing(Problem $problem, int $crewId): ?Result
     {
-        return $this->recorded([$problem])[0] ?? $this->solve($problem, $crewId, $this->patience('page'));
+        return $this->recorded([$problem])[0] ?? $this->inTurn($crewId, fn (): Result => $this->recorded([$problem])[0] ?? $this->solve($problem, $crewId, $this->patience('page')));
     }
 
     /** Determine if more trying could still find a better packing. */
     public function mayImprove(Problem $problem): bool
     {
-        $kept = $this->kept($problem);
-
-        return $kept !== null && ! $kept->is_thorough;
+        return $problem->items !== [] && $this->kept($problem)?->is_thorough !== true;
     }
 
-    /** Try a problem at length. Get the better packing, or null where what is kept was as good. */
+    /** Try a problem at length. Get the better packing, or null where what is kept was as good, or the crew's turn is taken. */
     public function improved(Problem $problem, int $crewId): ?Result
     {
-        $now = $this->packing($problem, $crewId);
-        if (! $this->mayImprove($problem)) {
+        return $this->inTurn($crewId, function () use ($problem, $crewId): ?Result {
+            $kept = $this->kept($problem);
+            if ($kept?->is_thorough === true) {
+                return null;
+            }
+            $now = $kept === null ? $this->solve($problem, $crewId, $this->patience('page')) : ($this->recorded([$problem])[0] ?? null);
+            $better = $this->solver->solve($problem, $this->patience('thorough'), 2);
+            $isBetter = $now === null || Outcome::of($problem, $better)->isBetterThan(Outcome::of($problem, $now));
+            $this->quietly(fn () => FitResult::query()->where('problem', $this->key($problem))->update(['is_thorough' => true] + ($isBetter ? ['result' => ResultFile::write($better)] : [])));
+
+            return $isBetter ? $better : ($kept === null ? $now : null);
+        });
+    }
+
+    /**
+     * Do something that takes the machine for a while, when it is the crew's turn; null where someone else has it for longer than a moment.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $work
+     * @return T|null
+     */
+    public function inTurn(int $crewId, Closure $work): mixed
+    {
+        $turn = Turn::take($crewId, config()->integer('wren.fit.turn_ms'));
+        if ($turn === null) {
             return null;
         }
-        $better = $this->solver->solve($problem, $this->patience('thorough'), 2);
-        $isBetter = Outcome::of($problem, $better)->isBetterThan(Outcome::of($problem, $now));
-        FitResult::query()->where('problem', $this->key($problem))->update(['is_thorough' => true] + ($isBetter ? ['result' => ResultFile::write($better)] : []));
-
-        return $isBetter ? $better : null;
+        try {
+            return $work();
+        } finally {
+            $turn->end();
+        }
     }
 
     /** Get what tries changed problems for a moment each, and keeps what it finds. */
     public function trial(int $crewId): Trial
     {
-        return new Trial(new KeepingSolver($this, $crewId), fn (): Budget => $this->patience('answer'));
+        return new Trial(new KeepingSolver($this, $crewId, config()->boolean('wren.fit.clock') ? new WallClock : null), fn (): Budget => $this->patience('answer'));
     }
 
     /** @return list<bool> whether all went in, once for each try over a spread of measures that was made so far */
@@ -101,7 +129,7 @@ final readonly class FitRoom
         for ($made = 0; $made < self::TRIES_AT_ONCE && count($tries) < HowSure::TRIES; $made++) {
             $tries[] = $sure->closes($problem, count($tries) + 1);
         }
-        FitResult::query()->where('problem', $this->key($problem))->update(['tries' => implode('', array_map(intval(...), $tries))]);
+        $this->quietly(fn () => FitResult::query()->where('problem', $this->key($problem))->update(['tries' => implode('', array_map(intval(...), $tries))]));
 
         return $tries;
     }
@@ -110,13 +138,13 @@ final readonly class FitRoom
     public function solve(Problem $problem, int $crewId, Budget $budget): Result
     {
         $result = $this->solver->solve($problem, $budget);
-        FitResult::query()->insertOrIgnore([
+        $this->quietly(fn () => FitResult::query()->insertOrIgnore([
             'crew_id' => $crewId,
             'problem' => $this->key($problem),
             'result' => ResultFile::write($result),
             'is_thorough' => $result->packsAll() && $result->closure?->verdict === Verdict::Flat && $result->closure->press == 0.0,
             'created_at' => now()->toDateTimeString(),
-        ]);
+        ]));
 
         return $result;
     }
@@ -127,6 +155,39 @@ final readonly class FitRoom
         $budget = Budget::ofConstructions(config()->integer("wren.fit.{$for}.attempts"));
 
         return config()->boolean('wren.fit.clock') ? $budget->cutAt(config()->integer("wren.fit.{$for}.ms"), new WallClock) : $budget;
+    }
+
+    /** A row that cannot be read any more is as good as none: it is dropped and found again. */
+    private function read(string $key, string $result, Problem $problem): ?Result
+    {
+        $ids = array_column($problem->items, null, 'id');
+        try {
+            $read = ResultFile::read($result, 'fit_results');
+        } catch (MalformedFile) {
+            $read = null;
+        }
+        foreach ([...$read->placements ?? [], ...$read->leftOut ?? []] as $one) {
+            $read = isset($ids[FitProblem::pieceOf($one->id)]) ? $read : null;
+        }
+        if ($read === null) {
+            $this->quietly(static fn () => FitResult::query()->where('problem', $key)->delete());
+        }
+
+        return $read;
+    }
+
+    /** Keep what was found, where that can be done at once: a page is never held up for it, as it can be found again. */
+    private function quietly(Closure $write): void
+    {
+        $isAlone = DB::transactionLevel() === 0;
+        try {
+            $isAlone && DB::statement('PRAGMA busy_timeout = 0');
+            $write();
+        } catch (QueryException $why) {
+            $isAlone || throw $why;
+        } finally {
+            $isAlone && DB::statement('PRAGMA busy_timeout = '.config()->integer('database.connections.sqlite.busy_timeout'));
+        }
     }
 
     private function kept(Problem $problem): ?FitResult

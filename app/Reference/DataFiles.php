@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use JsonException;
 use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Box\ColourNames;
 use PluckyWren\Core\Stash\Catalogue;
@@ -48,7 +49,13 @@ final readonly class DataFiles
     {
         $path = "{$this->folder}/guides/{$id}.json";
 
-        return preg_match('/^[a-z0-9-]+$/', $id) === 1 && is_file($path) ? $this->json($path) : null;
+        try {
+            return preg_match('/^[a-z0-9-]+$/', $id) === 1 && is_file($path) ? $this->json($path) : null;
+        } catch (JsonException $why) {
+            report($why);
+
+            return null;
+        }
     }
 
     /** @return list<string> this season's first: by the day they are dated */
@@ -56,7 +63,7 @@ final readonly class DataFiles
     {
         $dated = [];
         foreach (glob("{$this->folder}/guides/*.json") ?: [] as $path) {
-            $dated[basename($path, '.json')] = (string) ($this->json($path)['dated'] ?? '');
+            $dated[basename($path, '.json')] = (string) ($this->guide(basename($path, '.json'))['dated'] ?? '');
         }
         arsort($dated);
 

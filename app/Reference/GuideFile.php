@@ -7,7 +7,9 @@ namespace App\Reference;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
+use PluckyWren\Core\CoreException;
 use PluckyWren\Core\Guide\Guide;
+use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\InvalidBand;
 use PluckyWren\Core\Stash\Catalogue;
@@ -40,6 +42,7 @@ final readonly class GuideFile
         /** @var GuideData $data */
         $data = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
         $this->refuseStrangers($data, $file);
+        $this->refuseWhatNoPageShows($data, $file);
 
         return $data;
     }
@@ -50,10 +53,53 @@ final readonly class GuideFile
         while ($error->subErrors() !== []) {
             $error = $error->subErrors()[0];
         }
-        $path = implode('', array_map(static fn (int|string $step): string => is_int($step) ? "[{$step}]" : ".{$step}", $error->data()->fullPath()));
-        $message = (new ErrorFormatter)->formatErrorMessage($error);
+        $steps = $error->data()->fullPath();
+        $path = implode('', array_map(static fn (int|string $step): string => is_int($step) ? "[{$step}]" : ".{$step}", $steps));
+        $message = $this->inWords($error->keyword(), $steps) ?? lcfirst(rtrim((new ErrorFormatter)->formatErrorMessage($error), '.'));
 
-        return MalformedGuide::at($file, $path === '' ? 'the guide' : ltrim($path, '.'), 'is wrong: '.lcfirst(rtrim($message, '.')));
+        return MalformedGuide::at($file, $path === '' ? 'the guide' : ltrim($path, '.'), 'is wrong: '.$message);
+    }
+
+    /**
+     * What a pattern asks for, by an example; null where the fault is of another kind.
+     *
+     * @param  array<array-key, int|string>  $steps
+     */
+    private function inWords(string $keyword, array $steps): ?string
+    {
+        $names = array_filter($steps, is_string(...));
+        $field = (string) end($names);
+
+        return match (true) {
+            $keyword === 'maximum' => 'that is more than anyone packs',
+            $keyword !== 'pattern' && $keyword !== 'propertyNames' => null,
+            in_array($field, ['from', 'to', 'closes'], true) => 'write month and day, like 12-18',
+            in_array($field, ['bands', 'count', 'usual'], true) => 'write an age group from and to, like 4-7',
+            $field === 'dated' => 'write a day, like 2026-09-01',
+            $field === 'sendingGift' => 'write an amount, like 9.00',
+            $field === 'currency' => 'write three capital letters, like EUR',
+            $field === 'id' => 'small letters, digits and hyphens, a letter first',
+            default => null,
+        };
+    }
+
+    /**
+     * What the schema lets through and no page could show: days that never come, gifts that are no amount, needs of the same name.
+     *
+     * @param  GuideData  $data
+     */
+    private function refuseWhatNoPageShows(array $data, string $file): void
+    {
+        checkdate((int) substr($data['dated'], 5, 2), (int) substr($data['dated'], 8), (int) substr($data['dated'], 0, 4)) || throw MalformedGuide::at($file, 'dated', 'is wrong: there is no such day');
+        foreach (['needs', 'wishes'] as $list) {
+            $ids = array_column($data[$list], 'id');
+            count($ids) === count(array_unique($ids)) || throw MalformedGuide::at($file, $list, 'names the same need twice');
+        }
+        try {
+            Guide::ofData($data);
+        } catch (CoreException $why) {
+            throw MalformedGuide::at($file, $why instanceof InvalidMoney ? 'sendingGift' : 'handIn', 'is wrong: '.lcfirst(rtrim($why->getMessage(), '.')));
+        }
     }
 
     /** @param GuideData $data */

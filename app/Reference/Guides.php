@@ -9,6 +9,7 @@ use App\Models\User;
 use Illuminate\Support\Facades\Auth;
 use OutOfBoundsException;
 use PluckyWren\Core\Guide\Guide;
+use Throwable;
 
 /**
  * The drive guides by which boxes are planned: those that ship with the application, and the crew's own.
@@ -28,13 +29,26 @@ final class Guides
         $user = Auth::hasUser() ? Auth::user() : null;
         $chosen = $user instanceof User && $user->crew->guide !== null ? $this->find($user->crew->guide) : null;
 
-        return $chosen ?? $this->get($this->current);
+        return $chosen ?? $this->shippedFirst();
     }
 
-    /** @throws OutOfBoundsException If there is no such guide. */
+    /** Get a guide; where it is gone or can no longer be read, one that stands for it and says so. */
     public function get(string $id): Guide
     {
-        return $this->find($id) ?? throw new OutOfBoundsException("There is no drive guide called “{$id}”.");
+        return $this->find($id) ?? Guide::lost($id, $this->shippedFirst());
+    }
+
+    /** @throws OutOfBoundsException If not one guide ships that can be read. */
+    private function shippedFirst(): Guide
+    {
+        foreach ([$this->current, ...$this->files->guideIds()] as $id) {
+            $guide = $this->find($id);
+            if ($guide !== null) {
+                return $guide;
+            }
+        }
+
+        throw new OutOfBoundsException('There is no drive guide that can be read.');
     }
 
     /** Get a guide, or null where there is none of that name for this crew. */
@@ -44,7 +58,7 @@ final class Guides
         $key = ($user instanceof User ? $user->crew_id : '')."|{$id}";
         if (! array_key_exists($key, $this->read)) {
             $data = $this->data($id);
-            $this->read[$key] = $data === null ? null : Guide::ofData($data);
+            $this->read[$key] = $data === null ? null : self::readable($data);
         }
 
         return $this->read[$key];
@@ -59,6 +73,18 @@ final class Guides
     {
         /** @var GuideData|null */
         return $this->files->guide($id) ?? (Auth::hasUser() ? CrewGuide::query()->where('slug', $id)->first()?->data : null);
+    }
+
+    /** @param GuideData $data */
+    private static function readable(array $data): ?Guide
+    {
+        try {
+            return Guide::ofData($data);
+        } catch (Throwable $why) {
+            report($why);
+
+            return null;
+        }
     }
 
     public function isShipped(string $id): bool

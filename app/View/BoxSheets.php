@@ -33,7 +33,7 @@ final readonly class BoxSheets
     {
         $problem = FitProblem::of($plan);
 
-        return $this->sheet($box, $plan, $problem, $this->fitRoom->trial($box->crew_id)->of($problem));
+        return $this->sheet($box, $plan, $problem, $this->fitRoom->inTurn($box->crew_id, fn (): Result => $this->fitRoom->trial($box->crew_id)->of($problem)));
     }
 
     /**

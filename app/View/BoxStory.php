@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Box;
 use App\Models\BoxChange;
 use App\Models\Lot;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use PluckyWren\Core\Stash\Catalogue;
 
@@ -23,7 +24,7 @@ final readonly class BoxStory
 
     public static function of(Box $box): self
     {
-        return self::told(BoxChange::query()->where('box_id', $box->id)->latest('id')->limit(self::SHOWN)->get());
+        return self::told(BoxChange::query()->where('box_id', $box->id));
     }
 
     /** The boxes that were deleted and can be brought back. */
@@ -32,7 +33,7 @@ final readonly class BoxStory
         $gone = BoxChange::query()->where('what', 'deleted')->whereNull('undone_at');
         $gone->whereNotIn('box_id', Box::query()->select('id'));
 
-        return self::told($gone->latest('id')->limit(self::SHOWN)->get());
+        return self::told($gone);
     }
 
     /** Get what a change is about, as “: 2 × Soap, a comb”; empty where it is about the box itself. */
@@ -50,9 +51,11 @@ final readonly class BoxStory
         return $names === [] ? '' : ': '.implode(', ', array_slice($names, 0, 3)).(count($names) > 3 ? ' …' : '');
     }
 
-    /** @param Collection<int, BoxChange> $changes */
-    private static function told(Collection $changes): self
+    /** @param Builder<BoxChange> $query */
+    private static function told(Builder $query): self
     {
+        $query->orderByDesc('id')->limit(self::SHOWN);
+        $changes = $query->get();
         $lots = [];
         foreach ($changes as $change) {
             foreach ([...$change->before['pieces'], ...$change->after['pieces']] as $piece) {

@@ -22,7 +22,24 @@ final readonly class BoxKind
     /** How far a lid of unknown make is reckoned to give, in tenths of a millimetre. An estimate. */
     private const OWN_BULGE_TENTHS = 60;
 
+    /** Gift boxes are so long, broad and high at the least and at the most, in tenths of a millimetre: anything else is a slip of the unit. */
+    public const LEAST_SIDE_TENTHS = 400;
+
+    public const MOST_SIDE_TENTHS = 6_000;
+
     public function __construct(public string $id, public string $name, public string $says, public BoxShape $inside, public Size $outside) {}
+
+    /** A kind that is no longer offered: a box of it is still there, and is taken for like another until its kind is chosen anew. */
+    public static function retired(string $id, self $like): self
+    {
+        return new self($id, 'Retired box kind “'.mb_strimwidth($id, 0, 40, '…').'”', $like->says, $like->inside, $like->outside);
+    }
+
+    /** Determine if a side is as long as a gift box's can be. */
+    public static function isSide(int $tenths): bool
+    {
+        return $tenths >= self::LEAST_SIDE_TENTHS && $tenths <= self::MOST_SIDE_TENTHS;
+    }
 
     /** A box that the packer measured, from its inside. */
     public static function measured(Size $inside, int $floorLength, int $floorWidth): self

@@ -7,6 +7,9 @@ namespace PluckyWren\Core\Fit;
 /** How long a solver may try: so many constructions, cut short by the clock where one is given. */
 final readonly class Budget
 {
+    /** So much longer than it may try may an attempt take that began in time. */
+    private const GRACE_MS = 400.0;
+
     private function __construct(public int $constructions, private float $ms, private ?Stopwatch $stopwatch) {}
 
     public static function ofConstructions(int $constructions): self
@@ -17,6 +20,12 @@ final readonly class Budget
     public function cutAt(float $ms, Stopwatch $stopwatch): self
     {
         return new self($this->constructions, $ms, $stopwatch);
+    }
+
+    /** Determine if even an attempt that is under way has to end: no problem, whatever it is, takes longer than this. */
+    public function isSpent(): bool
+    {
+        return $this->stopwatch !== null && $this->stopwatch->elapsedMs() >= $this->ms + self::GRACE_MS;
     }
 
     public function allows(int $constructionsDone): bool

@@ -90,4 +90,10 @@ final readonly class Item
             $this->keepUpright, $this->measured, $this->squeeze, $changed['minSide'] ?? $this->minSide, $this->cavity, $this->gentle, $this->weightG,
         );
     }
+
+    /** Get a name for all that goes in just as this does: equal in size, form and what may be done with it. */
+    public function twins(): string
+    {
+        return implode('|', [$this->size->length, $this->size->width, $this->size->height, $this->form->value, $this->squeeze, (int) $this->keepUpright, (int) $this->firstSight, (int) $this->gentle, $this->minSide ?? '']);
+    }
 }

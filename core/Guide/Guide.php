@@ -6,9 +6,11 @@ namespace PluckyWren\Core\Guide;
 
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
+use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
+use PluckyWren\Core\Recipient\InvalidBand;
 use PluckyWren\Core\Recipient\Recipient;
 use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\ItemTrait;
@@ -29,6 +31,7 @@ final readonly class Guide
      * @param  list<TraitFlag>  $flags
      * @param  Size|null  $boxLimit  what a box may measure outside at most
      * @param  list<string>  $labelFields  what the label asks for
+     * @param  bool  $isLost  whether the real one is gone, so that nothing is checked
      */
     private function __construct(
         public string $id,
@@ -46,9 +49,22 @@ final readonly class Guide
         public ?Size $boxLimit,
         public array $labelFields,
         public string $season,
+        public bool $isLost = false,
     ) {}
 
-    /** @param GuideData $data */
+    /** A guide that is gone or can no longer be read: its days and bands are those of another, and it asks for nothing and checks nothing. */
+    public static function lost(string $id, self $like): self
+    {
+        return new self($id, "“{$id}”, which is gone", '', $like->dated, $like->sendingGift, $like->bands, $like->genders, $like->carton, $like->handIn, [], [], [], null, [], $like->season, true);
+    }
+
+    /**
+     * @param  GuideData  $data
+     *
+     * @throws InvalidGuide If a day is none.
+     * @throws InvalidMoney If the gift is no amount of its currency.
+     * @throws InvalidBand If a band is none.
+     */
     public static function ofData(array $data): self
     {
         return new self(

@@ -9,12 +9,22 @@ use DateTimeImmutable;
 /** The week in which a drive takes boxes, the same days each year. */
 final readonly class HandIn
 {
+    /** A year without a leap day, as a window has to open every year. */
+    private const COMMON_YEAR = 2027;
+
     /**
      * @param  string  $from  month and day, `12-11`
      * @param  string  $to  month and day, the last day included
      * @param  array<string, string>  $closingDays  places to hand in, each with its own last day, month and day
+     *
+     * @throws InvalidGuide If one of them is no day that comes every year.
      */
-    public function __construct(private string $from, private string $to, public string $place, public array $closingDays = []) {}
+    public function __construct(private string $from, private string $to, public string $place, public array $closingDays = [])
+    {
+        foreach ([$from, $to, ...array_values($closingDays)] as $day) {
+            preg_match('/^\d\d-\d\d$/', $day) === 1 && checkdate((int) substr($day, 0, 2), (int) substr($day, 3), self::COMMON_YEAR) || throw InvalidGuide::noSuchDay($day);
+        }
+    }
 
     /** The first day of the window that is open on $today, or of the next one. */
     public function opens(DateTimeImmutable $today): DateTimeImmutable

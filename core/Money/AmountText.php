@@ -60,7 +60,7 @@ final readonly class AmountText
             throw InvalidMoney::unreadable($this->text);
         }
         array_map($this->refuseOther(...), array_filter([$m['before'], $m['after']], is_string(...)));
-        $figure = trim((string) $m['figure']);
+        $figure = trim($m['figure']);
         // A dash after the mark stands for no cents, so another decimal mark before it makes no sense.
         $m['none'] === null || preg_match('/^[\d]+$/', $figure) === 1 || throw InvalidMoney::unreadable($this->text);
 

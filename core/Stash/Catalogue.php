@@ -51,10 +51,10 @@ final readonly class Catalogue
         return new self($kinds);
     }
 
-    /** @throws InvalidCatalogue If there is no such kind. */
+    /** Get a kind by its id; what goes by an id that is no longer there is shown as a retired kind, not as an error. */
     public function get(string $id): ItemKind
     {
-        return $this->kinds[$id] ?? throw InvalidCatalogue::unknownKind($id);
+        return $this->kinds[$id] ?? ItemKind::retired($id);
     }
 
     /** Get a kind as people write it: by its name, or by its id. */

@@ -9,11 +9,6 @@ use PluckyWren\Core\CoreException;
 
 final class InvalidCatalogue extends OutOfBoundsException implements CoreException
 {
-    public static function unknownKind(string $id): self
-    {
-        return new self(sprintf('There is no kind of thing called “%s”.', mb_strimwidth($id, 0, 40, '…')));
-    }
-
     public static function kindTwice(string $id): self
     {
         return new self("The kind “{$id}” is in the catalogue twice.");

@@ -50,6 +50,12 @@ final readonly class ItemKind
         public array $tasks = [],
     ) {}
 
+    /** A kind that the catalogue does not hold any more: what was called by it is still there, and nothing is known of the kind. */
+    public static function retired(string $id): self
+    {
+        return new self($id, 'Retired kind “'.mb_strimwidth(str_replace('-', ' ', $id), 0, 40, '…').'”', Category::Play, new Size(1000, 600, 300), Form::Rigid, 1.0, null, false, false, [], [], null);
+    }
+
     /** Determine if it is usual for some year of a band. */
     public function isUsualFor(AgeBand $band): bool
     {

@@ -16,10 +16,7 @@ final class Typed
     public static function figures(string $text): string
     {
         $plain = Normalizer::normalize(strtr($text, self::SAME), Normalizer::FORM_KC);
-        if ($plain === false) {
-            return '';
-        }
-        $ascii = (string) preg_replace_callback('/[^\x00-\x7F]/u', static fn (array $one): string => self::digit($one[0]), strtr($plain, self::SAME));
+        $ascii = (string) preg_replace_callback('/[^\x00-\x7F]/u', static fn (array $one): string => self::digit($one[0]), strtr(is_string($plain) ? $plain : '', self::SAME));
 
         return trim((string) preg_replace('/\s+/u', ' ', $ascii));
     }

@@ -34,6 +34,7 @@ return [
         'lid-decorated' => 'The lid of this box is wrapped or decorated, so it is this box. Tick “another box” below to take a new one: what was done to this one starts again.',
         'file' => 'Choose a box file (JSON) of at most 500 KB.',
         'currency' => 'That box is reckoned in :theirs; your crew reckons in :ours.',
+        'side' => 'A gift box is from :least to :most cm on each side, and :side without a unit is millimetres. Write “:side cm” or “:side in” if that is meant.',
         'gift-required' => 'The drive asks :gift; write what that is in your own money.',
         'in' => 'Please choose one of these.',
         'text' => 'Please write this as text.',

@@ -9,6 +9,7 @@ return [
     'turns' => ['from the front', 'from the left', 'from the back', 'from the right'],
 
     'nothing-yet' => 'Nothing in it yet. Pick the first piece and see where it goes.',
+    'later' => 'Another box of yours is being worked out just now; this follows in a moment.',
     'not-tried' => 'How it goes in was not tried yet.',
     'packed' => '{0} Nothing goes in.|{1} One piece, seen from the front right.|[2,*] :count pieces, numbered in the order in which they go in.',
     'drawing' => 'The open box, seen from the front right. In it: :names.',

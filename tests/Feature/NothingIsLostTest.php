@@ -122,13 +122,13 @@ final class NothingIsLostTest extends TestCase
         Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => null, 'kind' => 'comb', 'quantity' => 1]);
         $at = strtr($address, ['{lot}' => (string) Lot::query()->value('id'), '{box}' => $box->id]);
         $fields = array_map(static fn (mixed $value): mixed => $value === '{lot}' ? Lot::query()->value('id') : $value, $fields);
-        $before = $this->app?->make('db')->table($table)->count();
+        $before = $this->app->make('db')->table($table)->count();
 
         $answers = array_map(fn () => $this->post($at, ['once' => 'key-1'] + $fields), [1, 2, 3]);
         foreach ($answers as $answer) {
             $answer->assertRedirect()->assertSessionHasNoErrors();
         }
-        self::assertSame($made, $this->app?->make('db')->table($table)->count() - $before, 'sent three times with one key');
+        self::assertSame($made, $this->app->make('db')->table($table)->count() - $before, 'sent three times with one key');
         self::assertSame($answers[0]->headers->get('Location'), $answers[2]->headers->get('Location'));
     }
 

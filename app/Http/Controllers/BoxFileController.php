@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\CannotChangeBox;
 use App\Actions\ImportBox;
 use App\Models\Box;
 use App\Models\Piece;
@@ -20,6 +21,7 @@ use PluckyWren\Core\Box\Files\BoxDocument;
 use PluckyWren\Core\Box\Files\BoxFile;
 use PluckyWren\Core\Fit\Files\MalformedFile;
 use PluckyWren\Core\Guide\Guide;
+use PluckyWren\Core\Stash\NotEnoughLeft;
 
 /** A box as a file, out and in. */
 final readonly class BoxFileController
@@ -49,7 +51,11 @@ final readonly class BoxFileController
         if (! $document->plan->sendingGift->currency->equals($user->crew->currency)) {
             return back(303)->withErrors(['file' => Words::of('boxes.errors.currency', ['theirs' => $document->plan->sendingGift->currency->code, 'ours' => $user->crew->currency->code])]);
         }
-        $box = $importBox->execute($document, $user->crew);
+        try {
+            $box = $importBox->execute($document, $user->crew);
+        } catch (CannotChangeBox|NotEnoughLeft $why) {
+            return back(303)->withErrors(['file' => $why->getMessage()]);
+        }
 
         return to_route('boxes.show', $box)->with('said', Words::of('boxes.imported', ['theme' => $box->theme]));
     }

@@ -30,13 +30,18 @@ final readonly class FitAnswersController
 {
     public function __construct(private FillBox $fillBox, private ChangeBox $changeBox, private BoxHistory $history) {}
 
+    /** The answers; or that they are not worked out yet, while another box of the crew is. */
     public function show(Box $box, FitRoom $fitRoom): PageOrFragment
     {
         $plan = $box->load('pieces.lot')->plan();
-        // What could be done is only worth telling of the best packing there is.
-        $plan->pieces === [] || $fitRoom->improved(FitProblem::of($plan), $box->crew_id);
+        $page = $fitRoom->inTurn($box->crew_id, static function () use ($box, $plan, $fitRoom): PageOrFragment {
+            // What could be done is only worth telling of the best packing there is.
+            $plan->pieces === [] || $fitRoom->improved(FitProblem::of($plan), $box->crew_id);
 
-        return new PageOrFragment(view('boxes.fit-answers', ['answers' => FitAnswers::of($box)]), 'answers');
+            return (new PageOrFragment(view('boxes.fit-answers', ['answers' => FitAnswers::of($box)]), 'answers'))->rendered();
+        });
+
+        return $page ?? new PageOrFragment(view('boxes.fit-answers-later', ['box' => $box]), 'answers');
     }
 
     public function leaveOut(Request $request, Box $box): RedirectResponse

@@ -21,8 +21,10 @@ final class FitSureController
         $plan = $box->load('pieces.lot')->plan();
         $problem = FitProblem::of($plan);
         if ($plan->pieces !== []) {
-            $fitRoom->packing($problem, $box->crew_id);
-            $fitRoom->tryFurther($problem);
+            $fitRoom->inTurn($box->crew_id, function () use ($fitRoom, $problem, $box): void {
+                $fitRoom->packing($problem, $box->crew_id);
+                $fitRoom->tryFurther($problem);
+            });
         }
 
         return PageOrFragment::isPart($request) ? view('boxes.partials.sure', ['sure' => Sureness::of($box, $plan, $fitRoom)]) : to_route('boxes.fit', $box, 303);

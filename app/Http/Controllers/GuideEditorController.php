@@ -9,7 +9,6 @@ use App\Actions\KeepGuide;
 use App\Http\Requests\GuideRequest;
 use App\Models\Box;
 use App\Models\CrewGuide;
-use App\Reference\Guides;
 use App\Reference\MalformedGuide;
 use App\View\Words;
 use Illuminate\Contracts\View\View;
@@ -21,7 +20,7 @@ use PluckyWren\Core\Guide\Rules\RuleBook;
 /** A crew's own guide, changed in plain forms and tried against any box while it is changed. */
 final readonly class GuideEditorController
 {
-    public function __construct(private Guides $guides, private RuleBook $rules) {}
+    public function __construct(private RuleBook $rules) {}
 
     public function edit(CrewGuide $guide): View
     {

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Actions\CannotMerge;
 use App\Actions\CannotPayBack;
 use App\Actions\CannotUndo;
-use App\Actions\ChangedMeanwhile;
 use App\Actions\ChangeLot;
 use App\Actions\MergeLots;
 use App\Http\Requests\LotFaultRequest;
@@ -112,7 +111,7 @@ final readonly class LotLifeController
     {
         try {
             $this->changeLot->undo($change);
-        } catch (NotEnoughLeft|CannotUndo|ChangedMeanwhile $no) {
+        } catch (NotEnoughLeft|CannotUndo $no) {
             return to_route('lots.edit', $change->lot_id)->withErrors(['undo' => $no->getMessage()]);
         }
 

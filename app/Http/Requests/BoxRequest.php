@@ -74,11 +74,26 @@ final class BoxRequest extends FormRequest
             if ($validator->errors()->isEmpty() && is_string($budget) && Money::parse($budget, $this->currency())->isZero()) {
                 $validator->errors()->add('budget', Words::of('boxes.errors.budget-zero'));
             }
+            $this->refuseOddSides($validator);
             $box = $this->route('box');
             if ($validator->errors()->isEmpty() && $box instanceof Box && $box->hasDecoratedLid() && $this->isAnotherBox($box) && ! $this->boolean('new_box')) {
                 $validator->errors()->add('box_kind', Words::of('boxes.errors.lid-decorated'));
             }
         };
+    }
+
+    /** A side that no gift box has is a slip of the unit: 12.5 was meant in inches or centimetres. */
+    private function refuseOddSides(Validator $validator): void
+    {
+        if ($this->input('box_kind') !== BoxKind::OWN) {
+            return;
+        }
+        foreach (['length', 'width', 'height', 'floor_length', 'floor_width'] as $side) {
+            $text = $this->input($side);
+            if (is_string($text) && $validator->errors()->isEmpty() && ! BoxKind::isSide($this->tenths($side))) {
+                $validator->errors()->add($side, Words::of('boxes.errors.side', ['side' => $text, 'least' => BoxKind::LEAST_SIDE_TENTHS / 100, 'most' => BoxKind::MOST_SIDE_TENTHS / 100]));
+            }
+        }
     }
 
     /** Get the box with what was typed; a new one keeps this season's guide, an old one its own. */

@@ -56,6 +56,8 @@ final readonly class BoxFile
             $fields->has('budget') ? $this->money($fields, 'budget', $currency) : null, array_column($read, 0), $this->schools,
             $this->reasons($fields), $this->tasks($fields), $this->catalogue, $fields->has('order') ? $fields->choice('order', Order::class) : Order::FlatsFirst,
         );
+        $plan->budget?->isZero() !== true || $fields->refuse('budget', 'must be more than nothing, or left out');
+        $plan->sendingGift->minor >= 0 || $fields->refuse('sendingGift', 'must not be below nothing');
         $document = new BoxDocument($fields->text('theme'), $this->palette($fields), $guideId, $plan, array_filter(array_column(array_map(static fn (array $piece): array => [$piece[0]->id, $piece[1]], $read), 1, 0), static fn (string $place): bool => $place !== ''));
         array_map($fields->ignore(...), ['budget', 'colours', 'answers', 'done', 'order']);
         $fields->nothingElse();
@@ -122,6 +124,9 @@ final readonly class BoxFile
         }
         $size = new Size($box->tenths('length'), $box->tenths('width'), $box->tenths('height'));
         $own = BoxKind::measured($size, $box->has('floorLength') ? $box->tenths('floorLength') : $size->length, $box->has('floorWidth') ? $box->tenths('floorWidth') : $size->width);
+        foreach (['length' => $size->length, 'width' => $size->width, 'height' => $size->height, 'floorLength' => $own->inside->floorLength, 'floorWidth' => $own->inside->floorWidth] as $side => $tenths) {
+            BoxKind::isSide($tenths) || $box->refuse($side, 'is no side of a gift box: from '.(BoxKind::LEAST_SIDE_TENTHS / 10).' to '.(BoxKind::MOST_SIDE_TENTHS / 10).' mm');
+        }
         array_map($box->ignore(...), ['floorLength', 'floorWidth']);
         $box->nothingElse();
 

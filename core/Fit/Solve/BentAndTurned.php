@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
@@ -15,6 +16,8 @@ use PluckyWren\Core\Fit\Placement;
 final class BentAndTurned
 {
     private const LEVELS = 8;
+
+    public function __construct(private readonly ?Budget $budget = null) {}
 
     public function place(Item $item, Pile $pile, int $ceiling): ?Placement
     {
@@ -55,7 +58,7 @@ final class BentAndTurned
                 intdiv($pile->box->topWidth - $broad, 2),
                 $z, $long, $broad, $high,
             );
-            for ($angle = 1; $angle < 180; $angle++) {
+            for ($angle = 1; $angle < 180 && $this->budget?->isSpent() !== true; $angle++) {
                 if ($pile->isInside($part, $angle, $ceiling) && $this->stands($part, (float) $angle, $item, $pile)) {
                     return new Placement($item->id, 1, null, How::Diagonal, (float) $angle, [$part]);
                 }

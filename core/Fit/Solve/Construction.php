@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
+use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Fit\Part;
@@ -24,10 +25,10 @@ final class Construction
     private readonly BentAndTurned $bentAndTurned;
 
     /** @param array<string, Item> $items */
-    public function __construct(private readonly Problem $problem, array $items, private readonly Weighting $weighting, private readonly Poses $poses)
+    public function __construct(private readonly Problem $problem, array $items, private readonly Weighting $weighting, private readonly Poses $poses, private readonly ?Budget $budget = null)
     {
         $this->pile = new Pile($problem->box);
-        $this->bentAndTurned = new BentAndTurned;
+        $this->bentAndTurned = new BentAndTurned($budget);
         foreach ($problem->pinned as $placement) {
             if (! $placement->isNested()) {
                 $this->pile->add($placement, $items[$placement->id], pinned: true);
@@ -60,13 +61,17 @@ final class Construction
     /** @param list<Item> $queue */
     public function run(array $queue): void
     {
+        $hopeless = [];
         foreach ($queue as $item) {
-            $placement = $this->place($item);
+            // What found no place finds none a moment later, nor does its twin.
+            $placement = isset($hopeless[$item->twins()]) || $this->budget?->isSpent() === true ? null : $this->place($item);
             if ($placement === null) {
+                $hopeless[$item->twins()] = true;
                 $this->leftOut[] = $item;
 
                 continue;
             }
+            $hopeless = [];
             $this->placements[] = $placement;
             $this->pile->add($placement, $item);
         }

@@ -16,9 +16,9 @@ use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Fit\Solver;
 
 /**
- * Fills corners of the largest empty spaces, several times: what stayed out once is offered earlier the next time. It goes through the pieces
- * and looks for a place for each, as packers do; and where that leaves something out, through the spaces and looks for what suits each best.
- * It nests nothing yet; a bottle is a block.
+ * Makes attempt after attempt as long as the budget allows, and keeps the best: some go through the pieces and look for a place for each,
+ * others through the empty spaces and look for what suits each best; bottles and pouches are filled first. However many pieces there
+ * are, an attempt that takes too long ends early, and what it had not placed by then stays out.
  */
 final class CornerSolver implements Solver
 {
@@ -30,15 +30,15 @@ final class CornerSolver implements Solver
         $items = $problem->singles();
         $pinned = array_column($problem->pinned, 'id');
         $free = array_values(array_filter($items, static fn (Item $item): bool => ! in_array($item->id, $pinned, true)));
-        [$possible, $larger] = $this->parted($problem, $free, $items);
+        [$possible, $larger] = $this->parted($problem, $free, $items, $budget);
 
-        $search = new Search($problem, $items, $possible, $seed);
+        $search = new Search($problem, $items, $possible, $seed, $budget);
         do {
             $search->attempt();
             $best = $search->best ?? throw new LogicException('The first attempt is always the best so far.');
         } while (! $best->merit->isPerfect() && $budget->allows($search->done));
 
-        $reason = $this->reasons($problem, $items);
+        $reason = $this->reasons($problem, $items, $budget);
 
         return new Result(
             Steps::number($best->placements, $problem->pinned),
@@ -57,12 +57,13 @@ final class CornerSolver implements Solver
      * @param  array<string, Item>  $items
      * @return array{list<Item>, list<LeftOut>}
      */
-    private function parted(Problem $problem, array $free, array $items): array
+    private function parted(Problem $problem, array $free, array $items, Budget $budget): array
     {
         $empty = new Construction(new Problem($problem->box, [], $problem->order), $items, Weighting::number(0), new Poses);
-        $possible = $larger = [];
+        $possible = $larger = $goesIn = [];
         foreach ($free as $item) {
-            if ($empty->place($item) === null && ! $this->goesInHigherUp($problem, $item, $items)) {
+            $goesIn[$item->twins()] ??= $budget->isSpent() || $empty->place($item) !== null || $this->goesInHigherUp($problem, $item, $items);
+            if (! $goesIn[$item->twins()]) {
                 $larger[] = new LeftOut($item->id, Reason::LargerThanBox);
             } else {
                 $possible[] = $item;
@@ -94,11 +95,17 @@ final class CornerSolver implements Solver
      * @param  array<string, Item>  $items
      * @return callable(Item): Reason
      */
-    private function reasons(Problem $problem, array $items): callable
+    private function reasons(Problem $problem, array $items, Budget $budget): callable
     {
         $pinnedOnly = new Construction($problem, $items, Weighting::number(0), new Poses);
 
-        return static fn (Item $item): Reason => $problem->pinned !== [] && $pinnedOnly->place($item) === null ? Reason::BlockedByPinned : Reason::NoRoom;
+        $blocked = [];
+
+        return static function (Item $item) use ($problem, $pinnedOnly, $budget, &$blocked): Reason {
+            $blocked[$item->twins()] ??= $problem->pinned !== [] && ! $budget->isSpent() && $pinnedOnly->place($item) === null;
+
+            return $blocked[$item->twins()] ? Reason::BlockedByPinned : Reason::NoRoom;
+        };
     }
 
     /** @param list<Placement> $placements */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\How;
@@ -25,7 +26,7 @@ final readonly class Nesting
     /**
      * @param  list<Item>  $free  that may be placed; what holds others is nested in nothing, and what is to be seen first stays in sight
      */
-    public function __construct(private array $free)
+    public function __construct(private array $free, private ?Budget $budget = null)
     {
         $holders = array_values(array_filter($free, static fn (Item $item): bool => $item->cavity !== null));
         usort($holders, static fn (Item $a, Item $b): int => self::room($b) <=> self::room($a));
@@ -44,7 +45,7 @@ final readonly class Nesting
         $placements = $filled = $inPouches = [];
         foreach ($this->holders as $holder) {
             $cavity = $holder->cavity;
-            if ($cavity === null) {
+            if ($cavity === null || $this->budget?->isSpent() === true) {
                 continue;
             }
             if ($cavity->soft) {
@@ -85,7 +86,7 @@ final readonly class Nesting
             $hollow = BoxShape::straight($holder->name, $length, $width, $cavity->height, 0);
             $care = SpaceCare::number($turn);
             $room = new Room($hollow, $repertoire, new EmptySpaces($hollow, $cavity->height, $care->level, true), false, carriesAnything: true);
-            (new SpaceFirst($room, new Offers($repertoire, $care, $priorities, $seed + $turn)))->run();
+            (new SpaceFirst($room, new Offers($repertoire, $care, $priorities, $seed + $turn), budget: $this->budget))->run();
             [$placed] = $room->packed();
             $saved = array_sum(array_map(static fn (Placement $placement): float => $placement->parts[0]->volume() * ($priorities[$placement->id] ?? 1.0), $placed));
             if ($saved > $most) {

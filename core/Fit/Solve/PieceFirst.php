@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
@@ -29,13 +30,16 @@ final class PieceFirst
     /** @var array<int, list<array{int, int, int, array{int, int, int}}>> turns by the kind's number */
     private array $turns = [];
 
-    public function __construct(private readonly Room $room, private readonly Repertoire $repertoire, private readonly BoxShape $box, private readonly Order $order, private readonly Weighting $weighting) {}
+    public function __construct(private readonly Room $room, private readonly Repertoire $repertoire, private readonly BoxShape $box, private readonly Order $order, private readonly Weighting $weighting, private readonly ?Budget $budget = null) {}
 
     /** @param list<int> $queue kinds, each as often as there are pieces of it */
     public function run(array $queue): void
     {
         $smallest = $this->smallest($queue);
         foreach ($queue as $at => $kind) {
+            if ($this->budget?->isSpent() === true) {
+                return;
+            }
             $best = $this->best($this->repertoire->kinds[$kind]->model, $kind);
             if ($best !== null) {
                 $this->room->left[$kind]--;

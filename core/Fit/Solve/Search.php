@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
+use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\ClosureOf;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
@@ -72,11 +73,11 @@ final class Search
      * @param  array<string, Item>  $items  all, by id
      * @param  list<Item>  $possible  those to be placed
      */
-    public function __construct(private readonly Problem $problem, private readonly array $items, private readonly array $possible, private readonly int $seed)
+    public function __construct(private readonly Problem $problem, private readonly array $items, private readonly array $possible, private readonly int $seed, private readonly Budget $budget)
     {
         $this->queue = new Queue($possible, $problem->order, $problem->box);
         $bends = new BentAndTurned;
-        $this->bent = new Construction($problem, $items, Weighting::number(0), new Poses);
+        $this->bent = new Construction($problem, $items, Weighting::number(0), new Poses, $budget);
         $tooLong = array_values(array_filter($possible, static fn (Item $item): bool => $item->form->keepsItsSides() && ! $bends->liesStraight($item, $problem->box)));
         $this->bent->run($tooLong);
         $this->late = array_column($this->bent->leftOut, null, 'id');
@@ -84,7 +85,7 @@ final class Search
         $bent = array_column($this->bent->placements, null, 'id');
         $this->free = array_values(array_filter($possible, static fn (Item $item): bool => ! isset($bent[$item->id])));
         $this->repertoire = $this->unnested = new Repertoire($this->free);
-        $this->nesting = new Nesting($this->free);
+        $this->nesting = new Nesting($this->free, $budget);
         $this->nested = new Nested;
         $this->isCrowded = array_sum(array_map(static fn (Item $item): float => $item->form === Form::Soft ? $item->squeeze * $item->size->volume() : $item->leastVolume(), $possible)) > self::CROWDED * $problem->box->volume();
     }
@@ -137,9 +138,9 @@ final class Search
         $room = new Room($box, $this->repertoire, new EmptySpaces($box, $ceiling, $care->level, $parks), $care->keepsFirstSightClear);
         array_map($room->keep(...), $this->bent->standing());
         if ($isByPiece) {
-            (new PieceFirst($room, $this->repertoire, $box, $this->problem->order, Weighting::number($this->seed - 1 + $number)))->run($this->queue->kinds($this->repertoire, $number % 2 === 1));
+            (new PieceFirst($room, $this->repertoire, $box, $this->problem->order, Weighting::number($this->seed - 1 + $number), $this->budget))->run($this->queue->kinds($this->repertoire, $number % 2 === 1));
         } else {
-            (new SpaceFirst($room, new Offers($this->repertoire, $care, $this->priorities, $this->seed + $number), $this->best?->leftOut === []))->run();
+            (new SpaceFirst($room, new Offers($this->repertoire, $care, $this->priorities, $this->seed + $number), $this->best?->leftOut === [], $this->budget))->run();
         }
 
         return $room;
@@ -206,7 +207,7 @@ final class Search
         if ($missing === []) {
             return $placements;
         }
-        $construction = new Construction($this->problem, $this->items, Weighting::number(0), new Poses);
+        $construction = new Construction($this->problem, $this->items, Weighting::number(0), new Poses, $this->budget);
         $construction->takeOver($placements, $this->items);
         $construction->run($missing);
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
+use PluckyWren\Core\Fit\Budget;
+
 /**
  * Takes the empty space nearest a corner of the box, and looks for the piece, or the block of several, that suits it best, so that
  * what is left beside it can still be used. What folds and pours fills what is left.
@@ -20,12 +22,12 @@ final readonly class SpaceFirst
     private const PRESSED = 3.0;
 
     /** @param bool $isGentle whether cloth is spared rather than room: where all goes in anyhow */
-    public function __construct(private Room $room, private Offers $offers, private bool $isGentle = false) {}
+    public function __construct(private Room $room, private Offers $offers, private bool $isGentle = false, private ?Budget $budget = null) {}
 
     public function run(): void
     {
         $this->offers->reckon($this->room->left);
-        while ($this->offers->remain() && ($nearest = $this->room->spaces->nearestCorner()) !== null) {
+        while ($this->offers->remain() && $this->budget?->isSpent() !== true && ($nearest = $this->room->spaces->nearestCorner()) !== null) {
             [$number, $space] = $nearest;
             if (! $this->fillBest($this->room->drawnIn($space))) {
                 $this->room->spaces->drop($number);
@@ -67,7 +69,7 @@ final readonly class SpaceFirst
         $kinds = $this->offers->repertoire->heaps();
         usort($kinds, fn (int $a, int $b): int => $this->offers->weight($b) <=> $this->offers->weight($a));
         foreach ($kinds as $kind) {
-            while ($this->room->left[$kind] > 0 && $this->heapOne($kind)) {
+            while ($this->room->left[$kind] > 0 && $this->budget?->isSpent() !== true && $this->heapOne($kind)) {
                 $this->room->left[$kind]--;
             }
         }

@@ -29,6 +29,7 @@ use PluckyWren\Core\Guide\Rules\Care\PhotoByChoice;
 use PluckyWren\Core\Guide\Rules\Care\PricesAreOff;
 use PluckyWren\Core\Guide\Rules\Care\TuckedAway;
 use PluckyWren\Core\Guide\Rules\Needs\CountsAreUsual;
+use PluckyWren\Core\Guide\Rules\Needs\GuideIsThere;
 use PluckyWren\Core\Guide\Rules\Needs\NeedsAreFilled;
 use PluckyWren\Core\Guide\Rules\Needs\NothingTwice;
 use PluckyWren\Core\Guide\Rules\Needs\SetsAreWhole;
@@ -46,7 +47,7 @@ final readonly class RuleBook
     public static function ofAllRules(): self
     {
         return new self([
-            new HoldsNothingFlagged,
+            new GuideIsThere, new HoldsNothingFlagged,
             new SmallParts, new SmallBalls, new LongCords, new NeckCords, new Balloons, new StrongMagnets, new ButtonCells, new LooseCaps, new PointsAndBlades, new BagsOfOurs, new RightForThisAge,
             new NeedsAreFilled, new CountsAreUsual, new SetsAreWhole, new NothingTwice,
             new ClothesFitTheBand, new OutfitAgrees, new LabelAgreesWithMeasure,

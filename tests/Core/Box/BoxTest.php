@@ -16,7 +16,6 @@ use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Box\StartingList;
-use PluckyWren\Core\Box\UnknownBoxKind;
 use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\LeftOut;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
@@ -59,10 +58,12 @@ final class BoxTest extends TestCase
         self::assertSame([3080, 2080, 1243], [$own->outside->length, $own->outside->width, $own->outside->height]);
     }
 
-    public function test_there_is_no_such_box_kind(): void
+    public function test_a_box_kind_that_is_no_longer_there_is_shown_as_retired(): void
     {
-        $this->expectException(UnknownBoxKind::class);
-        Data::boxKinds()->get('hat-box');
+        $kind = Data::boxKinds()->get('hat-box');
+
+        self::assertSame(['hat-box', 'Retired box kind “hat-box”'], [$kind->id, $kind->name]);
+        self::assertGreaterThan(0, $kind->inside->volume());
     }
 
     public function test_stages_follow_one_another_and_the_lid_goes_on_when_packed(): void
