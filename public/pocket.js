@@ -6,7 +6,13 @@ self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 
 // A page that was on its way while the worker woke up was not there to be claimed; it asks for it itself.
-self.addEventListener('message', (event) => event.data === 'claim' && event.waitUntil(self.clients.claim()));
+self.addEventListener('message', (event) => {
+    if (event.data === 'claim') {
+        event.waitUntil(self.clients.claim());
+    } else if (event.data?.keep) {
+        event.waitUntil(Promise.all(event.data.keep.map(keepNow)));
+    }
+});
 
 const keep = async (request, response) => {
     if (response.ok && !response.redirected) {
@@ -15,6 +21,13 @@ const keep = async (request, response) => {
     }
 
     return response;
+};
+
+// On a first visit the page was there before the worker: it sends the names of what it takes to be drawn again.
+const keepNow = async (path) => {
+    const isKept = path !== DESK && (await caches.match(path)) !== undefined;
+
+    return isKept || keep(path, await fetch(path)).catch(() => undefined);
 };
 
 const desk = async (request) => {

@@ -42,6 +42,7 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StashController;
 use App\Http\Controllers\TaskController;
 use App\Http\Controllers\ThingController;
+use App\Http\Controllers\TimeZoneController;
 use App\Http\Controllers\WelcomeController;
 use App\Models\Box;
 use App\Models\CrewGuide;
@@ -66,6 +67,8 @@ Route::middleware('guest')->group(function (): void {
 Route::middleware('auth')->group(function (): void {
     Route::post('sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::put('figures', FiguresController::class)->name('figures')->can('create', Lot::class);
+    Route::get('time-zone', [TimeZoneController::class, 'show'])->name('time-zone')->can('create', Lot::class);
+    Route::put('time-zone', [TimeZoneController::class, 'update'])->can('create', Lot::class);
     Route::get('find', FindController::class)->name('find');
 
     Route::get('gather', StashController::class)->name('gather')->can('viewAny', Lot::class);

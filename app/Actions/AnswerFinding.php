@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Box;
 use App\Models\User;
+use App\Support\Today;
 
 /** Leaves a finding as it is, with the reason kept; or takes that back. */
 final readonly class AnswerFinding
@@ -14,7 +15,7 @@ final readonly class AnswerFinding
 
     public function leave(Box $box, string $key, string $because, User $by): void
     {
-        $this->change($box, static fn (array $answers): array => [...$answers, $key => ['because' => $because, 'by' => $by->name, 'at' => now()->toDateString()]]);
+        $this->change($box, static fn (array $answers): array => [...$answers, $key => ['because' => $because, 'by' => $by->name, 'at' => Today::here()->toDateString()]]);
     }
 
     public function takeBack(Box $box, string $key): void

@@ -12,10 +12,10 @@ use PluckyWren\Core\Money\Currency;
 /** Starts a crew with its first member. */
 final readonly class FoundCrew
 {
-    public function execute(string $crewName, string $name, string $email, string $password, Currency $currency, string $locale): User
+    public function execute(string $crewName, string $name, string $email, string $password, Currency $currency, string $locale, string $timeZone = 'UTC'): User
     {
-        return DB::transaction(function () use ($crewName, $name, $email, $password, $currency, $locale): User {
-            $crew = Crew::query()->create(['name' => $crewName, 'currency' => $currency, 'locale' => $locale]);
+        return DB::transaction(function () use ($crewName, $name, $email, $password, $currency, $locale, $timeZone): User {
+            $crew = Crew::query()->create(['name' => $crewName, 'currency' => $currency, 'locale' => $locale, 'time_zone' => $timeZone]);
 
             return $crew->users()->create(['name' => $name, 'email' => $email, 'password' => $password]);
         });

@@ -8,6 +8,7 @@ use App\Models\Box;
 use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\Piece;
+use App\Support\Today;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\Files\BoxDocument;
@@ -63,7 +64,7 @@ final readonly class ImportBox
             'crew_id' => $box->crew_id, 'kind' => $piece->kind->id, 'name' => mb_substr($piece->name, 0, 80), 'pieces' => $piece->quantity,
             'price_state' => $isPaid ? PriceState::Paid : ($piece->price->state === PriceState::Unknown ? PriceState::Unknown : PriceState::Free),
             'paid' => $isPaid ? $cost : null, 'currency' => $box->sending_gift->currency->code,
-            'source' => $piece->source ?? Source::Shop, 'place' => $place === null ? null : mb_substr($place, 0, 80), 'got_on' => now()->startOfDay(),
+            'source' => $piece->source ?? Source::Shop, 'place' => $place === null ? null : mb_substr($place, 0, 80), 'got_on' => Today::here(),
             'size' => $piece->size, 'is_measured' => $piece->isMeasured, 'size_label' => $piece->sizeLabel === null ? null : mb_substr($piece->sizeLabel, 0, 40), 'traits' => $piece->traits, 'holds' => $piece->holds,
             'packaged' => $piece->cameInPackaging ? $piece->size : null, 'is_packaged' => $piece->staysInPackaging,
         ]);
@@ -84,7 +85,7 @@ final readonly class ImportBox
         foreach ($reasons as $key => $because) {
             [$finding, $pieces] = [...explode('|', $key, 2), ''];
             $here = array_map(static fn (string $id): string => $ids[$id] ?? $id, $pieces === '' ? [] : explode(',', $pieces));
-            $answers["{$finding}|".implode(',', $here)] = ['because' => $because, 'by' => 'the file', 'at' => now()->toDateString()];
+            $answers["{$finding}|".implode(',', $here)] = ['because' => $because, 'by' => 'the file', 'at' => Today::here()->toDateString()];
         }
 
         return $answers;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Csv;
 
 use App\Models\Lot;
+use App\Support\Today;
 use App\View\Contents;
 use App\View\Words;
 use Carbon\CarbonImmutable;
@@ -66,8 +67,8 @@ final class LotReader
         if ($source === null) {
             $wrong[] = Words::of('import.source', ['source' => mb_strimwidth($row['source'], 0, 40, '…')]);
         }
-        $gotOn = $row['date'] === '' ? CarbonImmutable::now()->startOfDay() : self::day($row['date']);
-        if ($gotOn === null || $gotOn->isFuture() || $gotOn->year < 2000) {
+        $gotOn = $row['date'] === '' ? Today::here() : self::day($row['date']);
+        if ($gotOn === null || $gotOn > Today::here() || $gotOn->year < 2000) {
             $wrong[] = Words::of('import.date', ['date' => mb_strimwidth($row['date'], 0, 20, '…')]);
         }
         $sides = $kind === null ? [] : array_map(

@@ -10,6 +10,7 @@ use App\Reference\DataFiles;
 use App\Reference\GuideFile;
 use App\Reference\Guides;
 use App\Reference\Notations;
+use App\Support\Today;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\View\View as Contract;
@@ -62,7 +63,7 @@ final class AppServiceProvider extends ServiceProvider
         View::composer(['components.layout', 'components.crew-menu'], static fn (Contract $view) => $view->with('scheme', self::scheme()));
         View::composer('components.crew-menu', static fn (Contract $view) => $view->with('samples', resolve(Notations::class)->samples()));
         View::composer('components.top-bar', static fn (Contract $view) => $view->with([
-            'daysToHandIn' => resolve(Guides::class)->current()->handIn->daysUntil(CarbonImmutable::now()),
+            'daysToHandIn' => resolve(Guides::class)->current()->handIn->daysUntil(Today::here()),
             'handInPlace' => resolve(Guides::class)->current()->handIn->place,
         ]));
         RateLimiter::for('sign-in', static fn (Request $request): array => [

@@ -6,24 +6,28 @@ namespace App\View;
 
 use App\Models\Piece;
 use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Money\Apportionment;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Stash\Category;
 
-/** A box's pieces one under another, with the sum so far; exact until it is written. */
+/** A box's pieces one under another, with the sum so far; the costs are written so that they add up as they are written. */
 final readonly class Ledger
 {
-    /** @param list<array{piece: Piece, planned: PlannedPiece, cost: ExactAmount|null, sum: ExactAmount}> $lines by lane */
+    /** @param list<array{piece: Piece, planned: PlannedPiece, cost: Money|null, sum: Money}> $lines by lane */
     private function __construct(public array $lines) {}
 
     public static function of(BoxSheet $sheet): self
     {
-        $sum = ExactAmount::zero($sheet->box->sending_gift->currency);
+        $pieces = array_merge(...array_map($sheet->lane(...), Category::cases()));
+        $exact = array_filter(array_map(static fn (Piece $piece): ?ExactAmount => $sheet->planned($piece)->cost(), $pieces));
+        $costs = $exact === [] ? [] : Apportionment::of($exact);
+        $sum = Money::zero($sheet->box->sending_gift->currency);
         $lines = [];
-        foreach (\PluckyWren\Core\Stash\Category::cases() as $lane) {
-            foreach ($sheet->lane($lane) as $piece) {
-                $cost = $sheet->planned($piece)->cost();
-                $sum = $cost === null ? $sum : $sum->plus($cost);
-                $lines[] = ['piece' => $piece, 'planned' => $sheet->planned($piece), 'cost' => $cost, 'sum' => $sum];
-            }
+        foreach ($pieces as $index => $piece) {
+            $cost = $costs[$index] ?? null;
+            $sum = $cost === null ? $sum : $sum->plus($cost);
+            $lines[] = ['piece' => $piece, 'planned' => $sheet->planned($piece), 'cost' => $cost, 'sum' => $sum];
         }
 
         return new self($lines);

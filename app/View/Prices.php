@@ -7,8 +7,9 @@ namespace App\View;
 use App\Models\Lot;
 use App\Models\TargetPrice;
 use App\Reference\Guides;
-use Carbon\CarbonImmutable;
+use App\Support\Today;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Money\Target\PastPrice;
 use PluckyWren\Core\Money\Target\PriceHistory;
@@ -40,6 +41,12 @@ final class Prices
         return $this->targets["{$kind->id}|{$band?->id()}"] ?? $this->targets["{$kind->id}|"] ?? null;
     }
 
+    /** Get the target that was kept for just this band, or for all of them; null where there is none of its own. */
+    public function kept(ItemKind $kind, ?AgeBand $band): ?Money
+    {
+        return TargetPrice::query()->where('kind', $kind->id)->where('band', $band?->id() ?? '')->first()?->target;
+    }
+
     public function history(ItemKind $kind): PriceHistory
     {
         $prices = [];
@@ -56,7 +63,7 @@ final class Prices
     /** @param int $needed how many the boxes still lack */
     public function judge(ItemKind $kind, int $needed, ?AgeBand $band = null): PriceJudge
     {
-        $today = CarbonImmutable::now();
+        $today = Today::here();
 
         return new PriceJudge($this->target($kind, $band), $this->history($kind), $kind->cheapMonths, $needed, $today, $this->guides->current()->handIn->daysUntil($today));
     }

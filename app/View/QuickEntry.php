@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Lot;
+use App\Support\Today;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Support\MessageBag;
@@ -59,9 +60,9 @@ final readonly class QuickEntry
         if (mb_strlen($place) > 80) {
             $wrong->add('place', Words::of('stash.errors.max', ['max' => 80]));
         }
-        $gotOn = $text($request->input('got_on', CarbonImmutable::now()->toDateString()));
+        $gotOn = $text($request->input('got_on', Today::here()->toDateString()));
         $day = CarbonImmutable::canBeCreatedFromFormat($gotOn, 'Y-m-d') ? CarbonImmutable::parse($gotOn) : null;
-        if ($day === null || $day->isFuture() || $day->year < 2000 || $day->toDateString() !== $gotOn) {
+        if ($day === null || $day > Today::here() || $day->year < 2000 || $day->toDateString() !== $gotOn) {
             $wrong->add('got_on', Words::of('stash.errors.got-on'));
         }
         $total = $text($request->input('total'));

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Lot;
-use Carbon\CarbonImmutable;
+use App\Support\Today;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
@@ -112,7 +112,7 @@ final readonly class StashQuestion
             'no-price' => $query->where('price_state', PriceState::Unknown),
             'wrong' => $query->whereNotNull('fault'),
             'no-source' => $query->where(static fn (Builder $query): Builder => $query->where('place', null)->orWhere('place', '')),
-            'unused' => $query->where('got_on', '<', CarbonImmutable::now()->subYear()->toDateString())->doesntHave('setAsidePieces'),
+            'unused' => $query->where('got_on', '<', Today::here()->subYear()->toDateString())->doesntHave('setAsidePieces'),
             default => null,
         };
     }

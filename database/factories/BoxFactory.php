@@ -32,6 +32,7 @@ final class BoxFactory extends Factory
             'palette' => Palette::ofHexes(['#2f8f9d']),
             'box_kind' => 'straight-card',
             'sending_gift' => new Money(900, Currency::of('EUR')),
+            'season' => 2026,
             'budget' => new Money(2500, Currency::of('EUR')),
         ];
     }

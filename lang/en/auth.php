@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'time-zone-kept' => 'Today is :day here.',
 
     'errors' => [
         'required' => 'Please fill this in.',

@@ -33,3 +33,7 @@ for (const button of document.querySelectorAll('[data-print]')) {
     button.hidden = false;
     button.addEventListener('click', () => window.print());
 }
+
+for (const field of document.querySelectorAll('[data-time-zone]')) {
+    field.value = Intl.DateTimeFormat().resolvedOptions().timeZone ?? '';
+}

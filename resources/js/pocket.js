@@ -1,4 +1,66 @@
-const nameOfQueue = (crew) => `wren-pocket-${crew}`;
+const FIELDS = ['kind', 'pieces', 'price', 'place', 'source'];
+
+const prefixOf = (crew) => `wren-pocket-${crew}-`;
+
+/** A key that nobody else makes; browsers have `randomUUID` only where the page came encrypted. */
+const newKey = () => [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+
+/** The day on this device, as a field of a form has it. */
+const today = () => {
+    const now = new Date();
+
+    return [now.getFullYear(), now.getMonth() + 1, now.getDate()].map((part) => String(part).padStart(2, '0')).join('-');
+};
+
+/**
+ * What waits to be sent: each entry under a name of its own, so that two tabs never write over one another. Where the browser keeps
+ * nothing, it is kept in this page.
+ */
+const drawer = (crew) => {
+    const inPage = new Map();
+    const name = (key) => prefixOf(crew) + key;
+
+    return {
+        isKept: true,
+
+        put(entry) {
+            inPage.set(entry.key, entry);
+            try {
+                localStorage.setItem(name(entry.key), JSON.stringify(entry));
+            } catch {
+                this.isKept = false;
+            }
+        },
+
+        drop(key) {
+            inPage.delete(key);
+            try {
+                localStorage.removeItem(name(key));
+            } catch {
+                this.isKept = false;
+            }
+        },
+
+        all() {
+            const entries = new Map(inPage);
+            try {
+                entries.clear();
+                for (const kept of Object.keys(localStorage).filter((one) => one.startsWith(prefixOf(crew)))) {
+                    const entry = JSON.parse(localStorage.getItem(kept));
+                    entries.set(entry.key, entry);
+                }
+                if (!this.isKept) {
+                    inPage.forEach((entry, key) => entries.set(key, entry));
+                }
+            } catch {
+                this.isKept = false;
+                inPage.forEach((entry, key) => entries.set(key, entry));
+            }
+
+            return [...entries.values()].sort((one, other) => one.at - other.at);
+        },
+    };
+};
 
 /** The pocket desk: looks up what was reckoned beforehand, keeps what is bought, and sends each once when there is a signal. */
 export function pocket() {
@@ -6,6 +68,9 @@ export function pocket() {
         limits: {},
         waiting: [],
         isOffline: !navigator.onLine,
+        isSignedOut: false,
+        isUnsafe: !window.isSecureContext,
+        isNotKept: false,
         isSending: false,
         buy: '',
         fair: '',
@@ -16,18 +81,37 @@ export function pocket() {
         hasNothing: false,
         isNeeded: false,
         hasWaiting: false,
+        mended: '',
         sent: '',
 
         init() {
+            this.words = JSON.parse(this.$root.dataset.words);
             this.limits = JSON.parse(this.$root.dataset.limits);
-            this.keepWaiting(JSON.parse(localStorage.getItem(this.queue()) ?? '[]'));
+            this.drawer = drawer(this.$root.dataset.crew);
+            this.bringOldOnes();
+            this.look();
+            this.show();
             window.addEventListener('online', () => this.send());
             window.addEventListener('offline', () => (this.isOffline = true));
+            window.addEventListener('storage', () => this.show());
             this.send();
         },
 
-        queue() {
-            return nameOfQueue(this.$root.dataset.crew);
+        /** Entries from before each had a name of its own. */
+        bringOldOnes() {
+            try {
+                const old = `wren-pocket-${this.$root.dataset.crew}`;
+                JSON.parse(localStorage.getItem(old) ?? '[]').forEach((entry, index) => this.drawer.put({ at: index, ...entry }));
+                localStorage.removeItem(old);
+            } catch {
+                this.isNotKept = true;
+            }
+        },
+
+        show() {
+            this.waiting = this.drawer.all();
+            this.hasWaiting = this.waiting.length > 0;
+            this.isNotKept = !this.drawer.isKept;
         },
 
         look() {
@@ -43,44 +127,55 @@ export function pocket() {
         },
 
         keep() {
-            const { kind, pieces, price, place } = this.$refs;
+            const { kind, pieces, price } = this.$refs;
             const says = `${pieces.value} × ${kind.selectedOptions[0].text}${price.value === '' ? '' : `, ${price.value}`}`;
-            const entry = { key: crypto.randomUUID(), says, wrong: '', fields: { kind: kind.value, pieces: pieces.value, price: price.value, place: place.value } };
-            this.keepWaiting([...this.waiting, entry]);
+            const fields = Object.fromEntries(FIELDS.map((name) => [name, this.$refs[name].value]));
+            const before = this.waiting.find((entry) => entry.key === this.mended);
+            this.drawer.put({ key: before?.key ?? newKey(), at: before?.at ?? Date.now(), says, wrong: '', fields: { ...fields, got_on: before?.fields.got_on ?? today() } });
+            this.mended = '';
             price.value = '';
+            this.sent = `${this.words.kept} ${says}.`;
+            this.show();
             this.send();
         },
 
-        drop(event) {
-            this.keepWaiting(this.waiting.filter((entry) => entry.key !== event.target.dataset.key));
+        /** Puts an entry that waits back into the fields; it waits on until it is kept again. */
+        mend(event) {
+            const entry = this.waiting.find((one) => one.key === event.target.dataset.key);
+            for (const name of FIELDS) {
+                this.$refs[name].value = entry?.fields[name] ?? this.$refs[name].value;
+            }
+            this.mended = entry?.key ?? '';
+            this.look();
+            this.$refs.price.focus();
         },
 
-        keepWaiting(waiting) {
-            this.waiting = waiting;
-            this.hasWaiting = waiting.length > 0;
-            localStorage.setItem(this.queue(), JSON.stringify(waiting));
+        drop(event) {
+            this.drawer.drop(event.target.dataset.key);
+            this.show();
         },
 
         /** An entry leaves the queue only once the table has said that it has it; sent twice, it is known by its key. */
         async send() {
-            if (this.isSending) {
+            if (this.isSending || this.mended !== '') {
                 return;
             }
             this.isSending = true;
             try {
                 const fresh = await fetch(this.$root.dataset.token, { headers: { Accept: 'application/json' } });
-                if (!fresh.ok) {
-                    throw new Error('signed out');
-                }
-                const { token } = await fresh.json();
                 this.isOffline = false;
-                for (const entry of [...this.waiting]) {
-                    await this.sendOne(entry, token);
+                this.isSignedOut = fresh.status === 401;
+                if (fresh.ok) {
+                    const { token } = await fresh.json();
+                    for (const entry of this.drawer.all().filter((one) => one.wrong === '')) {
+                        await this.sendOne(entry, token);
+                    }
                 }
             } catch {
                 this.isOffline = true;
             }
             this.isSending = false;
+            this.show();
         },
 
         async sendOne(entry, token) {
@@ -90,11 +185,14 @@ export function pocket() {
                 body: new URLSearchParams({ ...entry.fields, key: entry.key }),
             });
             if (answer.ok) {
-                this.keepWaiting(this.waiting.filter((other) => other.key !== entry.key));
-                this.sent = `Sent: ${entry.says}.`;
+                this.drawer.drop(entry.key);
+                this.sent = `${this.words.sent} ${entry.says}.`;
             } else if (answer.status === 422) {
                 const { message } = await answer.json();
-                this.keepWaiting(this.waiting.map((other) => (other.key === entry.key ? { ...other, wrong: message } : other)));
+                this.drawer.put({ ...entry, wrong: message });
+            } else if (answer.status === 401 || answer.status === 419) {
+                this.isSignedOut = true;
+                throw new Error('signed out');
             } else {
                 throw new Error(`answered ${answer.status}`);
             }
@@ -102,7 +200,14 @@ export function pocket() {
     };
 }
 
-/** Lets the pocket desk open without a signal; forgets it when someone signs out. */
+/** What the pocket desk is drawn with: the page itself and the built files that this page used. */
+const whatItTakes = () => [
+    '/gather/pocket',
+    '/favicon.svg',
+    ...performance.getEntriesByType('resource').map(({ name }) => new URL(name).pathname).filter((path) => path.startsWith('/build/assets/')),
+];
+
+/** Lets the pocket desk open without a signal after one visit; forgets it when someone signs out. */
 export function carryPocketDesk() {
     if (!('serviceWorker' in navigator)) {
         return;
@@ -111,6 +216,9 @@ export function carryPocketDesk() {
     navigator.serviceWorker.ready.then(({ active }) => {
         if (navigator.serviceWorker.controller === null) {
             active.postMessage('claim');
+        }
+        if (document.querySelector('[x-data="pocket"]')) {
+            active.postMessage({ keep: whatItTakes() });
         }
     });
     for (const form of document.querySelectorAll('form[action$="/sign-out"]')) {

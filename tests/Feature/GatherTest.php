@@ -124,8 +124,8 @@ final class GatherTest extends TestCase
         Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $this->lot('pencils', ['pieces' => 72])->id, 'quantity' => 7]);
         Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $this->lot()->id, 'quantity' => 2]);
 
-        // Seven of 72 for 2.76 are 26.83 cents; two of six are 92: 1.19 with the pencils, 10.19 with the gift.
-        $this->get("/boxes/{$box->id}/ledger")->assertOk()->assertSeeInOrder(['Pencil', '72 for 2.76', '0.038', '0.268', '0.27', 'Soap, pine', '6 for 2.76', '0.46', '0.92', '1.19', 'Sending gift', '9.00', 'Together', '10.19', 'Planned', '25.00']);
+        // Seven of 72 for 2.76 are 26.83 cents, written 0.27; two of six are 92: 1.19 with the pencils, 10.19 with the gift.
+        $this->get("/boxes/{$box->id}/ledger")->assertOk()->assertSeeInOrder(['Pencil', '72 for 2.76', '0.038', '0.27', '0.27', 'Soap, pine', '6 for 2.76', '0.46', '0.92', '1.19', 'Shipping gift', '9.00', 'Together', '10.19', 'Planned', '25.00']);
     }
 
     public function test_the_season_adds_up_by_month_lane_and_source(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangedMeanwhile;
 use App\Models\Box;
 use App\Models\User;
 use App\Reference\Guides;
@@ -20,9 +21,9 @@ use PluckyWren\Core\Money\Money;
 
 final class MoneyController
 {
-    public function season(Guides $guides, #[CurrentUser] User $user): View
+    public function season(Request $request, Guides $guides, #[CurrentUser] User $user): View
     {
-        return view('stash.money', ['season' => SeasonMoney::of($user->crew, $guides), 'currency' => $user->crew->currency]);
+        return view('stash.money', ['season' => SeasonMoney::of($user->crew, $guides, $request->query('season')), 'currency' => $user->crew->currency]);
     }
 
     /** Keep what the season may cost; an empty amount takes the budget away. */
@@ -30,6 +31,9 @@ final class MoneyController
     {
         $typed = $request->validate(['budget' => ['bail', 'nullable', 'string', new ReadsAsMoney($user->crew->currency)]], ['string' => Words::of('boxes.errors.text')])['budget'] ?? null;
         $budget = is_string($typed) ? Money::parse($typed, $user->crew->currency) : null;
+        if ($request->has('was') && $request->string('was')->value() !== ($user->crew->season_budget?->typed() ?? '')) {
+            return back(303)->withInput()->withErrors(['budget' => ChangedMeanwhile::value($user->crew->season_budget?->format() ?? Words::of('money.no-budget'))->getMessage()]);
+        }
         $user->crew->update(['season_budget' => $budget?->isZero() === false ? $budget : null]);
 
         return to_route('money')->with('said', Words::of('money.budget-kept'));

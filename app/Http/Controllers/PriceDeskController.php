@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangedMeanwhile;
 use App\Http\Responses\PageOrFragment;
 use App\Models\TargetPrice;
 use App\Models\User;
@@ -39,6 +40,7 @@ final readonly class PriceDeskController
             'bands' => $bands,
             'band' => $band,
             'target' => $desk->kind === null ? null : $prices->target($desk->kind, $band),
+            'was' => $desk->kind === null ? '' : ($prices->kept($desk->kind, $band)?->typed() ?? ''),
             'history' => $desk->kind === null ? null : $prices->history($desk->kind),
             'judge' => $desk->kind === null ? null : $prices->judge($desk->kind, $needed, $band),
         ]), 'desk');
@@ -54,6 +56,10 @@ final readonly class PriceDeskController
             'target' => ['bail', 'nullable', 'string', new ReadsAsMoney($currency)],
         ], ['in' => Words::of('boxes.errors.in'), 'string' => Words::of('boxes.errors.text')]);
         $target = is_string($kept['target'] ?? null) ? Money::parse($kept['target'], $currency) : null;
+        $now = TargetPrice::query()->where('kind', $kept['kind'])->where('band', $kept['band'] ?? '')->first()?->target;
+        if ($request->has('was') && $request->string('was')->value() !== ($now?->typed() ?? '')) {
+            return back(303)->withInput()->withErrors(['target' => ChangedMeanwhile::value($now?->format() ?? Words::of('money.no-budget'))->getMessage()]);
+        }
         if ($target === null || $target->isZero()) {
             TargetPrice::query()->where('kind', $kept['kind'])->where('band', $kept['band'] ?? '')->delete();
         } else {

@@ -24,7 +24,7 @@ final class RegisterController
     public function store(RegisterRequest $request, FoundCrew $foundCrew): RedirectResponse
     {
         $text = static fn (string $field): string => $request->string($field)->value();
-        Auth::login($foundCrew->execute($text('crew'), $text('name'), $text('email'), $text('password'), $request->currency(), $request->locale()));
+        Auth::login($foundCrew->execute($text('crew'), $text('name'), $text('email'), $text('password'), $request->currency(), $request->locale(), $request->timeZone()));
         $request->session()->regenerate();
 
         return to_route('shelf');

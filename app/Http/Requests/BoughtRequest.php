@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Lot;
+use App\Support\Today;
 use App\View\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Foundation\Http\FormRequest;
@@ -45,12 +46,21 @@ final class BoughtRequest extends FormRequest
         }
         $kind = $catalogue->get($id);
         $this->errorBag = "bought-{$id}";
+        $today = Today::here()->toDateString();
         $this->merge([
             'name' => Words::of('shopping.name', ['kind' => $kind->name]),
-            'source' => Source::Shop->value,
-            'got_on' => now()->toDateString(),
+            'source' => $this->later('source', Source::Shop->value),
+            'got_on' => min($this->later('got_on', $today), $today),
             'length' => (string) ($kind->size->length / 10), 'width' => (string) ($kind->size->width / 10), 'height' => (string) ($kind->size->height / 10),
             'traits' => array_map(static fn ($trait): string => $trait->value, $kind->traits),
         ]);
+    }
+
+    /** What is sent later carries its own day and source; what is ticked off in the shop is of today and of a shop. */
+    private function later(string $field, string $otherwise): string
+    {
+        $sent = $this->input($field);
+
+        return $this->routeIs('pocket.later') && is_string($sent) && $sent !== '' ? $sent : $otherwise;
     }
 }

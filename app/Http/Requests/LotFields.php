@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Rules\ReadsAsContents;
 use App\Rules\ReadsAsLength;
 use App\Rules\ReadsAsMoney;
+use App\Support\Today;
 use App\View\Contents;
 use App\View\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
@@ -51,7 +52,7 @@ trait LotFields
             'list_price' => ['bail', 'nullable', 'string', new ReadsAsMoney($this->currency())],
             'source' => ['required', Rule::enum(Source::class)],
             'place' => ['nullable', 'string', 'max:80'],
-            'got_on' => ['bail', 'required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.now()->toDateString()],
+            'got_on' => ['bail', 'required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.Today::here()->toDateString()],
             'length' => $length, 'width' => $length, 'height' => $length,
             'due_on' => ['bail', 'nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'is_packaged' => ['boolean'],

@@ -9,6 +9,7 @@ use App\Reference\Currencies;
 use App\Reference\Guides;
 use App\Reference\Notations;
 use App\View\Words;
+use DateTimeZone;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -61,5 +62,13 @@ final class RegisterRequest extends FormRequest
         $code = $this->input('currency');
 
         return is_string($code) ? Currency::of($code) : resolve(Guides::class)->current()->sendingGift->currency;
+    }
+
+    /** Get where their day begins: as their browser tells; the day of UTC where it tells nothing that is a zone. */
+    public function timeZone(): string
+    {
+        $zone = $this->input('time_zone');
+
+        return is_string($zone) && in_array($zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) ? $zone : 'UTC';
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Box;
 use App\Models\Lot;
+use App\Support\Today;
 use App\View\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Foundation\Http\FormRequest;
@@ -29,7 +30,7 @@ final class SeveralLotsRequest extends FormRequest
             'kept' => ['nullable', 'string', 'max:80'],
             'place' => ['nullable', 'string', 'max:80'],
             'source' => ['nullable', Rule::enum(Source::class)],
-            'got_on' => ['bail', 'nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.now()->toDateString()],
+            'got_on' => ['bail', 'nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.Today::here()->toDateString()],
             'box' => ['nullable', 'string'],
         ];
     }

@@ -1,6 +1,7 @@
 <x-layout title="Start a crew">
     <form method="post" action="{{ route('register') }}" class="cut mx-auto mt-6 grid max-w-lg gap-4 p-6">
         @csrf
+        <input type="hidden" name="time_zone" data-time-zone>
         <div>
             <h1>Start a crew</h1>
             <p class="text-ink-soft">A crew shares one stash and one shelf. Nobody else sees them.</p>

@@ -25,12 +25,12 @@
                             <td class="pr-3 text-right">{{ $planned->quantity }}</td>
                             <td class="pr-3 text-right"><x-each :price="$planned->price" /></td>
                             <td class="pr-3 text-right">{{ $cost === null ? '–' : $cost->format() }}</td>
-                            <td class="text-right">{{ $sum->rounded()->format() }}</td>
+                            <td class="text-right">{{ $sum->format() }}</td>
                         </tr>
                     @endforeach
                 </tbody>
                 <tfoot>
-                    <tr class="border-t-[1.5px] border-ink"><th scope="row" colspan="5" class="py-1.5 text-left font-normal">Sending gift</th><td class="text-right">{{ $money->sendingGift->format() }}</td></tr>
+                    <tr class="border-t-[1.5px] border-ink"><th scope="row" colspan="5" class="py-1.5 text-left font-normal">Shipping gift</th><td class="text-right">{{ $money->sendingGift->format() }}</td></tr>
                     <tr class="border-t-[1.5px] border-line font-semibold"><th scope="row" colspan="5" class="py-1.5 text-left">Together</th><td class="text-right">{{ $money->total->format() }}</td></tr>
                     @if ($money->budget)
                         <tr class="border-t-[1.5px] border-line"><th scope="row" colspan="5" class="py-1.5 text-left font-normal">Planned</th><td class="text-right">{{ $money->budget->format() }}</td></tr>

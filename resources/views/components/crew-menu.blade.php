@@ -26,6 +26,7 @@
                 <button class="button small">Keep</button>
             </div>
         </form>
+        <a class="link" href="{{ route('time-zone') }}">Time zone: {{ str_replace('_', ' ', auth()->user()->crew->time_zone) }}</a>
         <button type="button" class="link text-left" data-opens-keys>Keys</button>
         <form method="post" action="{{ route('sign-out') }}">
             @csrf

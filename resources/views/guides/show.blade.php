@@ -46,8 +46,8 @@
         <section class="cut mb-3.5 grid gap-x-8 gap-y-2 px-4 py-3 sm:grid-cols-2" aria-labelledby="way">
             <h2 id="way" class="sm:col-span-2">On the way</h2>
             <p><b>Sending gift:</b> {{ $guide->sendingGift->format() }} {{ $guide->sendingGift->currency->code }} a box.</p>
-            <p><b>Hand in</b> from {{ $guide->handIn->opens(now())->format('j M Y') }} to {{ $guide->handIn->closes(now())->format('j M Y') }}.</p>
-            @if ($guide->handIn->closingDays !== [])<p class="sm:col-span-2"><b>Places, each with its own last day:</b> {{ implode('; ', array_map(fn ($place, $day) => $place.' '.Illuminate\Support\Carbon::parse(now()->year.'-'.$day)->format('j M'), array_keys($guide->handIn->closingDays), $guide->handIn->closingDays)) }}</p>@endif
+            <p><b>Hand in</b> from {{ $guide->handIn->opens(App\Support\Today::here())->format('j M Y') }} to {{ $guide->handIn->closes(App\Support\Today::here())->format('j M Y') }}.</p>
+            @if ($guide->handIn->closingDays !== [])<p class="sm:col-span-2"><b>Places, each with its own last day:</b> {{ implode('; ', array_map(fn ($place, $day) => $place.' '.Illuminate\Support\Carbon::parse(App\Support\Today::here()->year.'-'.$day)->format('j M'), array_keys($guide->handIn->closingDays), $guide->handIn->closingDays)) }}</p>@endif
             @if ($guide->boxLimit)<p><b>A box at most:</b> {{ $guide->boxLimit->in(PluckyWren\Core\Measure\Unit::Millimetre) }} mm outside.</p>@endif
             @if ($guide->labelFields !== [])<p><b>The label asks for:</b> {{ implode(', ', $guide->labelFields) }}.</p>@endif
         </section>

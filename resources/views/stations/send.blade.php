@@ -1,6 +1,6 @@
 <x-layout title="Send" station="send">
     <h1>Send</h1>
-    <p class="pb-4 text-ink-soft">Hand-in at {{ $handIn->place }}, {{ $handIn->opens(now())->format('j M') }} to {{ $handIn->closes(now())->format('j M Y') }}. A desk near you may close earlier: ask there.</p>
+    <p class="pb-4 text-ink-soft">Hand-in at {{ $handIn->place }}, {{ $handIn->opens(App\Support\Today::here())->format('j M') }} to {{ $handIn->closes(App\Support\Today::here())->format('j M Y') }}. A desk near you may close earlier: ask there.</p>
     <section class="mb-6" aria-labelledby="packed">
         <h2 id="packed" class="pb-2">Packed, to be handed in</h2>
         @if ($packed->isEmpty())

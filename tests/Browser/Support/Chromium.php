@@ -16,7 +16,7 @@ final class Chromium
 {
     private const FLAGS = [
         '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-        '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--disable-dev-shm-usage', '--disable-features=BackForwardCache',
+        '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--disable-dev-shm-usage', '--disable-features=BackForwardCache', '--host-resolver-rules=MAP wren.test 127.0.0.1',
     ];
 
     public readonly RemoteWebDriver $driver;

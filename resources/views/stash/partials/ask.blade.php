@@ -16,7 +16,7 @@
     <label class="sr-only" for="stash-year">Got in</label>
     <select class="input" id="stash-year" name="year">
         <option value="">any year</option>
-        @for ($year = now()->year; $year > now()->year - 5; $year--)<option value="{{ $year }}" @selected($question->year === (string) $year)>{{ $year }}</option>@endfor
+        @for ($year = App\Support\Today::here()->year; $year > App\Support\Today::here()->year - 5; $year--)<option value="{{ $year }}" @selected($question->year === (string) $year)>{{ $year }}</option>@endfor
     </select>
     <label class="sr-only" for="stash-sort">Order</label>
     <select class="input" id="stash-sort" name="sort">

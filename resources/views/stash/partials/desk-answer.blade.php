@@ -57,6 +57,7 @@
             @csrf
             <input type="hidden" name="kind" value="{{ $desk->kind->id }}">
             <input type="hidden" name="band" value="{{ $band?->id() }}">
+            <input type="hidden" name="was" value="{{ $was }}">
             <x-field class="w-44" name="target" :label="$band ? 'Target each, '.$band->label() : 'Target each'" inputmode="decimal" :value="old('target', $target?->rounded()->typed())" placeholder="none" autocomplete="off" />
             <button class="button">Keep</button>
         </form>
@@ -68,7 +69,7 @@
                 <input type="hidden" name="kind" value="{{ $desk->kind->id }}">
                 <input type="hidden" name="band" value="{{ $band?->id() }}">
                 <span>Take as the target:</span>
-                @foreach (array_filter(['best so far' => $history->lowest(), 'the middle' => $history->median(), 'about this time last year' => $history->lastYears(now())]) as $which => $past)
+                @foreach (array_filter(['best so far' => $history->lowest(), 'the middle' => $history->median(), 'about this time last year' => $history->lastYears(App\Support\Today::here())]) as $which => $past)
                     <button class="link" name="target" value="{{ $past->each->rounded()->typed() }}">{{ $which }}, {{ $past->each->format() }}</button>
                 @endforeach
             </form>

@@ -45,7 +45,7 @@
         </x-field>
         <x-field class="sm:col-span-2" name="place" label="Place or giver" :$bag id="f-place" maxlength="200" :value="$typed('place', $lot?->place)" />
         <input type="hidden" name="desk" value="{{ $typed('desk', $lot?->desk) }}">
-        <x-field class="sm:col-span-2" name="got_on" label="When" :$bag id="f-got-on" type="date" required :value="$typed('got_on', $lot?->got_on->toDateString() ?? now()->toDateString())" />
+        <x-field class="sm:col-span-2" name="got_on" label="When" :$bag id="f-got-on" type="date" required :value="$typed('got_on', $lot?->got_on->toDateString() ?? App\Support\Today::here()->toDateString())" />
         @foreach (['length' => 'Length', 'width' => 'Width', 'height' => 'Height'] as $side => $word)
             <x-field class="sm:col-span-2" :name="$side" :label="$word" :$bag :id="'f-'.$side" required :value="$measure($side)" />
         @endforeach

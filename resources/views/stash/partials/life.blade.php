@@ -52,7 +52,7 @@
         <ol class="mt-4">
             @foreach ($changes as $change)
                 <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-1.5">
-                    <span><b>{{ __("life.what.{$change->what}") }}</b>, <span class="text-ink-soft">{{ implode(', ', array_map(fn ($field) => __('life.fields.'.$field), array_keys($change->after))) }}; {{ $change->by }}, {{ $change->created_at->format('j M Y, H:i') }}</span></span>
+                    <span><b>{{ __("life.what.{$change->what}") }}</b>, <span class="text-ink-soft">{{ implode(', ', array_map(fn ($field) => __('life.fields.'.$field), array_keys($change->after))) }}; {{ $change->by }}, {{ App\View\Words::moment($change->created_at) }}</span></span>
                     @if ($change->undone_at)
                         <span class="text-ink-soft">taken back</span>
                     @elseif ($change->canBeUndone())
