@@ -43,6 +43,7 @@ use App\Http\Controllers\StashController;
 use App\Http\Controllers\TaskController;
 use App\Http\Controllers\ThingController;
 use App\Http\Controllers\TimeZoneController;
+use App\Http\Controllers\WaitingBoxesController;
 use App\Http\Controllers\WelcomeController;
 use App\Models\Box;
 use App\Models\CrewGuide;
@@ -90,6 +91,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('gather/shopping.csv', [ExportController::class, 'shopping'])->name('export.shopping')->can('viewAny', Lot::class);
     Route::get('gather/shopping', [ShoppingController::class, 'show'])->name('shopping')->can('viewAny', Lot::class);
     Route::post('gather/shopping', [ShoppingController::class, 'got'])->name('shopping.got')->can('create', Lot::class);
+    Route::post('gather/waiting', WaitingBoxesController::class)->name('waiting')->can('create', Box::class);
     Route::post('lots/several', SeveralLotsController::class)->name('lots.several')->can('create', Lot::class);
     Route::get('lots/new', [LotController::class, 'create'])->name('lots.create')->can('create', Lot::class);
     Route::post('lots', [LotController::class, 'store'])->name('lots.store')->can('create', Lot::class);

@@ -161,7 +161,10 @@ final class Lot extends Model
     /** Get how many there are and how many are promised; load the lot by `withSetAside` first. */
     public function stock(): Stock
     {
-        return new Stock($this->name, $this->pieces, (int) ($this->set_aside ?? $this->setAsidePieces()->sum('quantity')), $this->gone, $this->due_on !== null, $this->fault_end === FaultEnd::Undecided);
+        // Loaded along with it, a lot that no box has comes with null.
+        $setAside = array_key_exists('set_aside', $this->getAttributes()) ? $this->set_aside : $this->setAsidePieces()->sum('quantity');
+
+        return new Stock($this->name, $this->pieces, (int) $setAside, $this->gone, $this->due_on !== null, $this->fault_end === FaultEnd::Undecided);
     }
 
     /** Get what one piece of it cost. */

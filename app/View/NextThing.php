@@ -35,7 +35,7 @@ final readonly class NextThing
     private static function toFind(Collection $open, Picker $picker): ?self
     {
         foreach ($open as $sheet) {
-            $there = array_filter($sheet->gauges->mustHaves->missing(), static fn (NeedState $state): bool => $picker->onHandFor($state->need) > 0);
+            $there = array_filter($sheet->gauges->mustHaves->missing(), static fn (NeedState $state): bool => $picker->onHandFor($state->need, $sheet->plan->recipient->band) > 0);
             if ($there !== []) {
                 return self::said($sheet, 'next.find', self::names($there));
             }

@@ -6,10 +6,12 @@ namespace App\View;
 
 use App\Models\Lot;
 use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Box\StartingList;
 use PluckyWren\Core\Guide\Need;
 use PluckyWren\Core\Guide\NeedsFilled;
 use PluckyWren\Core\Guide\NeedState;
+use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 
@@ -19,15 +21,24 @@ final class Picker
     /** So many are offered at once; typing narrows them. */
     private const MOST = 24;
 
-    /** @var array<string, int>|null how many are on hand, by kind */
-    private ?array $onHand = null;
+    private ?OnHand $onHand = null;
 
     public function __construct(private readonly StartingList $startingList, private readonly Catalogue $catalogue) {}
 
-    /** Get how many pieces on hand would fill a need; the stash is counted once for all needs. */
-    public function onHandFor(Need $need): int
+    /** Get how many pieces on hand would fill a need of a box for a band. */
+    public function onHandFor(Need $need, AgeBand $band): int
     {
-        return array_sum(array_intersect_key($this->onHand(), array_flip($need->anyOf)));
+        return $this->onHandOf($need->anyOf, $band);
+    }
+
+    /**
+     * Get how many pieces of any of several kinds are on hand for a band.
+     *
+     * @param  list<string>  $kinds
+     */
+    public function onHandOf(array $kinds, AgeBand $band): int
+    {
+        return array_sum(array_map(fn (string $kind): int => $this->onHand()->of($kind, $band), $kinds));
     }
 
     /** Get the best of the lots with pieces on hand, and how many there are beside. */
@@ -59,15 +70,17 @@ final class Picker
         return $this->startingList->of($plan);
     }
 
-    /** @return array<string, int> pieces not set aside, by kind */
-    public function onHand(): array
+    /** Get what is on hand; the stash is counted once for a page. */
+    public function onHand(): OnHand
     {
         if ($this->onHand === null) {
             $query = Lot::query();
-            $query->selectRaw('kind, sum(pieces - gone - (select coalesce(sum(p.quantity), 0) from pieces p where p.lot_id = lots.id)) as on_hand')->whereRaw(Lot::CAN_BE_PACKED)->groupBy('kind');
-            /** @var array<string, int> $onHand */
-            $onHand = $query->toBase()->pluck('on_hand', 'kind')->all();
-            $this->onHand = $onHand;
+            $query->selectRaw("kind, coalesce(size_label, '') as label, sum(pieces - gone - (select coalesce(sum(p.quantity), 0) from pieces p where p.lot_id = lots.id)) as on_hand")->whereRaw(Lot::CAN_BE_PACKED)->groupBy('kind', 'label');
+            $counts = [];
+            foreach ($query->toBase()->get() as $row) {
+                $counts[(string) $row->kind][(string) $row->label] = (int) $row->on_hand;
+            }
+            $this->onHand = new OnHand($counts, $this->catalogue);
         }
 
         return $this->onHand;

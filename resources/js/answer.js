@@ -1,10 +1,25 @@
 /** The one place where everything is said: what was done, with a way back where there is one, and what went wrong. */
 const part = (name) => document.getElementById(name);
 
+/** What was done stands there so long, or until something else is said; what went wrong until it is put away. */
+const SHOWN_FOR_MS = 12_000;
+let goesAway = 0;
+
+const putAwayLater = () => {
+    clearTimeout(goesAway);
+    goesAway = setTimeout(() => {
+        const answer = part('answer');
+        if (answer.dataset.shows === 'said') {
+            answer.matches(':hover, :focus-within') ? putAwayLater() : (answer.dataset.shows = '');
+        }
+    }, SHOWN_FOR_MS);
+};
+
 const show = (shown, words) => {
     part(shown === 'said' ? 'failed' : 'said').textContent = '';
     part(shown).textContent = words;
     part('answer').dataset.shows = words === '' ? '' : shown;
+    putAwayLater();
 };
 
 const offerUndo = (address) => {
@@ -48,6 +63,7 @@ export function sayWhatThePageSays() {
         const words = part(shows).textContent;
         part(shows).textContent = '';
         requestAnimationFrame(() => (part(shows).textContent = words));
+        putAwayLater();
     }
     part('answer-away')?.addEventListener('click', () => (answer.dataset.shows = ''));
 }

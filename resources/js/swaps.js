@@ -110,8 +110,11 @@ export function keepFocus() {
         if (wrong) {
             bringIntoView(wrong);
         } else if (picker && !hadPicker) {
-            picker.scrollIntoView({ block: 'nearest' });
-            picker.querySelector('[data-focus]')?.focus();
+            const { top } = picker.getBoundingClientRect();
+            if (top < 0 || top > window.innerHeight / 2) {
+                picker.scrollIntoView({ block: 'start' });
+            }
+            picker.querySelector('[data-focus]')?.focus({ preventScroll: true });
         } else if (hand && hasLostFocus) {
             const { row, control } = findAgain(hand);
             control?.focus({ preventScroll: true });

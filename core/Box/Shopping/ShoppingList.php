@@ -15,17 +15,16 @@ final class ShoppingList
     /** @var array<string, array{kind: ItemKind, must: bool, needed: int, onHand: int, byBox: array<string, int>}> by kind */
     private array $lines = [];
 
-    /** @param array<string, int> $onHand pieces not set aside, by kind; used up as boxes are gone through */
-    private function __construct(private readonly Catalogue $catalogue, private array $onHand) {}
+    /** @param OnHand $onHand used up as boxes are gone through */
+    private function __construct(private readonly Catalogue $catalogue, private readonly OnHand $onHand) {}
 
     /**
      * @param  array<string, Plan>  $plans  by the box's id
-     * @param  array<string, int>  $onHand  pieces not set aside, by kind
      * @return list<ShoppingLine>
      */
-    public static function of(array $plans, array $onHand, Catalogue $catalogue): array
+    public static function of(array $plans, OnHand $onHand, Catalogue $catalogue): array
     {
-        $list = new self($catalogue, $onHand);
+        $list = new self($catalogue, clone $onHand);
         foreach ($plans as $box => $plan) {
             $list->addListed($box, $plan);
         }
@@ -47,7 +46,7 @@ final class ShoppingList
     {
         foreach ($plan->pieces as $piece) {
             if ($piece->isToBuy) {
-                $this->add($box, $piece->kind, $piece->quantity, self::isNeeded($piece->kind->id, $plan));
+                $this->add($box, $piece->kind, $piece->quantity, self::isNeeded($piece->kind->id, $plan), $plan);
             }
         }
     }
@@ -58,23 +57,22 @@ final class ShoppingList
         foreach ($plan->guide->needsFilled($plan->recipient, $plan->held())->missing() as $state) {
             $lacks = $state->lacks();
             foreach ($state->need->anyOf as $kind) {
-                $there = min($lacks, $this->onHand[$kind] ?? 0);
+                $there = min($lacks, $this->onHand->of($kind, $plan->recipient->band));
                 if ($there > 0) {
-                    $this->add($box, $this->catalogue->get($kind), $there, true);
+                    $this->add($box, $this->catalogue->get($kind), $there, true, $plan);
                     $lacks -= $there;
                 }
             }
             foreach ((new StartingList($this->catalogue))->share($state, $lacks, $plan) as $kind => $count) {
-                $this->add($box, $this->catalogue->get($kind), $count, true);
+                $this->add($box, $this->catalogue->get($kind), $count, true, $plan);
             }
         }
     }
 
-    private function add(string $box, ItemKind $kind, int $count, bool $isMust): void
+    private function add(string $box, ItemKind $kind, int $count, bool $isMust, Plan $plan): void
     {
         $line = $this->lines[$kind->id] ?? ['kind' => $kind, 'must' => false, 'needed' => 0, 'onHand' => 0, 'byBox' => []];
-        $there = min($count, $this->onHand[$kind->id] ?? 0);
-        $this->onHand[$kind->id] = ($this->onHand[$kind->id] ?? 0) - $there;
+        $there = $this->onHand->take($kind->id, $plan->recipient->band, $count);
         $line['must'] = $line['must'] || $isMust;
         $line['needed'] += $count;
         $line['onHand'] += $there;

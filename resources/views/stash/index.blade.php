@@ -7,6 +7,7 @@
         </div>
         <a class="button go" href="{{ route('lots.create') }}" data-key="n">New in the stash <kbd aria-hidden="true">N</kbd></a>
     </div>
+    @include('stash.partials.waiting')
     @fragment('drawers')
         <div id="drawers">
             @if ($lots->total() === 0 && ! $question->asksForSome())

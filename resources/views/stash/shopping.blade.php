@@ -9,6 +9,8 @@
             @if ($places->isNotEmpty())<button type="button" class="button no-print" data-print hidden>Print the list</button>@endif
         </div>
 
+        @include('stash.partials.waiting')
+
         @if ($places->isEmpty())
             <section class="cut mb-3.5 p-6">
                 <h2>{{ $hasBoxes ? 'Nothing to buy' : 'No open box, nothing to buy' }}</h2>

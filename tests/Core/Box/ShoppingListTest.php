@@ -7,6 +7,7 @@ namespace Tests\Core\Box;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Box\Shopping\BoxOutlook;
+use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Box\Shopping\ShoppingLine;
 use PluckyWren\Core\Box\Shopping\ShoppingList;
 use Tests\Core\Data;
@@ -85,7 +86,7 @@ final class ShoppingListTest extends TestCase
      */
     private static function lines(array $plans, array $onHand): array
     {
-        $lines = ShoppingList::of($plans, $onHand, Data::catalogue());
+        $lines = ShoppingList::of($plans, OnHand::withoutSizes($onHand, Data::catalogue()), Data::catalogue());
 
         return array_combine(array_map(static fn (ShoppingLine $line): string => $line->kind->id, $lines), $lines);
     }

@@ -20,7 +20,7 @@
         </form>
         @break
     @case('pick')
-        @php($onHand = array_sum(array_intersect_key($picker->onHand(), array_flip($remedy->kinds))))
+        @php($onHand = $picker->onHandOf($remedy->kinds, $sheet->plan->recipient->band))
         @if ($onHand > 0)
             @php($pickAddress = route('boxes.show', [$sheet->box, 'pick' => 1, 'from' => 'stash', 'q' => $sheet->kindName($remedy->kinds[0])]))
             <a class="button small" href="{{ $pickAddress }}" hx-get="{{ $pickAddress }}" hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">{{ __('flags.do.pick') }}<span class="sr-only">: {{ $sheet->kindName($remedy->kinds[0]) }}</span></a>
