@@ -15,7 +15,7 @@ final readonly class FitView
     private function __construct(public BoxSheet $sheet, public int $step, public int $turn) {}
 
     /**
-     * @param  mixed  $step  as it stands in the address; the last where it says nothing
+     * @param  mixed  $step  as it stands in the address; the first where it says nothing
      * @param  mixed  $turn  quarters
      */
     public static function of(BoxSheet $sheet, mixed $step, mixed $turn): self
@@ -24,7 +24,7 @@ final readonly class FitView
         $isStep = is_string($step) && preg_match('/^\d{1,4}$/', $step) === 1;
         $isTurn = is_string($turn) && preg_match('/^[0-3]$/', $turn) === 1;
 
-        return new self($sheet, $isStep ? min($steps, (int) $step) : $steps, $isTurn ? (int) $turn : 0);
+        return new self($sheet, $isStep ? min($steps, (int) $step) : min($steps, 1), $isTurn ? (int) $turn : 0);
     }
 
     public function steps(): int

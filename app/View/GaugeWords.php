@@ -8,6 +8,7 @@ use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\RoomState;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\NeedState;
+use PluckyWren\Core\Guide\Weight;
 
 /** What the four gauges say, in words; the same on the shelf, on the sheet and on paper. */
 final readonly class GaugeWords
@@ -99,24 +100,44 @@ final readonly class GaugeWords
         );
     }
 
+    /** Get the heaviest thing there is to say of the flags: what has to be fixed, else what is to be asked about, else the tips. */
     public function flags(): string
     {
-        return trans_choice('gauges.to-mend', count($this->gauges->flags->toMend()));
+        [$toMend, $toAsk, $tips] = $this->flagCounts();
+
+        return match (true) {
+            $toMend > 0 => trans_choice('gauges.to-mend', $toMend),
+            $toAsk > 0 => trans_choice('gauges.to-ask', $toAsk),
+            $tips > 0 => trans_choice('gauges.tips', $tips),
+            default => Words::of('gauges.all-clear'),
+        };
     }
 
+    /** Get what else there is to say of them: the first problem, or what is left after what the figure says. */
     public function flagsSay(): string
     {
         $flags = $this->gauges->flags;
-        $toMend = $flags->toMend();
-        $rest = count($flags) - count($toMend);
-        $says = array_values(array_unique(array_map(static fn (Finding $finding): string => $finding->about.': '.lcfirst($finding->why), $toMend->all)));
+        [$toMend, $toAsk, $tips] = $this->flagCounts();
+        $says = array_values(array_unique(array_map(static fn (Finding $finding): string => $finding->about.': '.lcfirst($finding->why), $flags->toMend()->all)));
+        $rest = array_filter([
+            $toMend > 0 && $toAsk > 0 ? trans_choice('gauges.to-ask', $toAsk) : '',
+            $toMend + $toAsk > 0 && $tips > 0 ? trans_choice('gauges.tips', $tips) : '',
+        ]);
 
         return match (true) {
             $says !== [] => self::some($says, 1),
-            $rest > 0 => trans_choice('gauges.open-questions', $rest),
+            $rest !== [] => Words::of('gauges.and-also', ['rest' => lcfirst(implode(', ', $rest))]),
             $flags->overruled !== [] => trans_choice('flags.left-knowingly', count($flags->overruled)),
             default => Words::of('gauges.nothing-flagged'),
         };
+    }
+
+    /** @return array{int, int, int} what has to be fixed, what is to be asked about, and tips */
+    private function flagCounts(): array
+    {
+        $flags = $this->gauges->flags;
+
+        return [count($flags->toMend()), count($flags->ofWeight(Weight::Ask)), count($flags->ofWeight(Weight::Tip))];
     }
 
     /** @param list<string> $names */

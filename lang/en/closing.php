@@ -6,9 +6,9 @@ return [
 
     'ticked' => 'Ticked.',
     'unticked' => 'The tick is taken back.',
-    'open' => '{0} Everything is so. Put the lid on.|{1} One thing is not so yet.|[2,*] :count things are not so yet.',
+    'open' => '{0} All done. Put the lid on.|{1} One thing is left to do.|[2,*] :count things are left to do.',
     'close' => 'Put the lid on: it is packed',
-    'close-all-the-same' => 'Put the lid on all the same',
+    'close-all-the-same' => 'Close it anyway',
 
     'fine' => [
         'must-haves' => 'Every must-have is in it.',
@@ -24,7 +24,7 @@ return [
     ],
     'open-line' => [
         'must-haves' => 'Missing: :names',
-        'to-mend' => 'To mend: :names',
+        'to-mend' => 'Problems to fix: :names',
         'to-ask' => 'To ask about: :names',
         'to-buy' => 'Still to buy: :names',
         'prepared' => 'Still to prepare: :names',

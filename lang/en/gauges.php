@@ -26,8 +26,11 @@ return [
     'short-over' => ':total, over',
     'short-from' => 'from :total',
 
-    'to-mend' => '{0} All clear|{1} 1 to mend|[2,*] :count to mend',
-    'open-questions' => '{1} 1 to ask or note|[2,*] :count to ask or note',
+    'all-clear' => 'All clear',
+    'to-mend' => '{1} 1 problem to fix|[2,*] :count problems to fix',
+    'to-ask' => '{1} 1 to ask about|[2,*] :count to ask about',
+    'tips' => '{1} 1 tip|[2,*] :count tips',
+    'and-also' => 'And :rest. Nothing that would be taken out.',
     'nothing-flagged' => 'Nothing that would be taken out.',
 
     'room-states' => [

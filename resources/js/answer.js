@@ -40,6 +40,11 @@ export function complain(words) {
     show('failed', words);
 }
 
+/** What was said is over once something else is asked for. */
+export function hush() {
+    part('answer').dataset.shows = '';
+}
+
 /** What goes wrong without an answer from the table, in the words of the page. */
 export function complainOf(reason) {
     const words = part('failed').dataset;

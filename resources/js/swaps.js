@@ -1,4 +1,4 @@
-import { complainOf, sayWhatCame } from './answer.js';
+import { complainOf, hush, sayWhatCame } from './answer.js';
 
 const REASONS = { 403: 'gone', 404: 'gone', 409: 'other', 413: 'large', 419: 'stale', 429: 'often', 503: 'busy', 507: 'full' };
 const SAVED_FOR_MS = 2500;
@@ -21,8 +21,9 @@ export function sayWhatFailed() {
             complainOf('unreachable');
         }
     });
+    document.addEventListener('htmx:before:request', (event) => event.detail.ctx.swap !== 'none' && hush());
     document.addEventListener('htmx:after:swap', (event) => {
-        if (statusOf(event.detail.ctx) < 400) {
+        if (statusOf(event.detail.ctx) < 400 || statusOf(event.detail.ctx) === 422) {
             sayWhatCame(event.detail.ctx.response?.headers);
         }
     });

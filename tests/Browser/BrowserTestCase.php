@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -90,12 +92,12 @@ abstract class BrowserTestCase extends TestCase
     protected function click(string $text): void
     {
         $quoted = str_contains($text, "'") ? "\"{$text}\"" : "'{$text}'";
-        $this->act(WebDriverBy::xpath("//*[self::a or self::button or self::label or self::summary][contains(normalize-space(.), {$quoted})]"), static fn (RemoteWebElement $element) => $element->click());
+        $this->act(WebDriverBy::xpath("//*[self::a or self::button or self::label or self::summary][contains(normalize-space(.), {$quoted})]"), self::pressOn(...));
     }
 
     protected function clickOn(string $selector): void
     {
-        $this->act(WebDriverBy::cssSelector($selector), static fn (RemoteWebElement $element) => $element->click());
+        $this->act(WebDriverBy::cssSelector($selector), self::pressOn(...));
     }
 
     protected function type(string $selector, string $text): void
@@ -143,7 +145,7 @@ abstract class BrowserTestCase extends TestCase
             self::browser()->driver->wait(self::PATIENCE_SECONDS, 50)->until(static function () use ($condition): bool {
                 try {
                     return $condition();
-                } catch (StaleElementReferenceException) {
+                } catch (StaleElementReferenceException|ElementNotInteractableException) {
                     return false;
                 }
             });
@@ -156,6 +158,17 @@ abstract class BrowserTestCase extends TestCase
     private function words(): string
     {
         return (string) preg_replace('/\s+/u', ' ', (string) $this->js('return document.body.innerText'));
+    }
+
+    /** Click something; where what was just said lies over it, put that away first, as a hand would. */
+    private static function pressOn(RemoteWebElement $element): void
+    {
+        try {
+            $element->click();
+        } catch (ElementClickInterceptedException) {
+            self::browser()->driver->executeScript("document.getElementById('answer-away').click(); arguments[0].scrollIntoView({block: 'center'})", [$element]);
+            $element->click();
+        }
     }
 
     /** @param callable(RemoteWebElement): mixed $do */

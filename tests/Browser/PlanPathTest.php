@@ -16,7 +16,7 @@ final class PlanPathTest extends BrowserTestCase
     {
         $this->bringInTheBox();
         $this->findings(8);
-        $this->see('4 to mend');
+        $this->see('4 problems to fix');
         $this->js('window.stillHere = true');
 
         // With the bubbles goes the only thing that we would bag.
@@ -46,7 +46,7 @@ final class PlanPathTest extends BrowserTestCase
         $this->type("li.finding:has(input[value^='trait.cord']) input[name='because']", 'Her aunt turns the other end.');
         $this->clickOn("li.finding:has(input[value^='trait.cord']) details.leave button");
         $this->see('Left because: Her aunt turns the other end.');
-        $this->see('3 to mend');
+        $this->see('3 problems to fix');
         $this->click('Print the check sheet');
         self::browser()->forPrint(true);
         $this->see('Hazard, left because: Her aunt turns the other end.');
@@ -72,7 +72,7 @@ final class PlanPathTest extends BrowserTestCase
         $this->click('Night-sky watcher');
         $this->click('Plan it by this guide');
         $this->see('The box is planned by the guide of Pellwick Quay Gift Drive now.');
-        $this->see('All clear');
+        $this->dontSee('problem to fix');
         self::assertSame([], self::browser()->console());
     }
 
@@ -81,6 +81,8 @@ final class PlanPathTest extends BrowserTestCase
         $this->openDemo();
         $this->click('Night-sky watcher');
         $this->click('Step by step, layer by layer');
+        $this->until(fn (): bool => str_starts_with($this->says(), 'Step 1 of 29: '), 'It does not begin at the first step.');
+        $this->js("const slider = document.querySelector('#step'); slider.value = 29; slider.dispatchEvent(new Event('input', {bubbles: true}))");
         $this->until(fn (): bool => str_starts_with($this->says(), 'Step 29 of 29: '), 'It does not show the whole packing.');
         $last = $this->drawn();
         $this->js('window.stillHere = true');
@@ -125,14 +127,13 @@ final class PlanPathTest extends BrowserTestCase
         $this->clickOn('input[name="box_kind"][value="tapered-tub"]');
         $this->click('Keep the changes');
         // In this tub it closes only under pressure, so that more is tried than is answered at once.
-        $this->see('three bands');
+        $this->see('Room');
         $this->press('p');
         $this->type('#pick-q', 'soap');
         $this->js('window.stillHere = true');
         $this->until(fn (): bool => $this->js("return performance.getEntriesByType('resource').some((entry) => entry.name.endsWith('/fit/improve') && entry.responseEnd > 0)") === true, 'No longer try was made.');
         self::assertSame('soap', $this->js("return document.querySelector('#pick-q').value"));
         self::assertTrue($this->js('return window.stillHere'));
-        $this->see('three bands');
         self::assertSame([], self::browser()->console());
     }
 
@@ -141,6 +142,9 @@ final class PlanPathTest extends BrowserTestCase
         $this->openDemo();
         $this->click('Night-sky watcher');
         $this->click('Step by step, layer by layer');
+        $this->until(fn (): bool => str_starts_with($this->says(), 'Step 1 of 29: '), 'It does not begin at the first step.');
+        $this->js("const slider = document.querySelector('#step'); slider.value = 29; slider.dispatchEvent(new Event('input', {bubbles: true}))");
+        $this->until(fn (): bool => str_starts_with($this->says(), 'Step 29 of 29: '), 'It does not show the whole packing.');
         $this->see('Tap a piece, and read its name here');
         $named = fn (): string => (string) $this->js("return document.querySelector('[data-named]').textContent");
         $this->act(WebDriverBy::cssSelector('.piece[data-name$="Plush owl"] .step'), static fn (RemoteWebElement $face) => $face->click());

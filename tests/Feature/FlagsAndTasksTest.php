@@ -25,7 +25,7 @@ final class FlagsAndTasksTest extends TestCase
         $sharpener = $this->in($box, $this->lot('sharpener', ['name' => 'Brass sharpener', 'traits' => []]));
 
         $this->get("/boxes/{$box->id}")->assertOk()
-            ->assertSee('It goes whole into the small-parts cylinder')->assertSee('26 × 15 × 11 mm, in a cylinder 31.7 mm across and 25.4 to 57.1 mm deep')->assertSee('1 to mend');
+            ->assertSee('It goes whole into the small-parts cylinder')->assertSee('26 × 15 × 11 mm, in a cylinder 31.7 mm across and 25.4 to 57.1 mm deep')->assertSee('1 problem to fix');
         $this->delete("/pieces/{$sharpener->id}", [], ['HX-Request' => 'true'])->assertOk()->assertDontSee('small-parts cylinder')->assertSee('All clear');
     }
 
@@ -34,17 +34,17 @@ final class FlagsAndTasksTest extends TestCase
         $box = $this->box();
         $piece = $this->in($box, $this->lot('balloons', ['name' => 'Blue balloons']));
         $key = "trait.balloon|{$piece->id}";
-        $this->get("/boxes/{$box->id}")->assertSee('1 to mend')->assertSee('Balloons can choke children under eight.');
+        $this->get("/boxes/{$box->id}")->assertSee('1 problem to fix')->assertSee('Balloons can choke children under eight.');
 
         $leave = fn (string $because, ?string $of = null) => $this->post("/boxes/{$box->id}/answers", ['key' => $of ?? $key, 'because' => $because], ['HX-Request' => 'true']);
         $leave('')->assertUnprocessable()->assertSee('Say why, in a few words: whoever checks the box will ask.');
         $leave(str_repeat('x', 201))->assertUnprocessable()->assertSee('at most 200 characters');
         $leave('Because', 'trait.magnet|nothing')->assertNotFound();
-        $leave('Her sister of nine blows them up.')->assertOk()->assertSee('Left because: Her sister of nine blows them up.')->assertSee('All clear')->assertSee('Hazard, left knowingly');
+        $leave('Her sister of nine blows them up.')->assertOk()->assertSee('Left because: Her sister of nine blows them up.')->assertSee('tips')->assertSee('Hazard, left knowingly');
         $this->get("/boxes/{$box->id}/check-sheet")->assertSee('Hazard, left because: Her sister of nine blows them up.');
         self::assertSame(['because' => 'Her sister of nine blows them up.', 'by' => $this->packer->name, 'at' => now()->toDateString()], $box->refresh()->answers[$key]);
 
-        $this->delete("/boxes/{$box->id}/answers", ['key' => $key], ['HX-Request' => 'true'])->assertOk()->assertSee('1 to mend');
+        $this->delete("/boxes/{$box->id}/answers", ['key' => $key], ['HX-Request' => 'true'])->assertOk()->assertSee('1 problem to fix');
         self::assertSame([], $box->refresh()->answers);
     }
 
@@ -155,7 +155,7 @@ final class FlagsAndTasksTest extends TestCase
 
         $this->get("/boxes/{$box->id}")->assertSee("/boxes/{$box->id}/closing", false);
         $this->get("/boxes/{$box->id}/closing")->assertOk()
-            ->assertSeeInOrder(['Missing: ', 'To mend: Brass telescope', 'Nothing is left to ask about.', 'Still to prepare: Brass telescope', 'No note is in it.', 'The lid closes over all of it.', 'The label says girl, 4–7.', 'Put the lid on all the same', 'They take out', 'Brass telescope', 'They top up', 'soap']);
+            ->assertSeeInOrder(['Missing: ', 'Problems to fix: Brass telescope', 'Nothing is left to ask about.', 'Still to prepare: Brass telescope', 'No note is in it.', 'The lid closes over all of it.', 'The label says girl, 4–7.', 'Close it anyway', 'They take out', 'Brass telescope', 'They top up', 'soap']);
         $this->put("/boxes/{$box->id}/closing/label", ['done' => '1'])->assertRedirect("/boxes/{$box->id}/closing");
         self::assertSame(['label'], $box->refresh()->ticks);
         $this->put("/boxes/{$box->id}/closing/label")->assertRedirect();

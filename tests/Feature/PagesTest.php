@@ -68,7 +68,7 @@ final class PagesTest extends TestCase
 
         // Two of six for 2.76, one of three for 2.76, and the sending gift.
         $this->actingAs($this->packer)->get("/boxes/{$box->id}/check-sheet")->assertOk()
-            ->assertSeeInOrder(['Must-haves', '3 of 17', 'Money', '10.84', 'Room', 'Flags', '1 to mend', 'Star viewer', '0.92', 'Will be taken out.', 'Missing:', 'something soft', 'Soap, pine × 2', '0.92', 'Comb, to buy', '–', 'Pieces', '1.84', 'Sending gift', '9.00', 'Together', '10.84', 'follow your drive']);
+            ->assertSeeInOrder(['Must-haves', '3 of 17', 'Money', '10.84', 'Room', 'Flags', '1 problem to fix', 'Star viewer', '0.92', 'Will be taken out.', 'Missing:', 'something soft', 'Soap, pine × 2', '0.92', 'Comb, to buy', '–', 'Pieces', '1.84', 'Sending gift', '9.00', 'Together', '10.84', 'follow your drive']);
     }
 
     public function test_the_demo_table_is_laid_the_same_every_time(): void
@@ -84,6 +84,6 @@ final class PagesTest extends TestCase
         foreach (['/boxes', '/gather', '/pack', '/send', ...$boxes->map(static fn (Box $box): string => "/boxes/{$box->id}")->all(), ...$boxes->map(static fn (Box $box): string => "/boxes/{$box->id}/check-sheet")->all()] as $address) {
             $this->get($address)->assertOk();
         }
-        $this->get("/boxes/{$boxes[4]->id}")->assertSee('15 of 17')->assertSee('Missing: pencil sharpener, soap')->assertSee('26.84')->assertSee('1 to mend');
+        $this->get("/boxes/{$boxes[4]->id}")->assertSee('15 of 17')->assertSee('Missing: pencil sharpener, soap')->assertSee('26.84')->assertSee('1 problem to fix');
     }
 }

@@ -35,7 +35,7 @@ final class PickingTest extends TestCase
         $sheet = $this->pick(['lot' => $soap->id, 'quantity' => 1])->assertOk();
 
         // One of six bars for 2.76 and the sending gift of 9.00, of a budget of 25.00.
-        $sheet->assertSee('1 of 17')->assertSee('9.46')->assertSee('15.54 left')->assertSee('Closes flat')->assertSee('All clear');
+        $sheet->assertSee('1 of 17')->assertSee('9.46')->assertSee('15.54 left')->assertSee('Closes flat')->assertSee('2 tips');
         self::assertSaid('“Soap, pine” is in the box.', $sheet);
         $sheet->assertDontSee('<html', false)->assertHeader('Vary', 'HX-Request');
         self::assertSame(5, $soap->refresh()->stock()->onHand());
@@ -239,7 +239,7 @@ final class PickingTest extends TestCase
     public function test_flags_are_raised_by_trait_with_what_to_do_instead(): void
     {
         $this->thing(['kind' => 'star-viewer', 'name' => 'Star viewer', 'traits' => ['glass'], 'length' => '150', 'width' => '50', 'height' => '50'])
-            ->assertSee('1 to mend')->assertSee('Will be taken out.')->assertSee('Glass breaks on the way.')->assertSee('Look for one with plastic lenses');
+            ->assertSee('1 problem to fix')->assertSee('Will be taken out.')->assertSee('Glass breaks on the way.')->assertSee('Look for one with plastic lenses');
         $this->thing(['traits' => ['not-a-trait']])->assertUnprocessable();
     }
 

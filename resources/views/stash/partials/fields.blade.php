@@ -10,13 +10,15 @@
     $traits = array_map(fn ($trait) => $trait->value, $lot !== null && $lot->kind === $kind?->id ? $lot->traits : $kind->traits ?? []);
     // After a refusal what was typed stands; after a change of kind the new kind's own measures do.
     $isRefused = $errors->getBag($bag)->isNotEmpty();
+    // A name that came with a kind goes with it; one that was given stays.
+    $isNamedByKind = request()->input('named_by') !== null && request()->input('named_by') === request()->input('name') && ! $isRefused;
     $measure = fn (string $side) => $isRefused ? $typed($side) : $mm($size->{$side});
 @endphp
 
 <x-field name="kind" label="What kind of thing is it?" :$bag id="f-kind">
     <x-kind-select :$kind id="f-kind" empty="Choose…" required data-focus
         hx-get="{{ $kindAddress }}" hx-target="{{ $kindTarget }}" hx-swap="outerMorph" hx-trigger="change"
-        hx-include="#f-name, #f-price, #f-pieces, #f-free, #f-source, #f-place, #f-got-on, #f-quantity, [name='pick'], [name='from']" />
+        hx-include="#f-name, #f-named-by, #f-price, #f-pieces, #f-free, #f-source, #f-place, #f-got-on, #f-quantity, [name='pick'], [name='from']" />
 </x-field>
 <noscript><button class="button small mt-2" formmethod="get" formaction="{{ $kindAddress }}" formnovalidate>Use this kind</button></noscript>
 
@@ -27,7 +29,8 @@
     <p class="mt-3 text-ink-soft">The kind brings its usual measures and cautions along; both can be changed.</p>
 @else
     <div class="mt-3 grid gap-x-3 gap-y-3 sm:grid-cols-6">
-        <x-field class="sm:col-span-6" name="name" label="What it is called" :$bag id="f-name" required maxlength="200" :value="$typed('name', $lot->name ?? $kind->name)" />
+        <x-field class="sm:col-span-6" name="name" label="What it is called" :$bag id="f-name" required maxlength="200" :value="$isNamedByKind ? $kind->name : $typed('name', $lot->name ?? $kind->name)" />
+        <input type="hidden" name="named_by" id="f-named-by" value="{{ $kind->name }}">
         <x-field class="sm:col-span-2" name="price" :label="'Paid in all ('.$currency->code.')'" :$bag id="f-price" inputmode="decimal" :value="$typed('price', $lot?->paid?->typed())" placeholder="not known" />
         <x-field class="sm:col-span-2" name="pieces" label="for how many" :$bag id="f-pieces" type="number" min="1" max="10000" required :value="$typed('pieces', $lot->pieces ?? $count ?? 1)" />
         @if ($count !== null)
