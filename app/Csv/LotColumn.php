@@ -7,11 +7,14 @@ namespace App\Csv;
 /** The columns of a file of lots; their names are those of `docs/formats/lots-csv.md`. */
 enum LotColumn: string
 {
+    case Id = 'id';
     case Kind = 'kind';
     case Name = 'name';
     case Pieces = 'pieces';
     case Price = 'price';
     case Paid = 'paid';
+    case Each = 'each';
+    case Currency = 'currency';
     case ListPrice = 'list price';
     case Source = 'source';
     case Place = 'place';
@@ -40,11 +43,14 @@ enum LotColumn: string
     case Holds = 'holds';
 
     private const ALSO = [
+        'id' => [],
         'kind' => ['kind of thing', 'type', 'category', 'item'],
         'name' => ['called', 'description', 'what'],
         'pieces' => ['quantity', 'qty', 'count', 'number', 'how many'],
         'price' => ['price known', 'price state'],
         'paid' => ['cost', 'total', 'amount', 'paid in all', 'price paid'],
+        'each' => ['price each', 'unit price', 'each price', 'price per piece'],
+        'currency' => ['money'],
         'list price' => ['list', 'full price', 'before'],
         'source' => ['where from', 'got by'],
         'place' => ['shop', 'store', 'giver', 'from'],

@@ -61,7 +61,14 @@ final class LotReader
                 $wrong[] = ucfirst($column).': '.lcfirst(Words::of('stash.errors.max', ['max' => $most]));
             }
         }
+        if ($row['currency'] !== '' && mb_strtoupper($row['currency']) !== $this->currency->code) {
+            $wrong[] = Words::of('import.currency', ['theirs' => mb_strimwidth($row['currency'], 0, 12, '…'), 'ours' => $this->currency->code]);
+        }
         $paid = $row['paid'] === '' ? null : $try(fn (): Money => Money::parse($row['paid'], $this->currency));
+        if ($row['each'] !== '' && $row['paid'] === '') {
+            $each = $try(fn (): Money => Money::parse($row['each'], $this->currency));
+            $paid = $each instanceof Money ? $each->exactly()->times((int) $pieces)->rounded() : null;
+        }
         $list = $row['list price'] === '' ? null : $try(fn (): Money => Money::parse($row['list price'], $this->currency));
         $source = $row['source'] === '' ? Source::Shop : $this->source($row['source']);
         if ($source === null) {

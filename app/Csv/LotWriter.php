@@ -12,10 +12,16 @@ use PluckyWren\Core\Stash\ItemTrait;
 /** A lot as a row of a file, as `LotReader` reads it. */
 final class LotWriter
 {
+    /** @return list<LotColumn> those that are written, in their order */
+    public static function columns(): array
+    {
+        return array_values(array_filter(LotColumn::cases(), static fn (LotColumn $column): bool => $column !== LotColumn::Each));
+    }
+
     /** @return list<string> */
     public static function headers(): array
     {
-        return array_map(static fn (LotColumn $column): string => $column->value, LotColumn::cases());
+        return array_map(static fn (LotColumn $column): string => $column->value, self::columns());
     }
 
     /** @return list<string> */
@@ -24,7 +30,7 @@ final class LotWriter
         $mm = static fn (int $tenths): string => Length::ofTenths($tenths)->in(Unit::Millimetre);
 
         return [
-            $lot->kind, $lot->name, (string) $lot->pieces, $lot->price_state->value, $lot->paid?->plain() ?? '', $lot->list?->plain() ?? '',
+            $lot->id, $lot->kind, $lot->name, (string) $lot->pieces, $lot->price_state->value, $lot->paid?->plain() ?? '', $lot->currency, $lot->list?->plain() ?? '',
             $lot->source->value, $lot->place ?? '', $lot->got_on->toDateString(),
             $mm($lot->size->length), $mm($lot->size->width), $mm($lot->size->height),
             $lot->is_measured ? 'yes' : '', $lot->size_label ?? '', $lot->traits === [] ? 'none' : implode(', ', array_map(static fn (ItemTrait $trait): string => $trait->value, $lot->traits)),

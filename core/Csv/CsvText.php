@@ -14,13 +14,14 @@ final class CsvText
 
     /**
      * @param  string  $bytes  UTF-8 with or without a mark, UTF-16 with one, or Windows-1252
+     * @param  int  $most  after so many rows no more are read
      * @return list<list<string>> rows of trimmed cells; a row of empty cells keeps its place
      */
-    public static function read(string $bytes): array
+    public static function read(string $bytes, int $most = PHP_INT_MAX): array
     {
         $text = self::decoded($bytes);
 
-        return self::cells($text, self::separatorOf($text));
+        return self::cells($text, self::separatorOf($text), $most);
     }
 
     /** @param iterable<list<string>> $rows */
@@ -66,14 +67,14 @@ final class CsvText
     }
 
     /** @return list<list<string>> */
-    private static function cells(string $text, string $separator): array
+    private static function cells(string $text, string $separator, int $most): array
     {
         $pattern = '/\G(?:"((?:[^"]|"")*+)"|([^'.preg_quote($separator, '/').'\r\n"]*+))(['.preg_quote($separator, '/').']|\r\n|\n|\r|$)/s';
         $rows = [];
         $row = [];
         $at = 0;
         $length = strlen($text);
-        while ($at < $length) {
+        while ($at < $length && count($rows) < $most) {
             if (preg_match($pattern, $text, $m, 0, $at) !== 1) {
                 // A quote where none belongs: take the rest of the line as it stands.
                 $end = $at + strcspn($text, "\r\n", $at);

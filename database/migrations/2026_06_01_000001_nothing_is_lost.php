@@ -22,6 +22,8 @@ return new class extends Migration
             ALTER TABLE boxes ADD COLUMN handed_in_on TEXT CHECK (handed_in_on GLOB '[0-9][0-9][0-9][0-9]-[0-9][0-9]-[0-9][0-9]');
             UPDATE boxes SET season = cast(substr(coalesce(created_at, datetime()), 1, 4) AS INTEGER);
             ALTER TABLE crews ADD COLUMN time_zone TEXT NOT NULL DEFAULT 'UTC';
+            ALTER TABLE lots ADD COLUMN import_id TEXT;
+            CREATE INDEX lots_import ON lots (import_id) WHERE import_id IS NOT NULL;
             CREATE INDEX lots_crew_day ON lots (crew_id, got_on);
             CREATE TABLE box_changes (
                 id INTEGER PRIMARY KEY,
@@ -54,6 +56,8 @@ return new class extends Migration
         Schema::drop('box_changes');
         DB::unprepared(<<<'SQL'
             DROP INDEX lots_crew_day;
+            DROP INDEX lots_import;
+            ALTER TABLE lots DROP COLUMN import_id;
             ALTER TABLE crews DROP COLUMN time_zone;
             ALTER TABLE boxes DROP COLUMN handed_in_on;
             ALTER TABLE boxes DROP COLUMN season;

@@ -2,6 +2,7 @@ import { complainOf, hush, sayWhatCame } from './answer.js';
 
 const REASONS = { 403: 'gone', 404: 'gone', 409: 'other', 413: 'large', 419: 'stale', 429: 'often', 503: 'busy', 507: 'full' };
 const SAVED_FOR_MS = 2500;
+const BY_HAND = ['click', 'submit', 'change'];
 
 const isChange = (ctx) => ctx.request.method !== 'GET' && ctx.swap !== 'none';
 const statusOf = (ctx) => ctx?.response?.status ?? 0;
@@ -21,7 +22,7 @@ export function sayWhatFailed() {
             complainOf('unreachable');
         }
     });
-    document.addEventListener('htmx:before:request', (event) => event.detail.ctx.swap !== 'none' && hush());
+    document.addEventListener('htmx:before:request', (event) => BY_HAND.includes(event.detail.ctx.sourceEvent?.type) && hush());
     document.addEventListener('htmx:after:swap', (event) => {
         if (statusOf(event.detail.ctx) < 400 || statusOf(event.detail.ctx) === 422) {
             sayWhatCame(event.detail.ctx.response?.headers);

@@ -142,9 +142,9 @@ final class PlanPathTest extends BrowserTestCase
         $this->openDemo();
         $this->click('Night-sky watcher');
         $this->click('Step by step, layer by layer');
-        $this->until(fn (): bool => str_starts_with($this->says(), 'Step 1 of 29: '), 'It does not begin at the first step.');
-        $this->js("const slider = document.querySelector('#step'); slider.value = 29; slider.dispatchEvent(new Event('input', {bubbles: true}))");
-        $this->until(fn (): bool => str_starts_with($this->says(), 'Step 29 of 29: '), 'It does not show the whole packing.');
+        $this->until(fn (): bool => str_starts_with($this->says(), 'Step 1 of '), 'It does not begin at the first step.');
+        $this->js("const slider = document.querySelector('#step'); slider.value = slider.max; slider.dispatchEvent(new Event('input', {bubbles: true}))");
+        $this->until(fn (): bool => preg_match('/^Step (\d+) of \1: /', $this->says()) === 1, 'It does not show the whole packing.');
         $this->see('Tap a piece, and read its name here');
         $named = fn (): string => (string) $this->js("return document.querySelector('[data-named]').textContent");
         $this->act(WebDriverBy::cssSelector('.piece[data-name$="Plush owl"] .step'), static fn (RemoteWebElement $face) => $face->click());

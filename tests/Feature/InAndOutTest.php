@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Csv\LotColumn;
 use App\Csv\LotReader;
 use App\Csv\LotWriter;
 use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\Piece;
 use App\Models\User;
+use App\Reference\Notations;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use PluckyWren\Core\Box\Palette;
+use PluckyWren\Core\Csv\CsvText;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
@@ -51,7 +52,7 @@ final class InAndOutTest extends TestCase
     {
         foreach ([true, false] as $isMeasured) {
             $row = LotWriter::row($this->lot('soap', ['is_measured' => $isMeasured]));
-            $read = (new LotReader(resolve(Catalogue::class), $this->crew->currency, LotColumn::cases()))->read($row);
+            $read = (new LotReader(resolve(Catalogue::class), $this->crew->currency, LotWriter::columns()))->read($row);
 
             self::assertInstanceOf(Lot::class, $read);
             self::assertSame($isMeasured, $read->is_measured);
@@ -156,6 +157,79 @@ final class InAndOutTest extends TestCase
         self::assertStringContainsString("Pencil,5,5,0,yes,Tide pool\r\n", $this->get('/gather/shopping.csv')->streamedContent());
     }
 
+    /** What is written in any currency and any way of writing figures is read back, by whoever brings it in. */
+    public function test_amounts_survive_going_out_and_coming_in_in_every_currency_and_notation(): void
+    {
+        foreach (['EUR', 'JPY', 'KWD'] as $code) {
+            foreach (Notations::LOCALES as $locale) {
+                $from = User::factory()->createOne(['crew_id' => Crew::factory()->createOne(['currency' => Currency::of($code), 'locale' => $locale])->id]);
+                $minors = [1, 999, 1000, 1250, 12345, 1_234_567];
+                foreach ($minors as $minor) {
+                    Lot::factory()->createOne(['crew_id' => $from->crew_id, 'currency' => $code, 'paid' => new Money($minor, Currency::of($code)), 'list' => new Money(2 * $minor, Currency::of($code))]);
+                }
+                $this->app->forgetScopedInstances();
+                $csv = $this->actingAs($from)->get('/gather/lots.csv')->streamedContent();
+                $to = User::factory()->createOne(['crew_id' => Crew::factory()->createOne(['currency' => Currency::of($code), 'locale' => $locale])->id]);
+                $this->actingAs($to)->post($this->send($csv))->assertRedirect();
+                $read = Lot::query()->get()->map(static fn (Lot $lot): array => [$lot->paid?->minor, $lot->list?->minor])->sort()->values()->all();
+
+                self::assertSame(array_map(static fn (int $minor): array => [$minor, 2 * $minor], $minors), $read, "{$code} {$locale}");
+            }
+        }
+    }
+
+    public function test_a_column_called_price_that_holds_amounts_is_asked_about_before_its_money_is_lost(): void
+    {
+        $address = $this->send("kind,pieces,Price\nsoap,6,2.76\ncomb,2,1.50\n");
+
+        $this->get($address)->assertSee('The column “Price” holds amounts.')->assertDontSee('Import the');
+        $this->get("{$address}?as[0]=kind&as[1]=pieces&as[2]=each")->assertDontSee('holds amounts')->assertSee('Import the 2 good rows');
+        $this->post($address, ['as' => ['kind', 'pieces', 'each']])->assertRedirect();
+        // 2.76 for one of six, 1.50 for one of two.
+        self::assertSame([300, 1656], Lot::query()->get()->map(static fn (Lot $lot): ?int => $lot->paid?->minor)->sort()->values()->all());
+    }
+
+    public function test_what_went_out_comes_into_the_same_stash_once(): void
+    {
+        $this->lot();
+        $this->lot('comb');
+        $csv = $this->get('/gather/lots.csv')->streamedContent();
+
+        $this->post($this->send($csv))->assertRedirect();
+        self::assertSame(2, Lot::query()->count());
+    }
+
+    public function test_a_second_press_says_what_was_done_and_the_whole_of_it_can_be_taken_back(): void
+    {
+        $address = $this->send("kind,pieces,paid\nsoap,6,2.76\ncomb,2,1.50\neraser,3,0.90\n");
+        $this->post($address)->assertSessionHas('undo');
+        $this->post($address)->assertRedirect()->assertSessionHas('said', fn (string $said): bool => str_starts_with($said, 'This file was imported already. 3'));
+        self::assertSame(3, Lot::query()->count());
+
+        $soap = Lot::query()->where('kind', 'soap')->firstOrFail();
+        Piece::factory()->createOne(['box_id' => $this->box()->id, 'lot_id' => $soap->id]);
+        Lot::query()->where('kind', 'comb')->firstOrFail()->update(['note' => 'counted']);
+        $this->post("{$address}/undo")->assertSessionHas('said', 'One row of the import is taken back. 2 stay, as they were changed or put into boxes since.');
+        self::assertSame(['comb', 'soap'], Lot::query()->pluck('kind')->sort()->values()->all());
+    }
+
+    public function test_a_row_in_another_currency_is_refused(): void
+    {
+        $address = $this->send("kind,paid,currency\nsoap,2.76,USD\ncomb,1.50,eur\n");
+
+        $this->get($address)->assertSee('This row is in USD; your stash is kept in EUR.')->assertSee('One row is good.');
+    }
+
+    public function test_two_megabytes_of_nothing_take_no_memory(): void
+    {
+        $before = memory_get_peak_usage(true);
+        $rows = CsvText::read(str_repeat("\n", 1_900_000), 20_002);
+
+        self::assertCount(20_002, $rows);
+        self::assertLessThan(64 * 1024 * 1024, memory_get_peak_usage(true) - $before);
+        $this->from('/gather/import')->post('/gather/import', ['file' => UploadedFile::fake()->createWithContent('lots.csv', str_repeat("\n", 500_000))])->assertSessionHasErrors('file');
+    }
+
     private function send(string $bytes): string
     {
         /** @var TestResponse<Response> $answer */
@@ -167,7 +241,7 @@ final class InAndOutTest extends TestCase
     /** @return list<array<string, mixed>> a crew's lots without what is the crew's own */
     private function plain(Crew $crew): array
     {
-        $without = array_flip(['id', 'crew_id', 'created_at', 'updated_at', 'import_key', 'set_aside']);
+        $without = array_flip(['id', 'crew_id', 'created_at', 'updated_at', 'import_key', 'import_id', 'set_aside']);
 
         return array_values(Lot::query()->withoutGlobalScopes()->where('crew_id', $crew->id)->get()->sortBy('kind')->map(static fn (Lot $lot): array => array_diff_key($lot->getAttributes(), $without))->all());
     }

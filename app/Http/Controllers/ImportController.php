@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\UndoImport;
 use App\Csv\LotImport;
 use App\Http\Responses\PageOrFragment;
 use App\Models\User;
@@ -12,6 +13,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 
 final class ImportController
@@ -44,15 +46,19 @@ final class ImportController
     public function show(Request $request, string $import, #[CurrentUser] User $user): PageOrFragment
     {
         $file = LotImport::find($import, $user) ?? abort(404);
-        $columns = $file->columns((array) $request->query('as', []));
+        $said = (array) $request->query('as', []);
+        $columns = $file->columns($said);
 
-        return new PageOrFragment(view('stash.import-look', ['import' => $file, 'columns' => $columns, 'read' => $file->read($columns)]), 'look');
+        return new PageOrFragment(view('stash.import-look', ['import' => $file, 'columns' => $columns, 'read' => $file->read($columns), 'undecided' => $file->undecided($columns, $said)]), 'look');
     }
 
     /** Keep a chunk of the good rows, then say how far it is, or that it is done. */
-    public function keep(Request $request, string $import, #[CurrentUser] User $user): PageOrFragment|RedirectResponse
+    public function keep(Request $request, string $import, #[CurrentUser] User $user): PageOrFragment|RedirectResponse|Response
     {
-        $file = LotImport::find($import, $user) ?? abort(404);
+        $file = LotImport::find($import, $user);
+        if ($file === null) {
+            return $this->doneBefore($request, LotImport::finished($import, $user) ?? abort(404));
+        }
         $said = (array) $request->input('as', []);
         $so = array_map(static fn (string $name): int => max(0, $request->integer($name)), ['from' => 'from', 'kept' => 'kept', 'known' => 'known', 'bad' => 'bad']);
         $chunk = $file->keepChunk($file->columns($said), $so['from']);
@@ -60,11 +66,33 @@ final class ImportController
         if ($so['from'] < $file->rowCount()) {
             return new PageOrFragment(view('stash.import-going', ['import' => $file, 'so' => $so, 'said' => $said]), 'going');
         }
-        $file->forget();
-        $request->session()->flash('said', trans_choice('import.kept', $so['kept']).' '.trim(trans_choice('import.known', $so['known']).' '.trans_choice('import.left', $so['bad'])));
-        $done = route('gather', ['sort' => 'newest']);
+        $words = trans_choice('import.kept', $so['kept']).' '.trim(trans_choice('import.known', $so['known']).' '.trans_choice('import.left', $so['bad']));
+        $file->finish($words);
+        $request->session()->flash('undo', $so['kept'] > 0 ? route('import.undo', $file->id) : '');
 
-        return PageOrFragment::isPart($request) ? redirect()->away($done)->withHeaders(['HX-Redirect' => $done])->setStatusCode(303) : redirect()->to($done);
+        return $this->toTheStash($request, $words);
+    }
+
+    /** Take a whole import back: whatever of it nobody has changed or put into a box since. */
+    public function undo(string $import, UndoImport $undoImport): RedirectResponse
+    {
+        [$gone, $stay] = $undoImport->execute($import);
+
+        return to_route('gather')->with('said', trim(trans_choice('import.undone', $gone).' '.trans_choice('import.undone-rest', $stay)));
+    }
+
+    private function doneBefore(Request $request, string $said): RedirectResponse|Response
+    {
+        return $this->toTheStash($request, Words::of('import.done-before').' '.$said);
+    }
+
+    /** A part of a page has no room for the stash: the browser is sent there instead. */
+    private function toTheStash(Request $request, string $said): RedirectResponse|Response
+    {
+        $request->session()->flash('said', $said);
+        $address = route('gather', ['sort' => 'newest']);
+
+        return PageOrFragment::isPart($request) ? new Response('', 200, ['HX-Redirect' => $address]) : redirect()->to($address, 303);
     }
 
     public function destroy(string $import, #[CurrentUser] User $user): RedirectResponse

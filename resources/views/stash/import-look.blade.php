@@ -3,7 +3,7 @@
     @fragment('look')
         <div id="look" class="mx-auto grid max-w-4xl gap-3.5">
             <h1>Look before it is kept</h1>
-            <form action="{{ route('import.show', $import->id) }}" class="cut grid gap-3 p-5" hx-get="{{ route('import.show', $import->id) }}" hx-target="#look" hx-swap="outerMorph" hx-replace-url="true" hx-trigger="change, submit">
+            <form action="{{ route('import.show', $import->id) }}" class="cut grid gap-3 p-5" hx-get="{{ route('import.show', $import->id) }}" hx-target="#look" hx-swap="outerMorph" hx-replace-url="true" hx-trigger="change, submit" hx-sync="this:replace">
                 <h2>Which column is which</h2>
                 <div class="grid gap-2.5 sm:grid-cols-3">
                     @foreach ($import->headers() as $place => $header)
@@ -35,8 +35,9 @@
                     </ul>
                     @if (count($read['bad']) > 50)<p class="text-ink-soft">and {{ count($read['bad']) - 50 }} more</p>@endif
                 @endif
+                @foreach ($undecided as $header)<p class="wrong mt-3">{{ __('import.holds-money', ['column' => $header]) }}</p>@endforeach
                 <div class="mt-4 flex flex-wrap gap-3">
-                    @if ($read['good'] !== [])
+                    @if ($read['good'] !== [] && $undecided === [])
                         <form method="post" action="{{ route('import.keep', $import->id) }}">
                             @csrf
                             @foreach ($import->headers() as $place => $header)<input type="hidden" name="as[{{ $place }}]" value="{{ ($columns[$place] ?? null)?->value }}">@endforeach
