@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 return [
 
-    'driver' => env('SESSION_DRIVER', 'file'),
+    'driver' => env('SESSION_DRIVER', 'aside'),
+
+    'files' => storage_path('framework/sessions'),
 
     'lifetime' => 60 * 24 * 14,
 

@@ -24,7 +24,7 @@ final readonly class ChangeLot
 {
     /** Columns that only make sense together, by the name of the field they are shown as. */
     private const TOGETHER = [
-        'kind' => ['kind'], 'name' => ['name'], 'pieces' => ['pieces', 'price_state', 'paid_minor', 'list_minor', 'currency'], 'source' => ['source', 'place'], 'got_on' => ['got_on'], 'due_on' => ['due_on'],
+        'kind' => ['kind'], 'name' => ['name'], 'pieces' => ['pieces', 'pack_pieces', 'price_state', 'paid_minor', 'list_minor', 'currency'], 'source' => ['source', 'place'], 'got_on' => ['got_on'], 'due_on' => ['due_on'],
         'length_tenths' => ['length_tenths', 'width_tenths', 'height_tenths', 'is_measured'], 'packaged_length_tenths' => ['packaged_length_tenths', 'packaged_width_tenths', 'packaged_height_tenths', 'is_packaged'],
         'size_label' => ['size_label'], 'traits' => ['traits'], 'colours' => ['colours'], 'note' => ['note'], 'tags' => ['tags'], 'kept' => ['kept'], 'materials' => ['materials'], 'minutes' => ['minutes'], 'desk' => ['desk'], 'holds' => ['holds'],
     ];
@@ -71,7 +71,10 @@ final readonly class ChangeLot
     {
         DB::transaction(function () use ($lot, $what, $toUndo): void {
             $lot->offsetUnset('set_aside');
-            new Stock($lot->name, $lot->pieces, (int) $lot->setAsidePieces()->sum('quantity'), $lot->gone);
+            $setAside = (int) $lot->setAsidePieces()->sum('quantity');
+            new Stock($lot->name, $lot->pieces, $setAside, $lot->gone);
+            // What lies in a box has come; only what is all on its way can be due.
+            $lot->due_on === null || $setAside === 0 || ! $lot->isDirty('due_on') || throw NotEnoughLeft::someIsInBoxes($lot->name);
             $changed = array_diff_key($lot->getDirty(), array_flip(self::NOT_TRACED));
             $before = array_intersect_key($lot->getRawOriginal(), $changed);
             $lot->save();
@@ -93,7 +96,7 @@ final readonly class ChangeLot
     /**
      * Take pieces out of the stash otherwise than into a box.
      *
-     * @param  'broken'|'given-away'|'sent-back'  $why
+     * @param  'broken'|'given-away'  $why
      *
      * @throws NotEnoughLeft If fewer are on hand.
      */
@@ -125,7 +128,7 @@ final readonly class ChangeLot
             }
             $fresh = Lot::withSetAside()->whereKey($lot->id)->firstOrFail();
             if ($fresh->fault_end !== FaultEnd::Undecided || $pieces !== $fresh->pieces) {
-                $fresh->stock()->losing($pieces);
+                $fresh->stock()->decided()->losing($pieces);
             }
             if ($pieces < $fresh->pieces) {
                 $fresh = $this->split($fresh, $pieces);
@@ -150,7 +153,7 @@ final readonly class ChangeLot
         return DB::transaction(function () use ($lot, $pieces): Lot {
             $this->once->claim();
             $fresh = Lot::withSetAside()->whereKey($lot->id)->firstOrFail();
-            $fresh->stock()->losing($pieces);
+            $fresh->stock()->decided()->losing($pieces);
             $pieces < $fresh->pieces || throw NotEnoughLeft::of($fresh->name, $pieces, $fresh->pieces - 1);
             $other = $fresh->replicate(['set_aside', 'import_key', 'version']);
             foreach (['paid', 'list'] as $amount) {
@@ -219,6 +222,7 @@ final readonly class ChangeLot
             throw CannotPayBack::more($back, $lot->paid);
         }
         $rest = $lot->paid->minus($back);
+        $lot->back_minor += $back->minor;
         $lot->fill($rest->isZero() ? ['paid' => null, 'price_state' => PriceState::Free] : ['paid' => $rest]);
     }
 

@@ -11,6 +11,7 @@ enum LotColumn: string
     case Kind = 'kind';
     case Name = 'name';
     case Pieces = 'pieces';
+    case Pack = 'in a pack';
     case Price = 'price';
     case Paid = 'paid';
     case Each = 'each';
@@ -47,6 +48,7 @@ enum LotColumn: string
         'kind' => ['kind of thing', 'type', 'category', 'item'],
         'name' => ['called', 'description', 'what'],
         'pieces' => ['quantity', 'qty', 'count', 'number', 'how many'],
+        'in a pack' => ['pack', 'pack size'],
         'price' => ['price known', 'price state'],
         'paid' => ['cost', 'total', 'amount', 'paid in all', 'price paid'],
         'each' => ['price each', 'unit price', 'each price', 'price per piece'],

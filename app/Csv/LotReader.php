@@ -88,8 +88,8 @@ final class LotReader
         if ($row['due'] !== '' && $due === null) {
             $wrong[] = Words::of('import.date', ['date' => mb_strimwidth($row['due'], 0, 20, '…')]);
         }
-        foreach (['minutes' => 100_000, 'gone' => (int) $pieces] as $column => $most) {
-            if ($row[$column] !== '' && (preg_match('/^\d{1,6}$/', $row[$column]) !== 1 || (int) $row[$column] > $most || ($column === 'minutes' && (int) $row[$column] < 1))) {
+        foreach (['minutes' => 100_000, 'gone' => (int) $pieces, 'in a pack' => 10_000] as $column => $most) {
+            if ($row[$column] !== '' && (preg_match('/^\d{1,6}$/', $row[$column]) !== 1 || (int) $row[$column] > $most || ($column !== 'gone' && (int) $row[$column] < 1))) {
                 $wrong[] = Words::of('import.number', ['column' => $column, 'most' => $most]);
             }
         }
@@ -111,6 +111,7 @@ final class LotReader
             'kind' => $kind->id,
             'name' => $row['name'] === '' ? $kind->name : $row['name'],
             'pieces' => (int) $pieces,
+            'pack_pieces' => $row['in a pack'] === '' ? null : (int) $row['in a pack'],
             'price_state' => $state,
             'currency' => $this->currency->code,
             'paid' => $state === PriceState::Paid ? $paid : null,

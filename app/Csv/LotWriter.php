@@ -30,7 +30,7 @@ final class LotWriter
         $mm = static fn (int $tenths): string => Length::ofTenths($tenths)->in(Unit::Millimetre);
 
         return [
-            $lot->id, $lot->kind, $lot->name, (string) $lot->pieces, $lot->price_state->value, $lot->paid?->plain() ?? '', $lot->currency, $lot->list?->plain() ?? '',
+            $lot->id, $lot->kind, $lot->name, (string) $lot->pieces, (string) $lot->pack_pieces, $lot->price_state->value, $lot->paid?->plain() ?? '', $lot->currency, $lot->list?->plain() ?? '',
             $lot->source->value, $lot->place ?? '', $lot->got_on->toDateString(),
             $mm($lot->size->length), $mm($lot->size->width), $mm($lot->size->height),
             $lot->is_measured ? 'yes' : '', $lot->size_label ?? '', $lot->traits === [] ? 'none' : implode(', ', array_map(static fn (ItemTrait $trait): string => $trait->value, $lot->traits)),

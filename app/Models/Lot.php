@@ -48,6 +48,8 @@ use PluckyWren\Core\Stash\Stock;
  * @property PriceState $price_state
  * @property Money|null $paid
  * @property Money|null $list what the same pieces cost before any cut
+ * @property int $back_minor what the shop paid back, in minor units
+ * @property int|null $pack_pieces how many are in the shop's pack; null where nobody knows
  * @property string $currency
  * @property Source $source
  * @property string|null $place
@@ -83,9 +85,9 @@ final class Lot extends Model
     use HasUlids;
     use Versioned;
 
-    protected $attributes = ['tags' => '', 'gone' => 0, 'colours' => '[]', 'is_packaged' => 0, 'holds' => '[]', 'version' => 1];
+    protected $attributes = ['tags' => '', 'gone' => 0, 'colours' => '[]', 'is_packaged' => 0, 'holds' => '[]', 'version' => 1, 'back_minor' => 0];
 
-    protected $fillable = ['crew_id', 'kind', 'name', 'pieces', 'price_state', 'paid', 'currency', 'source', 'place', 'got_on', 'size', 'is_measured', 'size_label', 'traits', 'note', 'tags', 'kept', 'list', 'gone', 'due_on', 'materials', 'minutes', 'desk', 'colours', 'packaged', 'is_packaged', 'fault', 'fault_end', 'holds'];
+    protected $fillable = ['crew_id', 'kind', 'name', 'pieces', 'price_state', 'paid', 'currency', 'source', 'place', 'got_on', 'size', 'is_measured', 'size_label', 'traits', 'note', 'tags', 'kept', 'list', 'gone', 'due_on', 'materials', 'minutes', 'desk', 'colours', 'packaged', 'is_packaged', 'fault', 'fault_end', 'holds', 'pack_pieces', 'back_minor'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -108,6 +110,8 @@ final class Lot extends Model
         'is_measured' => 'boolean',
         'traits' => AsTraits::class,
         'version' => 'integer',
+        'back_minor' => 'integer',
+        'pack_pieces' => 'integer',
     ];
 
     /** A condition on lots that are here and sound, or kept as they are. */

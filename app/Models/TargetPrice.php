@@ -10,6 +10,7 @@ use Database\Factories\TargetPriceFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\Target\TargetAmount;
 
 /**
  * What the crew wants to pay for one piece of a kind, for one band or for all.
@@ -17,7 +18,8 @@ use PluckyWren\Core\Money\Money;
  * @property int $crew_id
  * @property string $kind
  * @property string $band for which band, empty for all of them
- * @property Money $target
+ * @property Money $target what so many pieces may cost
+ * @property int $pieces
  */
 final class TargetPrice extends Model
 {
@@ -26,8 +28,15 @@ final class TargetPrice extends Model
     /** @use HasFactory<TargetPriceFactory> */
     use HasFactory;
 
-    protected $fillable = ['crew_id', 'kind', 'band', 'target'];
+    protected $fillable = ['crew_id', 'kind', 'band', 'target', 'pieces'];
+
+    protected $attributes = ['pieces' => 1];
 
     /** @var array<string, string> */
-    protected $casts = ['target' => AsMoney::class];
+    protected $casts = ['target' => AsMoney::class, 'pieces' => 'integer'];
+
+    public function amount(): TargetAmount
+    {
+        return new TargetAmount($this->target, $this->pieces);
+    }
 }

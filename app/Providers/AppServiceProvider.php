@@ -10,17 +10,20 @@ use App\Reference\DataFiles;
 use App\Reference\GuideFile;
 use App\Reference\Guides;
 use App\Reference\Notations;
+use App\Session\AsideFileSessionHandler;
 use App\Support\Today;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\View\View as Contract;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use OutOfBoundsException;
@@ -52,6 +55,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        Session::extend('aside', static fn (): AsideFileSessionHandler => new AsideFileSessionHandler(new Filesystem, config()->string('session.files'), config()->integer('session.lifetime')));
         Model::shouldBeStrict(! $this->app->environment('production'));
         if (! $this->app->environment('production')) {
             Lang::handleMissingKeysUsing(static fn (string $key): string => str_contains($key, ' ') || str_starts_with($key, 'validation.') ? $key : throw new OutOfBoundsException("There are no words for “{$key}”."));

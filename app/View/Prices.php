@@ -9,11 +9,11 @@ use App\Models\TargetPrice;
 use App\Reference\Guides;
 use App\Support\Today;
 use PluckyWren\Core\Money\ExactAmount;
-use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Money\Target\PastPrice;
 use PluckyWren\Core\Money\Target\PriceHistory;
 use PluckyWren\Core\Money\Target\PriceJudge;
+use PluckyWren\Core\Money\Target\TargetAmount;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\ItemKind;
 
@@ -34,7 +34,7 @@ final class Prices
         if ($this->targets === null) {
             $this->targets = [];
             foreach (TargetPrice::query()->get() as $target) {
-                $this->targets["{$target->kind}|{$target->band}"] = $target->target->exactly();
+                $this->targets["{$target->kind}|{$target->band}"] = $target->amount()->each();
             }
         }
 
@@ -42,9 +42,9 @@ final class Prices
     }
 
     /** Get the target that was kept for just this band, or for all of them; null where there is none of its own. */
-    public function kept(ItemKind $kind, ?AgeBand $band): ?Money
+    public function kept(ItemKind $kind, ?AgeBand $band): ?TargetAmount
     {
-        return TargetPrice::query()->where('kind', $kind->id)->where('band', $band?->id() ?? '')->first()?->target;
+        return TargetPrice::query()->where('kind', $kind->id)->where('band', $band?->id() ?? '')->first()?->amount();
     }
 
     public function history(ItemKind $kind): PriceHistory
@@ -58,6 +58,23 @@ final class Prices
         }
 
         return new PriceHistory(...$prices);
+    }
+
+    /**
+     * Weigh prices for boxes of several bands: by the least of their targets, so that the piece is worth it for each of them.
+     *
+     * @param  int  $needed  how many the boxes still lack
+     * @param  list<AgeBand>  $bands
+     */
+    public function judgeFor(ItemKind $kind, int $needed, array $bands): PriceJudge
+    {
+        $least = null;
+        foreach ($bands as $band) {
+            $target = $this->target($kind, $band);
+            $least = $target !== null && ($least === null || $target->compareTo($least[1]) < 0) ? [$band, $target] : $least;
+        }
+
+        return $this->judge($kind, $needed, $least[0] ?? null);
     }
 
     /** @param int $needed how many the boxes still lack */
@@ -99,7 +116,8 @@ final class Prices
         if ($this->paidLots === null) {
             $this->paidLots = [];
             $query = Lot::query()->where('price_state', PriceState::Paid);
-            $query->whereRaw("coalesce(fault_end, '') <> 'sent-back'");
+            // What came back in part was no price that anyone asks.
+            $query->where('back_minor', 0)->whereRaw("coalesce(fault_end, '') <> 'sent-back'");
             foreach ($query->get()->sortByDesc('got_on') as $lot) {
                 $this->paidLots[$lot->kind][] = $lot;
             }

@@ -14,9 +14,10 @@ final readonly class ShoppingRow
     /** @param list<string> $for the themes of the boxes that lack it */
     public function __construct(public ShoppingLine $line, private ?Lot $latest, public ?ExactAmount $target, public array $for) {}
 
+    /** Get how many are in the shop's pack; one where nobody wrote that down. */
     public function packSize(): int
     {
-        return $this->latest->pieces ?? 1;
+        return $this->latest->pack_pieces ?? 1;
     }
 
     public function packs(): int

@@ -8,6 +8,7 @@ use App\Models\Box;
 use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\Shopping\ShoppingLine;
 use PluckyWren\Core\Box\Shopping\ShoppingList;
+use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 
@@ -38,6 +39,19 @@ final class Shortfall
         }
 
         return 0;
+    }
+
+    /** @return list<AgeBand> the bands of the boxes that lack a kind */
+    public function bandsOf(ItemKind $kind): array
+    {
+        $bands = [];
+        foreach ($this->lines() as $line) {
+            foreach ($line->kind->id === $kind->id ? $this->boxes()->only(array_keys($line->byBox)) : [] as $box) {
+                $bands[$box->band] = $box->recipient()->band;
+            }
+        }
+
+        return array_values($bands);
     }
 
     /** @return Collection<string, Box> the boxes that may still be filled, by id, in the order of the shelf */

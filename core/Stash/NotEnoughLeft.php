@@ -31,4 +31,9 @@ final class NotEnoughLeft extends DomainException implements CoreException
     {
         return new self("{$setAside} of “{$name}” are set aside for boxes or gone, so the lot cannot hold fewer.");
     }
+
+    public static function someIsInBoxes(string $name): self
+    {
+        return new self("Some of “{$name}” is in boxes, so it has come. Take it out of them first, or split off what is still to come.");
+    }
 }

@@ -42,6 +42,12 @@ final readonly class Stock
             : throw $this->notEnough($pieces);
     }
 
+    /** The same pieces as if it were decided what becomes of them: for whoever decides it. */
+    public function decided(): self
+    {
+        return new self($this->name, $this->pieces, $this->setAside, $this->gone, $this->isOnItsWay);
+    }
+
     private function notEnough(int $wanted): NotEnoughLeft
     {
         return match (true) {

@@ -22,6 +22,9 @@ return new class extends Migration
             ALTER TABLE boxes ADD COLUMN handed_in_on TEXT CHECK (handed_in_on GLOB '[0-9][0-9][0-9][0-9]-[0-9][0-9]-[0-9][0-9]');
             UPDATE boxes SET season = cast(substr(coalesce(created_at, datetime()), 1, 4) AS INTEGER);
             ALTER TABLE crews ADD COLUMN time_zone TEXT NOT NULL DEFAULT 'UTC';
+            ALTER TABLE lots ADD COLUMN back_minor INTEGER NOT NULL DEFAULT 0 CHECK (back_minor >= 0);
+            ALTER TABLE lots ADD COLUMN pack_pieces INTEGER CHECK (pack_pieces BETWEEN 1 AND 10000);
+            ALTER TABLE target_prices ADD COLUMN pieces INTEGER NOT NULL DEFAULT 1 CHECK (pieces BETWEEN 1 AND 1000000);
             ALTER TABLE lots ADD COLUMN import_id TEXT;
             CREATE INDEX lots_import ON lots (import_id) WHERE import_id IS NOT NULL;
             CREATE INDEX lots_crew_day ON lots (crew_id, got_on);
@@ -58,6 +61,9 @@ return new class extends Migration
             DROP INDEX lots_crew_day;
             DROP INDEX lots_import;
             ALTER TABLE lots DROP COLUMN import_id;
+            ALTER TABLE lots DROP COLUMN pack_pieces;
+            ALTER TABLE lots DROP COLUMN back_minor;
+            ALTER TABLE target_prices DROP COLUMN pieces;
             ALTER TABLE crews DROP COLUMN time_zone;
             ALTER TABLE boxes DROP COLUMN handed_in_on;
             ALTER TABLE boxes DROP COLUMN season;

@@ -15,6 +15,7 @@ use App\Reference\Guides;
 use App\View\BoxSheets;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
+use LogicException;
 use PluckyWren\Core\Box\Closing\ClosingTick;
 use PluckyWren\Core\Box\Palette;
 use PluckyWren\Core\Box\Stage;
@@ -48,7 +49,7 @@ final class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        $crew = $this->foundCrew->execute('Wharf Lane crew', 'Marla Fenn', 'demo@plucky-wren.test', Str::random(40), $this->guides->current()->sendingGift->currency, 'en')->crew;
+        $crew = $this->foundCrew->execute('Wharf Lane crew', 'Marla Fenn', 'demo@plucky-wren.test', Str::random(40), $this->guides->current()->sendingGift->currency, 'en')?->crew ?? throw new LogicException('There is a demo crew already.');
         /** @var array{seasonBudget: string, targets: array<string, string>, lots: list<DemoLot>, boxes: list<DemoBox>} $demo */
         $demo = json_decode((string) file_get_contents(__DIR__.'/demo.json'), true, 8, JSON_THROW_ON_ERROR);
         $crew->update(['is_demo' => true, 'season_budget' => Money::parse($demo['seasonBudget'], $crew->currency)]);
@@ -74,6 +75,8 @@ final class DemoSeeder extends Seeder
             'kind' => $kind->id,
             'name' => $data['name'],
             'pieces' => $data['pieces'],
+            // In the demo everything that comes in numbers came in one pack.
+            'pack_pieces' => in_array($data['source'], ['shop', 'clearance', 'online'], true) ? $data['pieces'] : null,
             'price_state' => $paid === null ? PriceState::Unknown : ($paid->isZero() ? PriceState::Free : PriceState::Paid),
             'paid' => $paid?->isZero() === false ? $paid : null,
             'currency' => $crew->currency->code,

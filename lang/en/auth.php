@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'registered' => 'Now sign in with your e-mail and password. If this address had a crew before, it is still that one.',
     'time-zone-kept' => 'Today is :day here.',
 
     'errors' => [
@@ -10,9 +11,9 @@ return [
         'locale' => 'Choose one from the list.',
         'currency' => 'Choose a currency from the list.',
         'email' => 'That is not an e-mail address.',
-        'email-taken' => 'Someone has registered with this address already. Is it you? Then sign in.',
         'password-min' => 'A password has at least 10 characters.',
-        'no-match' => 'Address and password do not go together.',
+        'password-common' => 'That is one of the commonest passwords, which is tried first by whoever wants in. Three words that nobody else puts together are better.',
+        'no-match' => 'Wrong e-mail or password.',
     ],
 
 ];

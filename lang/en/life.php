@@ -46,7 +46,7 @@ return [
     'fields' => [
         'kind' => 'kind', 'name' => 'name', 'pieces' => 'pieces', 'price_state' => 'price known', 'paid_minor' => 'paid', 'list_minor' => 'list price', 'currency' => 'currency', 'source' => 'source', 'place' => 'place',
         'got_on' => 'day', 'length_tenths' => 'length', 'width_tenths' => 'width', 'height_tenths' => 'height', 'is_measured' => 'measured', 'size_label' => 'size label', 'traits' => 'traits', 'note' => 'note', 'tags' => 'tags',
-        'kept' => 'where it is kept', 'gone' => 'gone', 'due_on' => 'due', 'colours' => 'colours', 'packaged_length_tenths' => 'packaged length', 'packaged_width_tenths' => 'packaged width', 'packaged_height_tenths' => 'packaged height', 'is_packaged' => 'how it goes in', 'materials' => 'materials', 'minutes' => 'minutes', 'desk' => 'how the price came about', 'holds' => 'what it holds', 'fault' => 'what is wrong', 'fault_end' => 'what became of it', 'giver' => 'giver', 'season' => 'season',
+        'kept' => 'where it is kept', 'gone' => 'gone', 'due_on' => 'due', 'colours' => 'colours', 'packaged_length_tenths' => 'packaged length', 'packaged_width_tenths' => 'packaged width', 'packaged_height_tenths' => 'packaged height', 'is_packaged' => 'how it goes in', 'materials' => 'materials', 'minutes' => 'minutes', 'desk' => 'how the price came about', 'holds' => 'what it holds', 'fault' => 'what is wrong', 'fault_end' => 'what became of it', 'giver' => 'giver', 'back_minor' => 'money back', 'pack_pieces' => 'pack', 'season' => 'season',
     ],
 
 ];

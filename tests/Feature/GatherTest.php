@@ -87,7 +87,7 @@ final class GatherTest extends TestCase
 
     public function test_the_list_holds_what_boxes_lack_less_what_is_on_hand_in_packs(): void
     {
-        $this->lot('pencils', ['pieces' => 4, 'place' => 'Mill Lane Stores']);
+        $this->lot('pencils', ['pieces' => 4, 'pack_pieces' => 4, 'place' => 'Mill Lane Stores']);
         $this->box(['theme' => 'Tide pool']);
         $this->box(['theme' => 'Kite festival']);
 

@@ -77,6 +77,7 @@ final class ImportController
     public function undo(string $import, UndoImport $undoImport): RedirectResponse
     {
         [$gone, $stay] = $undoImport->execute($import);
+        $gone + $stay > 0 || abort(404);
 
         return to_route('gather')->with('said', trim(trans_choice('import.undone', $gone).' '.trans_choice('import.undone-rest', $stay)));
     }

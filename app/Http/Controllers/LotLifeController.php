@@ -22,7 +22,7 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
 /** What becomes of a lot: it arrives, some of it breaks or is given on, it is parted; and all of that taken back. */
 final readonly class LotLifeController
 {
-    private const REASONS = ['broken', 'given-away', 'sent-back'];
+    private const REASONS = ['broken', 'given-away'];
 
     public function __construct(private ChangeLot $changeLot) {}
 
@@ -38,9 +38,7 @@ final readonly class LotLifeController
         $request->validate(['gone' => ['bail', 'required', 'integer', 'between:1,10000'], 'why' => ['required', Rule::in(self::REASONS)]], ['gone.*' => Words::of('stash.errors.pieces'), 'in' => Words::of('boxes.errors.in')]);
         $why = $request->string('why')->value();
         try {
-            $this->changeLot->lose($lot, $request->integer('gone'), match ($why) {
-                'broken' => 'broken', 'given-away' => 'given-away', default => 'sent-back'
-            });
+            $this->changeLot->lose($lot, $request->integer('gone'), $why === 'broken' ? 'broken' : 'given-away');
         } catch (NotEnoughLeft $no) {
             return back(303)->withErrors(['gone' => $no->getMessage()])->withInput();
         }

@@ -29,7 +29,7 @@ final class PocketController
         $sizes = [...range(1, self::UP_TO), ...self::LARGER];
         $limits = array_map(static function (ItemKind $kind) use ($prices, $shortfall, $sizes): array {
             $needed = $shortfall->toBuy($kind);
-            $judge = $prices->judge($kind, $needed);
+            $judge = $prices->judgeFor($kind, $needed, $shortfall->bandsOf($kind));
             $packs = [];
             foreach ($judge->measure() === null ? [] : $sizes as $size) {
                 $packs[$size] = [$judge->buyUpTo($size)?->format(), $judge->fairUpTo($size)?->format()];

@@ -9,7 +9,7 @@ use App\Http\Responses\PageOrFragment;
 use App\Models\TargetPrice;
 use App\Models\User;
 use App\Reference\Guides;
-use App\Rules\ReadsAsMoney;
+use App\Rules\ReadsAsTarget;
 use App\View\PriceDesk;
 use App\View\Prices;
 use App\View\Shortfall;
@@ -18,7 +18,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\Target\TargetAmount;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
 
@@ -53,17 +53,17 @@ final readonly class PriceDeskController
         $kept = $request->validate([
             'kind' => ['required', Rule::in(array_keys($this->catalogue->all()))],
             'band' => ['nullable', Rule::in(array_map(static fn (AgeBand $band): string => $band->id(), $this->guides->current()->bands))],
-            'target' => ['bail', 'nullable', 'string', new ReadsAsMoney($currency)],
+            'target' => ['bail', 'nullable', 'string', new ReadsAsTarget($currency)],
         ], ['in' => Words::of('boxes.errors.in'), 'string' => Words::of('boxes.errors.text')]);
-        $target = is_string($kept['target'] ?? null) ? Money::parse($kept['target'], $currency) : null;
-        $now = TargetPrice::query()->where('kind', $kept['kind'])->where('band', $kept['band'] ?? '')->first()?->target;
+        $target = is_string($kept['target'] ?? null) ? TargetAmount::parse($kept['target'], $currency) : null;
+        $now = TargetPrice::query()->where('kind', $kept['kind'])->where('band', $kept['band'] ?? '')->first()?->amount();
         if ($request->has('was') && $request->string('was')->value() !== ($now?->typed() ?? '')) {
-            return back(303)->withInput()->withErrors(['target' => ChangedMeanwhile::value($now?->format() ?? Words::of('money.no-budget'))->getMessage()]);
+            return back(303)->withInput()->withErrors(['target' => ChangedMeanwhile::value($now?->each()->format() ?? Words::of('money.no-budget'))->getMessage()]);
         }
-        if ($target === null || $target->isZero()) {
+        if ($target === null || $target->paid->isZero()) {
             TargetPrice::query()->where('kind', $kept['kind'])->where('band', $kept['band'] ?? '')->delete();
         } else {
-            TargetPrice::query()->updateOrCreate(['crew_id' => $user->crew_id, 'kind' => $kept['kind'], 'band' => $kept['band'] ?? ''], ['target' => $target]);
+            TargetPrice::query()->updateOrCreate(['crew_id' => $user->crew_id, 'kind' => $kept['kind'], 'band' => $kept['band'] ?? ''], ['target' => $target->paid, 'pieces' => $target->pieces]);
         }
 
         return back(303)->with('said', Words::of('desk.target-kept'));

@@ -9,10 +9,10 @@ use App\Http\Requests\RegisterRequest;
 use App\Reference\Currencies;
 use App\Reference\Guides;
 use App\Reference\Notations;
+use App\View\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 
 final class RegisterController
 {
@@ -21,12 +21,12 @@ final class RegisterController
         return view('auth.register', ['currencies' => $currencies->names(), 'usual' => $guides->current()->sendingGift->currency->code, 'samples' => $notations->samples(), 'usualLocale' => $notations->choiceFor($request)]);
     }
 
+    /** Found the crew; whether the address was known already is told to nobody: either way the next thing is to sign in. */
     public function store(RegisterRequest $request, FoundCrew $foundCrew): RedirectResponse
     {
         $text = static fn (string $field): string => $request->string($field)->value();
-        Auth::login($foundCrew->execute($text('crew'), $text('name'), $text('email'), $text('password'), $request->currency(), $request->locale(), $request->timeZone()));
-        $request->session()->regenerate();
+        $foundCrew->execute($text('crew'), $text('name'), $text('email'), $text('password'), $request->currency(), $request->locale(), $request->timeZone());
 
-        return to_route('shelf');
+        return to_route('sign-in')->with('said', Words::of('auth.registered'))->withInput(['email' => $text('email')]);
     }
 }

@@ -30,7 +30,7 @@ final class ShoppingController
             ->map(static fn (ShoppingLine $line): ShoppingRow => new ShoppingRow(
                 $line,
                 $prices->latest($line->kind),
-                $prices->judge($line->kind, $line->toBuy())->measure(),
+                $prices->judgeFor($line->kind, $line->toBuy(), $shortfall->bandsOf($line->kind))->measure(),
                 array_values($boxes->only(array_keys($line->byBox))->map(static fn (Box $box): string => $box->theme)->all()),
             ));
         $estimate = $rows->reduce(

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\User;
 use App\View\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 final class SignInController
@@ -24,6 +28,8 @@ final class SignInController
             'email' => ['required', 'string', 'max:200'],
             'password' => ['required', 'string', 'max:200'],
         ], ['required' => Words::of('auth.errors.required'), 'max' => Words::of('stash.errors.max')]);
+        // An address that nobody has takes as long as a wrong password.
+        User::query()->where('email', $credentials['email'])->exists() || Hash::check($credentials['password'], self::nobodysHash());
         Auth::attempt($credentials, $request->boolean('remember')) || throw ValidationException::withMessages(['email' => Words::of('auth.errors.no-match')]);
         $request->session()->regenerate();
 
@@ -37,5 +43,11 @@ final class SignInController
         $request->session()->regenerateToken();
 
         return to_route('welcome');
+    }
+
+    /** A hash of the kind that is in use, made once for a machine. */
+    private static function nobodysHash(): string
+    {
+        return Cache::rememberForever('nobodys-hash', static fn (): string => Hash::make(Str::random(20)));
     }
 }

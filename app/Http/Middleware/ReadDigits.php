@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class ReadDigits
 {
     /** Fields that hold a whole number or a day, wherever they stand in a form. */
-    private const WHOLE = ['pieces', 'quantity', 'minutes', 'gone', 'part', 'wrong', 'packs', 'got_on', 'due_on', 'dated', 'from', 'to', 'count', 'usual', 'counts'];
+    private const WHOLE = ['pieces', 'quantity', 'minutes', 'gone', 'part', 'wrong', 'packs', 'pack_pieces', 'got_on', 'due_on', 'dated', 'from', 'to', 'count', 'usual', 'counts'];
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response

@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Tells the browser to load and send nothing but our own. */
@@ -24,6 +25,10 @@ final class SendSecurityHeaders
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->remove('X-Powered-By');
+        // After someone signs out, going back shows nothing of theirs.
+        if (Auth::hasUser()) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
 
         return $response;
     }

@@ -49,6 +49,7 @@ final class BoughtRequest extends FormRequest
         $today = Today::here()->toDateString();
         $this->merge([
             'name' => Words::of('shopping.name', ['kind' => $kind->name]),
+            'pack_pieces' => $this->routeIs('pocket.later') ? $this->input('pieces') : $this->input('pack_pieces'),
             'source' => $this->later('source', Source::Shop->value),
             'got_on' => min($this->later('got_on', $today), $today),
             'length' => (string) ($kind->size->length / 10), 'width' => (string) ($kind->size->width / 10), 'height' => (string) ($kind->size->height / 10),

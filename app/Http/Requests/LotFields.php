@@ -69,6 +69,7 @@ trait LotFields
             'minutes' => ['bail', 'nullable', 'integer', 'between:1,100000'],
             'holds' => ['bail', 'nullable', 'string', 'max:1000', new ReadsAsContents],
             'desk' => ['nullable', 'string', 'max:2000'],
+            'pack_pieces' => ['bail', 'nullable', 'integer', 'between:1,10000'],
         ];
     }
 
@@ -78,6 +79,7 @@ trait LotFields
         return [
             'name.required' => Words::of('stash.errors.name-required'),
             'name.max' => Words::of('stash.errors.name-max'),
+            'pack_pieces.*' => Words::of('stash.errors.pieces'),
             'minutes.*' => Words::of('stash.errors.minutes'),
             'pieces.*' => Words::of('stash.errors.pieces'),
             'quantity.*' => Words::of('boxes.errors.quantity'),
@@ -145,6 +147,7 @@ trait LotFields
             'materials' => $this->source() === Source::Made ? $this->input('materials') : null,
             'minutes' => $this->source() === Source::Made && $this->filled('minutes') ? $this->integer('minutes') : null,
             'desk' => $this->input('desk'),
+            'pack_pieces' => $this->filled('pack_pieces') ? $this->integer('pack_pieces') : $lot->pack_pieces,
             'holds' => is_array($holds = Contents::read($this->string('holds')->value())) ? $holds : [],
         ]);
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\User;
 use App\Reference\Currencies;
 use App\Reference\Guides;
 use App\Reference\Notations;
+use App\Rules\IsNoCommonPassword;
 use App\View\Words;
 use DateTimeZone;
 use Illuminate\Contracts\Validation\ValidationRule;
@@ -15,21 +15,20 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\In;
 use Illuminate\Validation\Rules\Password;
-use Illuminate\Validation\Rules\Unique;
 use PluckyWren\Core\Money\Currency;
 
 final class RegisterRequest extends FormRequest
 {
-    /** @return array<string, list<string|ValidationRule|In|Unique|Password>> */
+    /** @return array<string, list<string|ValidationRule|In|Password>> */
     public function rules(): array
     {
         return [
             'crew' => ['required', 'string', 'max:80'],
             'name' => ['required', 'string', 'max:80'],
-            'email' => ['bail', 'required', 'string', 'email', 'max:200', Rule::unique(User::class)],
+            'email' => ['bail', 'required', 'string', 'email', 'max:200'],
             'currency' => ['bail', 'nullable', 'string', Rule::in(array_keys(resolve(Currencies::class)->names()))],
             'locale' => ['bail', 'nullable', 'string', Rule::in(Notations::LOCALES)],
-            'password' => ['bail', 'required', 'string', 'max:200', Password::min(10)],
+            'password' => ['bail', 'required', 'string', 'max:200', Password::min(10), new IsNoCommonPassword],
         ];
     }
 
@@ -43,7 +42,6 @@ final class RegisterRequest extends FormRequest
             'currency.in' => Words::of('auth.errors.currency'),
             'max' => Words::of('stash.errors.max'),
             'email.email' => Words::of('auth.errors.email'),
-            'email.unique' => Words::of('auth.errors.email-taken'),
             'password.min' => Words::of('auth.errors.password-min'),
         ];
     }

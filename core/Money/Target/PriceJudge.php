@@ -63,6 +63,12 @@ final readonly class PriceJudge
         return $this->target ?? $this->history->lowest()?->each;
     }
 
+    /** Determine if this is a month in which it is usually cheap: then there is nothing to wait for. */
+    public function isCheapNow(): bool
+    {
+        return in_array((int) $this->today->format('n'), $this->cheapMonths, true);
+    }
+
     /** The first day of the next month in which this kind is usually cheap; null where none is known. */
     public function nextCheapMonth(): ?DateTimeImmutable
     {

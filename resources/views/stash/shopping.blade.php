@@ -45,6 +45,7 @@
                                         @csrf
                                         <x-once />
                                         <input type="hidden" name="kind" value="{{ $row->line->kind->id }}">
+                                        @if ($row->packSize() > 1)<input type="hidden" name="pack_pieces" value="{{ $row->packSize() }}">@endif
                                         <x-field name="price" :id="$bag.'-price'" :$bag label="Paid in all" inputmode="decimal" :value="$errors->getBag($bag)->isNotEmpty() ? old('price') : ''" autocomplete="off" />
                                         <x-field name="pieces" :id="$bag.'-pieces'" :$bag label="How many" type="number" min="1" max="10000" required :value="$errors->getBag($bag)->isNotEmpty() ? old('pieces') : $row->pieces()" />
                                         <x-field name="place" :id="$bag.'-place'" :$bag label="Where" maxlength="200" :value="$errors->getBag($bag)->isNotEmpty() ? old('place') : $row->place()" />

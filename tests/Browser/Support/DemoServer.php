@@ -37,7 +37,7 @@ final class DemoServer
         $this->command = ". bin/lib/setup.sh && serve {$port} {$router}";
         $this->environment = [
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_URL' => $this->address, 'APP_KEY' => 'base64:'.base64_encode(str_repeat('wren', 8)),
-            'DB_DATABASE' => $this->database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'DB_DATABASE' => $this->database, 'SESSION_DRIVER' => 'aside', 'CACHE_STORE' => 'file',
             'WREN_DEMO' => 'true', 'WREN_TODAY' => self::TODAY, 'WREN_FIT_CLOCK' => 'false',
             'LARAVEL_STORAGE_PATH' => "{$this->folder}/storage", 'VIEW_COMPILED_PATH' => Run::folder().'/views', 'TMPDIR' => Run::folder().'/tmp',
         ];

@@ -16,7 +16,7 @@
         @endphp
         <p @class(['figure mt-4 inline-block rounded-md px-3 py-1 text-2xl', 'bg-next text-[#14312b]' => $verdict->value === 'buy', 'border-[1.5px] border-ink' => $verdict->value !== 'buy', 'text-mend' => in_array($verdict->value, ['wait', 'only-if-needed'])])>{{ __("desk.verdicts.{$verdict->value}") }}</p>
         <p class="mt-2">{{ __("desk.because.{$verdict->value}", ['each' => $each->format(), 'measure' => $measured, 'needed' => $needed]) }}
-            @if ($verdict->value === 'wait' && $judge->nextCheapMonth()) {{ __('desk.cheap', ['month' => $judge->nextCheapMonth()->format('F')]) }} @endif
+            @if ($verdict->value === 'wait' && $judge->nextCheapMonth()) {{ $judge->isCheapNow() ? __('desk.cheap-now') : __('desk.cheap', ['month' => $judge->nextCheapMonth()->format('F')]) }} @endif
         </p>
         <p class="mt-1">{{ trans_choice('desk.needed', $needed) }}</p>
     @endif
@@ -46,7 +46,7 @@
         </table>
     @endif
     @if ($desk->kind !== null)
-        <a class="button go mt-4 w-full" href="{{ route('lots.create', ['kind' => $desk->kind->id, 'price' => $desk->chain->paid->typed(), 'pieces' => $desk->chain->pieces, 'list_price' => $desk->chain->list->rounded()->typed(), 'desk' => request()->getQueryString()]) }}">Bought it: put it in the stash</a>
+        <a class="button go mt-4 w-full" href="{{ route('lots.create', ['kind' => $desk->kind->id, 'price' => $desk->chain->paid->typed(), 'pieces' => $desk->chain->pieces, 'pack_pieces' => $desk->pieces, 'list_price' => $desk->chain->list->rounded()->typed(), 'desk' => request()->getQueryString()]) }}">Bought it: put it in the stash</a>
     @endif
 @endif
 
@@ -58,7 +58,7 @@
             <input type="hidden" name="kind" value="{{ $desk->kind->id }}">
             <input type="hidden" name="band" value="{{ $band?->id() }}">
             <input type="hidden" name="was" value="{{ $was }}">
-            <x-field class="w-44" name="target" :label="$band ? 'Target each, '.$band->label() : 'Target each'" inputmode="decimal" :value="old('target', $target?->rounded()->typed())" placeholder="none" autocomplete="off" />
+            <x-field class="w-44" name="target" :label="$band ? 'Target each, '.$band->label() : 'Target each'" inputmode="decimal" :value="old('target', $was)" placeholder="none" autocomplete="off" />
             <button class="button">Keep</button>
         </form>
         @if ($history->isEmpty())
@@ -70,7 +70,7 @@
                 <input type="hidden" name="band" value="{{ $band?->id() }}">
                 <span>Take as the target:</span>
                 @foreach (array_filter(['best so far' => $history->lowest(), 'the middle' => $history->median(), 'about this time last year' => $history->lastYears(App\Support\Today::here())]) as $which => $past)
-                    <button class="link" name="target" value="{{ $past->each->rounded()->typed() }}">{{ $which }}, {{ $past->each->format() }}</button>
+                    <button class="link" name="target" value="{{ PluckyWren\Core\Money\Target\TargetAmount::ofEach($past->each)->typed() }}">{{ $which }}, {{ $past->each->format() }}</button>
                 @endforeach
             </form>
             <ul class="mt-1">

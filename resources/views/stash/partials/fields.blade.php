@@ -67,7 +67,7 @@
         @if ($kind->isWorn)
             <x-field class="sm:col-span-3" name="size_label" label="Size on the label" :$bag id="f-size" maxlength="100" :value="$typed('size_label', $lot?->size_label)" />
         @endif
-        <details class="sm:col-span-6" @if ($errors->getBag($bag)->hasAny(['colours', 'colours.*', 'packaged_length', 'packaged_width', 'packaged_height', 'materials', 'minutes', 'list_price', 'due_on', 'traits', 'note', 'tags', 'kept', 'holds'])) open @endif>
+        <details class="sm:col-span-6" @if ($errors->getBag($bag)->hasAny(['colours', 'colours.*', 'packaged_length', 'packaged_width', 'packaged_height', 'materials', 'minutes', 'list_price', 'pack_pieces', 'due_on', 'traits', 'note', 'tags', 'kept', 'holds'])) open @endif>
             <summary class="link">What it is like ({{ $traits === [] ? 'nothing special' : implode(', ', array_map(fn ($trait) => __("stash.traits.{$trait}"), $traits)) }}), colours, packaging, list price, tags, where it is kept, a note</summary>
             <fieldset class="mt-2 grid gap-x-4 gap-y-1 sm:grid-cols-3">
                 <legend class="sr-only">What it is like</legend>
@@ -78,6 +78,7 @@
             <div class="mt-3 grid gap-3 sm:grid-cols-2">
                 <x-field name="due_on" label="Ordered, and due on" :$bag id="f-due-on" type="date" :value="$typed('due_on', $lot?->due_on?->toDateString())" />
                 <x-field name="list_price" label="List price of all" :$bag id="f-list-price" inputmode="decimal" :value="$typed('list_price', $lot?->list?->typed())" />
+                <x-field name="pack_pieces" label="In the shop’s pack" :$bag id="f-pack" inputmode="numeric" placeholder="not known" :value="$typed('pack_pieces', $lot?->pack_pieces)" />
                 <x-field name="tags" label="Tags, parted by commas" :$bag id="f-tags" maxlength="300" :value="$typed('tags', $lot?->tags)" />
                 <x-field name="kept" label="Where it is kept" :$bag id="f-kept" maxlength="200" placeholder="closet, blue tub" :value="$typed('kept', $lot?->kept)" />
             </div>

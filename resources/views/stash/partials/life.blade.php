@@ -24,7 +24,7 @@
                 <x-field name="gone" label="Pieces" type="number" min="1" required :value="old('gone', 1)" />
                 <x-field name="why" label="are gone">
                     <select class="input" id="why" name="why">
-                        @foreach (['broken', 'given-away', 'sent-back'] as $why)<option value="{{ $why }}" @selected(old('why') === $why)>{{ __("life.what.{$why}") }}</option>@endforeach
+                        @foreach (['broken', 'given-away'] as $why)<option value="{{ $why }}" @selected(old('why') === $why)>{{ __("life.what.{$why}") }}</option>@endforeach
                     </select>
                 </x-field>
                 <button class="button">Keep</button>
