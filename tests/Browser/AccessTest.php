@@ -47,6 +47,26 @@ final class AccessTest extends BrowserTestCase
         }
     }
 
+    /** On a phone whatever can be pressed is as large as a fingertip: 44 px, or the line or cell that carries it is. */
+    public function test_a_thumb_finds_whatever_can_be_pressed(): void
+    {
+        $this->openDemo();
+        $views = $this->views();
+        self::browser()->size(390, 844);
+        foreach ($views as $name => $path) {
+            $this->open($path);
+            $small = $this->js(<<<'JS'
+                const carrier = (element) => (element.matches('input[type=checkbox], input[type=radio]') ? element.closest('label, td, .tile') ?? element : element);
+                return [...document.querySelectorAll('main button, main a, main input:not([type=hidden]), main select, main summary, header a, header summary')]
+                    .filter((element) => element.checkVisibility() && !element.matches('.sr-only, .skip') && element.getBoundingClientRect().width > 0)
+                    .filter((element) => carrier(element).getBoundingClientRect().height < 43.5)
+                    .map((element) => `${element.tagName} ${element.innerText ?? element.name}`);
+                JS);
+
+            self::assertSame([], $small, $name);
+        }
+    }
+
     public function test_no_console_error_and_no_request_to_another_host(): void
     {
         $this->openDemo();
@@ -98,7 +118,7 @@ final class AccessTest extends BrowserTestCase
 
     private function assertWithin(string $which): void
     {
-        foreach ([390, 640, 820, 1600] as $width) {
+        foreach ([320, 390, 640, 820, 1600] as $width) {
             self::browser()->size($width, 800);
             self::assertLessThanOrEqual($width, $this->js('return document.documentElement.scrollWidth'), "{$which} at {$width}");
         }
