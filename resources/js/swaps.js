@@ -117,10 +117,10 @@ export function keepFocus() {
                 picker.scrollIntoView({ block: 'start' });
             }
             picker.querySelector('[data-focus]')?.focus({ preventScroll: true });
-        } else if (hand && hasLostFocus) {
+        } else if (hand && hasLostFocus && hadPicker === (picker !== null) && findAgain(hand).control) {
             const { row, control } = findAgain(hand);
-            control?.focus({ preventScroll: true });
-            window.scrollBy(0, row ? row.getBoundingClientRect().top - hand.top : 0);
+            control.focus({ preventScroll: true });
+            window.scrollBy(0, row.getBoundingClientRect().top - hand.top);
         } else if (hasLostFocus) {
             (picker?.querySelector('[data-focus]') ?? document.querySelector('#sheet [data-focus]'))?.focus({ preventScroll: true });
         }

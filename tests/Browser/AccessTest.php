@@ -18,64 +18,29 @@ final class AccessTest extends BrowserTestCase
         'sheet' => '', 'picker' => '?pick=1', 'list to buy' => '?pick=1&from=buy', 'new thing' => '?pick=1&from=new&kind=t-shirt', 'check sheet' => '/check-sheet', 'ledger' => '/ledger', 'prepare' => '/prepare', 'closing check' => '/closing', 'compare' => '/compare', 'how it goes in' => '/fit?step=12&turn=1', 'answers' => '/fit/answers', 'change' => '/edit',
     ];
 
-    public function test_axe_finds_nothing_on_any_main_view_by_day_and_by_lamplight(): void
+    /** Every main view once: by axe in both schemes, at five widths, for a thumb, and without a word in the console or a request to a stranger. */
+    public function test_every_main_view_can_be_used_by_everyone(): void
     {
         foreach (['welcome' => '/', 'sign in' => '/sign-in', 'register' => '/register'] as $name => $path) {
             $this->open($path);
             $this->assertAccessible($name);
+            $this->assertWithin($name);
         }
         $this->openDemo();
         foreach ($this->views() as $name => $path) {
             $this->open($path);
             $this->assertAccessible($name);
+            $this->assertWithin($name);
+            $this->assertForAThumb($name);
+            self::browser()->size(1280, 800);
+            // A page that is not there is told so by the browser too.
+            $said = array_filter(self::browser()->console(), static fn (string $line): bool => $path !== '/nowhere' || ! str_contains($line, '404'));
+            self::assertSame([], $said, $path);
         }
         $this->clickOn('.menu > summary');
         $this->assertAccessible('menu');
         $this->press('?');
         $this->assertAccessible('keys');
-    }
-
-    /** A phone, a laptop at 200 % zoom, a tablet, a broad screen. */
-    public function test_nothing_runs_off_the_side_of_the_page(): void
-    {
-        $this->open('/');
-        $this->assertWithin('welcome');
-        $this->openDemo();
-        foreach ($this->views() as $name => $path) {
-            $this->open($path);
-            $this->assertWithin($name);
-        }
-    }
-
-    /** On a phone whatever can be pressed is as large as a fingertip: 44 px, or the line or cell that carries it is. */
-    public function test_a_thumb_finds_whatever_can_be_pressed(): void
-    {
-        $this->openDemo();
-        $views = $this->views();
-        self::browser()->size(390, 844);
-        foreach ($views as $name => $path) {
-            $this->open($path);
-            $small = $this->js(<<<'JS'
-                const carrier = (element) => (element.matches('input[type=checkbox], input[type=radio]') ? element.closest('label, td, .tile') ?? element : element);
-                return [...document.querySelectorAll('main button, main a, main input:not([type=hidden]), main select, main summary, header a, header summary')]
-                    .filter((element) => element.checkVisibility() && !element.matches('.sr-only, .skip') && element.getBoundingClientRect().width > 0)
-                    .filter((element) => carrier(element).getBoundingClientRect().height < 43.5)
-                    .map((element) => `${element.tagName} ${element.innerText ?? element.name}`);
-                JS);
-
-            self::assertSame([], $small, $name);
-        }
-    }
-
-    public function test_no_console_error_and_no_request_to_another_host(): void
-    {
-        $this->openDemo();
-        foreach ($this->views() as $path) {
-            $this->open($path);
-            // A page that is not there is told so by the browser too.
-            $said = array_filter(self::browser()->console(), static fn (string $line): bool => $path !== '/nowhere' || ! str_contains($line, '404'));
-            self::assertSame([], $said, $path);
-        }
         $strangers = array_filter(self::browser()->requests(), static fn (string $address): bool => ! str_starts_with($address, self::server()->address.'/') && ! str_starts_with($address, 'data:'));
         self::assertSame([], array_values($strangers));
     }
@@ -116,6 +81,22 @@ final class AccessTest extends BrowserTestCase
         return (string) parse_url((string) $address, PHP_URL_PATH);
     }
 
+    /** On a phone whatever can be pressed is as large as a fingertip: 44 px, or the line or cell that carries it is. */
+    private function assertForAThumb(string $which): void
+    {
+        self::browser()->size(390, 844);
+        $small = $this->js(<<<'JS'
+            const carrier = (element) => (element.matches('input[type=checkbox], input[type=radio]') ? element.closest('label, td, .tile') ?? element : element);
+            return [...document.querySelectorAll('main button, main a, main input:not([type=hidden]), main select, main summary, header a, header summary')]
+                .filter((element) => element.checkVisibility() && !element.matches('.sr-only, .skip') && element.getBoundingClientRect().width > 0)
+                .filter((element) => carrier(element).getBoundingClientRect().height < 43.5)
+                .map((element) => `${element.tagName} ${element.innerText ?? element.name}`);
+            JS);
+
+        self::assertSame([], $small, $which);
+    }
+
+    /** The narrowest phone, a phone, a laptop at 200 % zoom, a tablet, a broad screen. */
     private function assertWithin(string $which): void
     {
         foreach ([320, 390, 640, 820, 1600] as $width) {

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Trouble\Trouble;
 
 /** A fast hand and a slow line: what is typed while an answer is on its way stays as it was typed. */
 final class TypingTest extends BrowserTestCase
@@ -27,7 +28,8 @@ final class TypingTest extends BrowserTestCase
         $this->js("document.getElementById('kind-0').focus()");
         foreach (self::LINES as $line => [$kind, $name, $pieces, $paid]) {
             self::assertSame("kind-{$line}", $this->js('return document.activeElement.id'), 'The focus is where the hand is.');
-            $this->choose("#kind-{$line}", (string) $this->js('return [...document.getElementById(arguments[0]).options].find((option) => option.text.startsWith(arguments[1]))?.value', "kind-{$line}", $kind));
+            // A list takes the first letters of what is meant.
+            $this->press($kind);
             foreach ([$name, $pieces, $paid] as $text) {
                 $this->press(WebDriverKeys::TAB);
                 $this->typeAt($keyMs, $text);
@@ -44,10 +46,12 @@ final class TypingTest extends BrowserTestCase
     /** @return iterable<string, array{int, int}> milliseconds a key, and of latency */
     public static function hands(): iterable
     {
-        yield 'a quick hand on a quick line' => [40, 0];
-        yield 'a usual hand on a slow line' => [80, 300];
         yield 'a quick hand on a very slow line' => [40, 1000];
-        yield 'a slow hand on a very slow line' => [200, 1000];
+        if (Trouble::times(0, 1) === 1) {
+            yield 'a quick hand on a quick line' => [40, 0];
+            yield 'a usual hand on a slow line' => [80, 300];
+            yield 'a slow hand on a very slow line' => [200, 1000];
+        }
     }
 
     protected function tearDown(): void

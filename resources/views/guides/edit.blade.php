@@ -77,7 +77,7 @@
                     <p class="text-ink-soft">Plan a box, and see here what the guide says of it.</p>
                 @else
                     <label class="font-semibold" for="trial-box">Which</label>
-                    <select class="input" id="trial-box" name="box" hx-put="{{ route('guides.trial', $own->slug) }}" hx-include="#guide-form" hx-target="#trial" hx-swap="outerHTML" hx-trigger="load, change, change delay:300ms from:#guide-form">
+                    <select class="input" id="trial-box" name="box" hx-put="{{ route('guides.trial', $own->slug) }}" hx-include="#guide-form" hx-target="#trial" hx-swap="outerHTML" hx-sync="this:replace" hx-trigger="load, change, change delay:300ms from:#guide-form">
                         @foreach ($boxes as $box)<option value="{{ $box->id }}">{{ $box->theme }}</option>@endforeach
                     </select>
                     <div class="mt-3"><div id="trial" role="status"><p class="text-ink-soft">What would change for it shows here.</p></div></div>

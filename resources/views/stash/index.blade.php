@@ -9,7 +9,7 @@
     </div>
     @include('stash.partials.waiting')
     @fragment('drawers')
-        <div id="drawers">
+        <div id="drawers" hx-sync:inherited="#drawers:replace">
             @if ($lots->total() === 0 && ! $question->asksForSome())
                 @include('stash.partials.empty')
             @else

@@ -2,7 +2,7 @@
     <x-gather-tabs on="price-desk" />
     @fragment('desk')
         <div id="desk" class="mx-auto grid max-w-5xl gap-4 wide:grid-cols-2">
-            <form action="{{ route('price-desk') }}" class="cut grid content-start gap-3 p-4" hx-get="{{ route('price-desk') }}" hx-target="#desk" hx-swap="outerMorph" hx-replace-url="true" hx-trigger="change, submit">
+            <form action="{{ route('price-desk') }}" class="cut grid content-start gap-3 p-4" hx-get="{{ route('price-desk') }}" hx-target="#desk" hx-swap="outerMorph" hx-replace-url="true" hx-sync="this:replace" hx-trigger="change, submit">
                 <h1>Price desk</h1>
                 <div class="grid grid-cols-[1fr_auto] gap-2.5">
                     <x-field name="kind" label="What kind of thing?">

@@ -90,20 +90,61 @@ final class DemoServer
      */
     public function atOnce(array $forms, array $cookies): array
     {
+        return $this->send($forms, $cookies, ['HX-Request: true'], null);
+    }
+
+    /**
+     * Send several plain forms at the same moment, and kill the server, workers and all, so many milliseconds later.
+     *
+     * @param  list<array{string, array<string, mixed>}>  $forms
+     * @param  list<string>  $cookies
+     * @return list<int> the status of each answer that came; 0 where none did
+     */
+    public function atOnceUntilKilled(array $forms, array $cookies, int $afterMs): array
+    {
+        return $this->send($forms, $cookies, [], $afterMs);
+    }
+
+    /**
+     * Ask for a page as whoever the cookies belong to.
+     *
+     * @param  list<string>  $cookies
+     */
+    public function fetch(string $path, array $cookies): string
+    {
+        $context = stream_context_create(['http' => ['header' => 'Cookie: '.implode('; ', $cookies), 'ignore_errors' => true]]);
+
+        return (string) file_get_contents($this->address.$path, false, $context);
+    }
+
+    /**
+     * @param  list<array{string, array<string, mixed>}>  $forms
+     * @param  list<string>  $cookies
+     * @param  list<string>  $headers
+     * @return list<int>
+     */
+    private function send(array $forms, array $cookies, array $headers, ?int $killedAfterMs): array
+    {
         $many = curl_multi_init();
         $handles = [];
         foreach ($forms as [$path, $fields]) {
             $curl = curl_init();
-            foreach ([CURLOPT_URL => $this->address.$path, CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => http_build_query($fields), CURLOPT_HTTPHEADER => ['HX-Request: true'], CURLOPT_COOKIE => implode('; ', $cookies)] as $option => $value) {
+            foreach ([CURLOPT_URL => $this->address.$path, CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => http_build_query($fields), CURLOPT_HTTPHEADER => $headers, CURLOPT_COOKIE => implode('; ', $cookies)] as $option => $value) {
                 curl_setopt($curl, $option, $value);
             }
             curl_multi_add_handle($many, $curl);
             $handles[] = $curl;
         }
+        $started = hrtime(true);
         do {
             curl_multi_exec($many, $running);
-            curl_multi_select($many, 0.2);
+            curl_multi_select($many, $killedAfterMs === null ? 0.2 : 0.002);
+            if ($killedAfterMs !== null && hrtime(true) - $started >= $killedAfterMs * 1_000_000) {
+                $this->process->kill();
+                $killedAfterMs = null;
+            }
         } while ($running > 0);
+        $killedAfterMs === null || $this->process->kill();
 
         return array_map(static fn ($curl): int => (int) curl_getinfo($curl, CURLINFO_HTTP_CODE), $handles);
     }
