@@ -78,7 +78,9 @@ final readonly class FillWaitingBoxes
     /** @return list<Piece> what open boxes have on their lists, the box that is furthest along first */
     private function waiting(): array
     {
-        $pieces = Piece::query()->with('box')->whereNull('lot_id')->get()->filter(static fn (Piece $piece): bool => $piece->box->stage->isOpen())->all();
+        $query = Piece::query()->with('box');
+        $query->whereNull('lot_id');
+        $pieces = $query->get()->filter(static fn (Piece $piece): bool => $piece->box->stage->isOpen())->all();
         usort($pieces, static fn (Piece $one, Piece $other): int => [-$one->box->stage->place(), $one->box->number] <=> [-$other->box->stage->place(), $other->box->number]);
 
         return $pieces;

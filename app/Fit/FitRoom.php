@@ -179,14 +179,18 @@ final readonly class FitRoom
     /** Keep what was found, where that can be done at once: a page is never held up for it, as it can be found again. */
     private function quietly(Closure $write): void
     {
-        $isAlone = DB::transactionLevel() === 0;
-        try {
-            $isAlone && DB::statement('PRAGMA busy_timeout = 0');
+        if (DB::transactionLevel() > 0) {
             $write();
-        } catch (QueryException $why) {
-            $isAlone || throw $why;
+
+            return;
+        }
+        try {
+            DB::statement('PRAGMA busy_timeout = 0');
+            $write();
+        } catch (QueryException) {
+            // Someone else is writing, or the disk is full: it is found again when it is asked for.
         } finally {
-            $isAlone && DB::statement('PRAGMA busy_timeout = '.config()->integer('database.connections.sqlite.busy_timeout'));
+            DB::statement('PRAGMA busy_timeout = '.config()->integer('database.connections.sqlite.busy_timeout'));
         }
     }
 

@@ -64,6 +64,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable $updated_at
  * @property Collection<int, Piece> $pieces
+ * @property Crew $crew
  */
 final class Box extends Model
 {

@@ -30,7 +30,7 @@ final readonly class BoxStory
     /** The boxes that were deleted and can be brought back. */
     public static function deleted(): self
     {
-        $gone = BoxChange::query()->where('what', 'deleted')->whereNull('undone_at');
+        $gone = BoxChange::query()->where('what', 'deleted')->where('undone_at', null);
         $gone->whereNotIn('box_id', Box::query()->select('id'));
 
         return self::told($gone);

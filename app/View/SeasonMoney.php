@@ -206,7 +206,9 @@ final class SeasonMoney
             }
         }
 
-        return Apportionment::of($sums);
+        $parts = Apportionment::of($sums);
+
+        return ['boxes' => $parts['boxes'], 'left' => $parts['left'], 'gone' => $parts['gone']];
     }
 
     /** @return Builder<Lot> those got in the season */

@@ -49,7 +49,7 @@ final class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        $crew = $this->foundCrew->execute('Wharf Lane crew', 'Marla Fenn', 'demo@plucky-wren.test', Str::random(40), $this->guides->current()->sendingGift->currency, 'en')?->crew ?? throw new LogicException('There is a demo crew already.');
+        $crew = $this->foundCrew->execute('Wharf Lane crew', 'Marla Fenn', 'demo@plucky-wren.test', Str::random(40), $this->guides->current()->sendingGift->currency, 'en')->crew ?? throw new LogicException('There is a demo crew already.');
         /** @var array{seasonBudget: string, targets: array<string, string>, lots: list<DemoLot>, boxes: list<DemoBox>} $demo */
         $demo = json_decode((string) file_get_contents(__DIR__.'/demo.json'), true, 8, JSON_THROW_ON_ERROR);
         $crew->update(['is_demo' => true, 'season_budget' => Money::parse($demo['seasonBudget'], $crew->currency)]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser\Support;
 
 use Closure;
+use PDO;
 use RuntimeException;
 use Tests\Support\Run;
 
@@ -31,7 +32,6 @@ final class DemoServer
         $this->folder = Run::folder().'/server-'.bin2hex(random_bytes(6));
         mkdir($this->folder);
         $this->database = "{$this->folder}/table.sqlite";
-        touch($this->database);
         $port = BackgroundProcess::freePort();
         $this->address = "http://127.0.0.1:{$port}";
         $this->command = ". bin/lib/setup.sh && serve {$port} {$router}";
@@ -41,10 +41,23 @@ final class DemoServer
             'WREN_DEMO' => 'true', 'WREN_TODAY' => self::TODAY, 'WREN_FIT_CLOCK' => 'false',
             'LARAVEL_STORAGE_PATH' => "{$this->folder}/storage", 'VIEW_COMPILED_PATH' => Run::folder().'/views', 'TMPDIR' => Run::folder().'/tmp',
         ];
-        foreach (['migrate --force', 'db:seed --force'] as $command) {
-            $this->artisan($command, $this->environment);
-        }
+        $this->layTheTable();
         $this->start();
+    }
+
+    /** The demo table is laid once in a run; every server gets a copy of its own. */
+    private function layTheTable(): void
+    {
+        $laid = Run::folder().'/demo.sqlite';
+        if (! is_file($laid)) {
+            touch("{$laid}.new");
+            foreach (['migrate --force', 'db:seed --force'] as $command) {
+                $this->artisan($command, ['DB_DATABASE' => "{$laid}.new"] + $this->environment);
+            }
+            (new PDO("sqlite:{$laid}.new"))->exec('PRAGMA wal_checkpoint(TRUNCATE); PRAGMA journal_mode=DELETE');
+            rename("{$laid}.new", $laid);
+        }
+        copy($laid, $this->database);
     }
 
     /** Be there, or be there again after a pause. */
