@@ -97,7 +97,7 @@ final class TroubleTest extends TestCase
         $this->get('/nowhere')->assertNotFound()->assertSee('Plucky Wren');
         $this->call('PATCH', '/boxes')->assertStatus(405)->assertSee('Plucky Wren');
         $this->post('/figures', ['_method' => 'put', 'locale' => 'klingon'])->assertStatus(422)->assertSee('Plucky Wren');
-        $this->post('/lots', ['name' => ['a list']] + self::SOAP)->assertStatus(422)->assertSee('Plucky Wren');
+        $this->put('/guides', ['guide' => ['a list']])->assertStatus(422)->assertSee('Plucky Wren');
         $this->get('/gather?q=a%00b')->assertStatus(400)->assertSee('Plucky Wren');
         foreach ([401, 403, 409, 413, 419, 429, 418, 501] as $status) {
             Route::get("abort-{$status}", static fn () => abort($status));

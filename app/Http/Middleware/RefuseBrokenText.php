@@ -8,15 +8,9 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/**
- * Bytes that are no text would be stored as they are and break whatever writes them out later; a list where one value is asked for has no
- * meaning at all.
- */
+/** Bytes that are no text would be stored as they are and break whatever writes them out later. */
 final class RefuseBrokenText
 {
-    /** Fields of which a form sends several. */
-    private const SEVERAL = ['colours', 'traits', 'lots', 'rows', 'as', 'counts', 'choice', 'needs', 'wishes', 'flags', 'pieces', 'step', 'value'];
-
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -26,9 +20,6 @@ final class RefuseBrokenText
                 ! is_string($text) || (mb_check_encoding($text, 'UTF-8') && ! str_contains($text, "\0")) || abort(400);
             }
         });
-
-        $lists = array_keys(array_filter([...$request->query->all(), ...$request->request->all()], is_array(...)));
-        array_diff($lists, self::SEVERAL) === [] || abort(422);
 
         return $next($request);
     }

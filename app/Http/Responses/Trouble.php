@@ -30,7 +30,7 @@ final class Trouble
         $exceptions->dontReport([AlreadyDone::class, ChangedMeanwhile::class]);
         $exceptions->render(static fn (AlreadyDone $why, Request $request): AnyResponse => self::alreadyDone($why, $request));
         $exceptions->render(static fn (ChangedMeanwhile $why, Request $request): AnyResponse => self::overtaken($why, $request));
-        $exceptions->render(static fn (Throwable $why, Request $request): ?AnyResponse => self::unwritable($why, $request));
+        $exceptions->render(static fn (Throwable $why, Request $request): ?AnyResponse => self::unwritable($why, $request) ?? self::listForText($why));
     }
 
     private static function alreadyDone(AlreadyDone $why, Request $request): AnyResponse
@@ -67,6 +67,12 @@ final class Trouble
             $request->expectsJson() => new JsonResponse(['message' => $words], $status, $headers),
             default => new Response(view('errors.trouble', ['reason' => $reason, 'again' => self::typed($request), 'method' => $request->method(), 'address' => $request->fullUrl()])->render(), $status, $headers),
         };
+    }
+
+    /** A list where one text is asked for is a fault of whoever sends it; null where it is something else. */
+    private static function listForText(Throwable $why): ?AnyResponse
+    {
+        return $why instanceof ErrorException && $why->getMessage() === 'Array to string conversion' ? new Response(view('errors.422')->render(), 422) : null;
     }
 
     private static function statusOf(Throwable $why): ?int
