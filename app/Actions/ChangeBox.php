@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Editing\ThreeWay;
 use App\Models\Box;
 use App\Reference\Guides;
+use App\View\BoxWords;
 use App\View\Words;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Season\Season;
@@ -41,8 +42,9 @@ final readonly class ChangeBox
     {
         return $this->history->of($box, 'edited', function () use ($box, $fill, $was, $takesTheirs): Box {
             $fresh = Box::query()->findOrFail($box->id);
+            $now = clone $fresh;
             $both = (new ThreeWay(self::TOGETHER))->merge($was, $fresh, $fill(Box::query()->findOrFail($box->id)), $takesTheirs);
-            $both === [] || $takesTheirs || throw ChangedMeanwhile::fields(array_map(static fn (string $field): string => Words::of("boxes.fields.{$field}"), $both));
+            $both === [] || $takesTheirs || throw ChangedMeanwhile::fields(array_map(static fn (string $field): string => Words::of('meanwhile.field', ['field' => Words::of("boxes.fields.{$field}"), 'now' => BoxWords::of($now, $field)]), $both));
             $fresh->save();
 
             return $fresh;

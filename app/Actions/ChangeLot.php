@@ -8,6 +8,7 @@ use App\Editing\ThreeWay;
 use App\Models\Lot;
 use App\Models\LotChange;
 use App\Models\User;
+use App\View\LotWords;
 use App\View\Words;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -53,8 +54,9 @@ final readonly class ChangeLot
     {
         return DB::transaction(function () use ($lot, $fill, $was, $takesTheirs): Lot {
             $fresh = Lot::query()->findOrFail($lot->id);
+            $now = clone $fresh;
             $both = (new ThreeWay(self::TOGETHER))->merge($was, $fresh, $fill(clone $fresh), $takesTheirs);
-            $both === [] || $takesTheirs || throw ChangedMeanwhile::fields(array_map(static fn (string $field): string => Words::of("life.fields.{$field}"), $both));
+            $both === [] || $takesTheirs || throw ChangedMeanwhile::fields(array_map(static fn (string $field): string => Words::of('meanwhile.field', ['field' => Words::of("life.fields.{$field}"), 'now' => LotWords::of($now, $field)]), $both));
             $this->correct($fresh);
 
             return $fresh;
@@ -82,6 +84,12 @@ final readonly class ChangeLot
                 $this->trace($lot, $what, [...$before, ...$toUndo], $changed);
             }
         });
+    }
+
+    /** Take a lot out of the stash for good; false where boxes have some of it. */
+    public function drop(Lot $lot): bool
+    {
+        return DB::transaction(static fn (): bool => $lot->setAsidePieces()->doesntExist() && (bool) $lot->delete());
     }
 
     public function arrive(Lot $lot): void

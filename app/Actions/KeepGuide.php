@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Editing\ThreeWay;
+use App\Models\Box;
 use App\Models\CrewGuide;
 use App\Reference\Guides;
 use App\View\Words;
@@ -48,6 +49,15 @@ final readonly class KeepGuide
             $fresh->update(['data' => $data]);
         });
         $this->guides->forget();
+    }
+
+    /** Drop a guide; false where boxes are planned by it. */
+    public function drop(CrewGuide $guide): bool
+    {
+        $isGone = DB::transaction(static fn (): bool => Box::query()->where('guide', $guide->slug)->doesntExist() && (bool) $guide->delete());
+        $this->guides->forget();
+
+        return $isGone;
     }
 
     public static function print(CrewGuide $guide): string

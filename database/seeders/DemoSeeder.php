@@ -14,6 +14,7 @@ use App\Models\TargetPrice;
 use App\Reference\Guides;
 use App\View\BoxSheets;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Str;
 use LogicException;
 use PluckyWren\Core\Box\Closing\ClosingTick;
@@ -53,6 +54,8 @@ final class DemoSeeder extends Seeder
         /** @var array{seasonBudget: string, targets: array<string, string>, lots: list<DemoLot>, boxes: list<DemoBox>} $demo */
         $demo = json_decode((string) file_get_contents(__DIR__.'/demo.json'), true, 8, JSON_THROW_ON_ERROR);
         $crew->update(['is_demo' => true, 'season_budget' => Money::parse($demo['seasonBudget'], $crew->currency)]);
+        // Whoever lays the table is told in the histories as its first member.
+        Auth::setUser($crew->users()->firstOrFail());
         foreach ($demo['targets'] as $kind => $target) {
             TargetPrice::query()->create(['crew_id' => $crew->id, 'kind' => $kind, 'target' => Money::parse($target, $crew->currency)]);
         }

@@ -21,6 +21,7 @@ return [
     'split' => 'This is the new lot; the rest stayed where it was.',
     'merged' => 'Both are one lot now: “:name”.',
     'unlike' => '“:one” and “:other” cannot be one lot: they differ in :fields.',
+    'for' => 'for :paid',
     'measured' => 'measured by hand',
     'not-measured' => 'as its kind usually is',
     'nothing' => 'nothing noted',

@@ -51,7 +51,7 @@ final class NothingIsLostTest extends TestCase
         $this->put("/lots/{$lot->id}", ['was' => $was, 'pieces' => '5', 'price' => '6.00'] + self::SOAP);
 
         $mine = ['was' => $was, 'price' => '3.00', 'note' => 'for school'] + self::SOAP;
-        $this->from("/lots/{$lot->id}")->put("/lots/{$lot->id}", $mine)->assertRedirect("/lots/{$lot->id}")->assertSessionHas('meanwhile', 'Someone else changed pieces after you opened this form. Nothing is saved yet.');
+        $this->from("/lots/{$lot->id}")->put("/lots/{$lot->id}", $mine)->assertRedirect("/lots/{$lot->id}")->assertSessionHas('meanwhile', 'Someone else changed pieces (now: 5 for 6.00) after you opened this form. Nothing is saved yet.');
         // Never a mixture: not five pieces for 3.00, and the note waits with the rest.
         self::assertSame([5, 600, null], [$lot->refresh()->pieces, $lot->paid?->minor, $lot->note]);
         $this->get("/lots/{$lot->id}")->assertSee('Save mine')->assertSee('Keep theirs, save the rest')->assertSee('value="3.00"', false);
@@ -82,7 +82,7 @@ final class NothingIsLostTest extends TestCase
         $this->put("/boxes/{$box->id}", ['budget' => '30.00'] + $form)->assertSessionHasNoErrors();
         self::assertSame(['Rock pool', 3000], [$box->refresh()->theme, $box->budget?->minor]);
 
-        $this->from("/boxes/{$box->id}/edit")->put("/boxes/{$box->id}", ['theme' => 'Sea wall'] + $form)->assertSessionHas('meanwhile', 'Someone else changed the theme after you opened this form. Nothing is saved yet.');
+        $this->from("/boxes/{$box->id}/edit")->put("/boxes/{$box->id}", ['theme' => 'Sea wall'] + $form)->assertSessionHas('meanwhile', 'Someone else changed the theme (now: Rock pool) after you opened this form. Nothing is saved yet.');
         $this->get("/boxes/{$box->id}/edit")->assertSee('value="Sea wall"', false)->assertSee('Save mine');
         self::assertSame('Rock pool', $box->refresh()->theme);
     }

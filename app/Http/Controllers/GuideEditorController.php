@@ -49,13 +49,10 @@ final readonly class GuideEditorController
         }
     }
 
-    public function destroy(CrewGuide $guide): RedirectResponse
+    public function destroy(CrewGuide $guide, KeepGuide $keepGuide): RedirectResponse
     {
-        if (Box::query()->where('guide', $guide->slug)->exists()) {
-            return back(303)->withErrors(['guide' => Words::of('guides.in-use')]);
-        }
-        $guide->delete();
-
-        return to_route('guides')->with('said', Words::of('guides.gone'));
+        return $keepGuide->drop($guide)
+            ? to_route('guides')->with('said', Words::of('guides.gone'))
+            : back(303)->withErrors(['guide' => Words::of('guides.in-use')]);
     }
 }

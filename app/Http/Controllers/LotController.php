@@ -49,13 +49,10 @@ final class LotController
         return to_route('gather')->with('said', Words::of('stash.changed', ['name' => $lot->name]));
     }
 
-    public function destroy(Lot $lot): RedirectResponse
+    public function destroy(Lot $lot, ChangeLot $changeLot): RedirectResponse
     {
-        if ($lot->setAsidePieces()->exists()) {
-            return back(303)->withErrors(['lot' => Words::of('stash.errors.set-aside')]);
-        }
-        $lot->delete();
-
-        return to_route('gather')->with('said', Words::of('stash.removed', ['name' => $lot->name]));
+        return $changeLot->drop($lot)
+            ? to_route('gather')->with('said', Words::of('stash.removed', ['name' => $lot->name]))
+            : back(303)->withErrors(['lot' => Words::of('stash.errors.set-aside')]);
     }
 }

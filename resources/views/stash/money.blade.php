@@ -7,7 +7,7 @@
         </div>
         @if (count($season->years()) > 1)
             <nav aria-label="Seasons" class="flex flex-wrap gap-2">
-                @foreach ($season->years() as $year)<a class="button small" href="{{ route('money', ['season' => $year]) }}" @if ($year === $season->season->year) aria-current="true" @endif>{{ $year }}</a>@endforeach
+                @foreach ($season->years() as $year)<a @class(['button small', 'go' => $year === $season->season->year]) href="{{ route('money', ['season' => $year]) }}" @if ($year === $season->season->year) aria-current="true" @endif>{{ $year }}</a>@endforeach
             </nav>
         @endif
     </div>

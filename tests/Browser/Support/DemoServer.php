@@ -27,7 +27,8 @@ final class DemoServer
 
     private readonly string $folder;
 
-    public function __construct(string $router = 'bin/lib/router.php')
+    /** @param array<string, string> $with environment on top of that of tests */
+    public function __construct(string $router = 'bin/lib/router.php', array $with = [])
     {
         $this->folder = Run::folder().'/server-'.bin2hex(random_bytes(6));
         mkdir($this->folder);
@@ -35,7 +36,7 @@ final class DemoServer
         $port = BackgroundProcess::freePort();
         $this->address = "http://127.0.0.1:{$port}";
         $this->command = ". bin/lib/setup.sh && serve {$port} {$router}";
-        $this->environment = [
+        $this->environment = $with + [
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_URL' => $this->address, 'APP_KEY' => 'base64:'.base64_encode(str_repeat('wren', 8)),
             'DB_DATABASE' => $this->database, 'SESSION_DRIVER' => 'aside', 'CACHE_STORE' => 'file',
             'WREN_DEMO' => 'true', 'WREN_TODAY' => self::TODAY, 'WREN_FIT_CLOCK' => 'false',
@@ -92,6 +93,28 @@ final class DemoServer
         $cookies = array_map(static fn (string $line): string => implode('=', array_slice(explode("\t", $line), 5, 2)), array_map(strval(...), (array) curl_getinfo($curl, CURLINFO_COOKIELIST)));
 
         return $get;
+    }
+
+    /**
+     * Found a crew of its own and sign its first member in, without a browser.
+     *
+     * @param  list<string>|null  $cookies  filled with those that keep it open
+     *
+     * @param-out list<string> $cookies
+     */
+    public function registered(string $crew, string $email, string $password, ?array &$cookies = null): void
+    {
+        $curl = curl_init();
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_FOLLOWLOCATION => true]);
+        $send = function (string $path, array $fields) use ($curl): void {
+            curl_setopt_array($curl, [CURLOPT_URL => $this->address.$path, CURLOPT_HTTPGET => true]);
+            preg_match('/name="_token" value="(\w+)"/', (string) curl_exec($curl), $token);
+            curl_setopt_array($curl, [CURLOPT_URL => $this->address.$path, CURLOPT_POSTFIELDS => http_build_query(['_token' => $token[1] ?? ''] + $fields)]);
+            curl_exec($curl);
+        };
+        $send('/register', ['crew' => $crew, 'name' => 'Odile Marsh', 'email' => $email, 'password' => $password]);
+        $send('/sign-in', ['email' => $email, 'password' => $password]);
+        $cookies = array_map(static fn (string $line): string => implode('=', array_slice(explode("\t", $line), 5, 2)), array_map(strval(...), (array) curl_getinfo($curl, CURLINFO_COOKIELIST)));
     }
 
     /**
