@@ -15,6 +15,7 @@ return [
     'sorts' => ['name' => 'by name', 'newest' => 'newest first', 'oldest' => 'oldest first', 'cheapest' => 'cheapest first'],
 
     'errors' => [
+        'unit' => ':side without a unit is millimetres, and this kind is usually about :usual mm long. Write “:side cm” or “:side in” if that is meant, or “:side mm”.',
         'none-chosen' => 'Tick the lots that you mean, 200 at most.',
         'nothing-to-do' => 'Say what to do with them: a tag, something to correct, or a box.',
         'name-required' => 'What is it called?',

@@ -17,7 +17,9 @@ const putAwayLater = () => {
 
 const show = (shown, words) => {
     part(shown === 'said' ? 'failed' : 'said').textContent = '';
-    part(shown).textContent = words;
+    // Emptied first, so that the same words said twice are heard twice.
+    part(shown).textContent = '';
+    requestAnimationFrame(() => (part(shown).textContent = words));
     part('answer').dataset.shows = words === '' ? '' : shown;
     putAwayLater();
 };

@@ -127,6 +127,16 @@ export function keepFocus() {
     });
 }
 
+/** A thing that went into its box leaves its form empty for the next. */
+export function emptyWhatWentIn() {
+    document.addEventListener('htmx:after:swap', (event) => {
+        const { ctx } = event.detail;
+        if (ctx.request.method === 'POST' && ctx.request.action.endsWith('/things') && statusOf(ctx) < 400) {
+            document.getElementById('thing')?.reset();
+        }
+    });
+}
+
 const bringIntoView = (field) => {
     for (let closed = field.closest('details:not([open])'); closed; closed = closed.parentElement.closest('details:not([open])')) {
         closed.open = true;

@@ -40,6 +40,8 @@ abstract class BrowserTestCase extends TestCase
 
     protected function setUp(): void
     {
+        // Whatever became of it in the test before.
+        self::server()->start();
         self::browser()->forget(self::server()->address);
         self::browser()->size(1280, 800);
         self::browser()->scheme('light');

@@ -106,7 +106,7 @@ final class GatherPathTest extends BrowserTestCase
         $this->open('/gather/pocket');
         $this->until(fn (): bool => $this->js('return navigator.serviceWorker.controller !== null') === true, 'The desk is not carried.');
         $this->see('Pocket desk');
-        $this->until(fn (): bool => $this->js('return caches.open("wren-pocket").then((shelf) => shelf.keys()).then((kept) => kept.length > 3)') === true, 'One visit does not keep what the desk takes.');
+        $this->until(fn (): bool => $this->js("return caches.open('wren-pocket').then((shelf) => shelf.keys()).then((kept) => ['/gather/pocket', '.js', '.css', '.woff2'].every((what) => kept.some(({ url }) => url.endsWith(what))))") === true, 'One visit does not keep what the desk takes.');
 
         self::server()->pause();
         $this->open('/gather/pocket');

@@ -101,12 +101,26 @@ trait LotFields
         if ($validator->errors()->isNotEmpty()) {
             return;
         }
+        $this->checkSides($validator);
         $price = $this->typedPrice();
         if ($price !== null && $price->isZero() && ! $this->boolean('is_free') && ! $this->source()->isUsuallyFree()) {
             $validator->errors()->add('price', Words::of('stash.errors.was-it-free'));
         }
         if ($price !== null && ! $price->isZero() && $this->boolean('is_free')) {
             $validator->errors()->add('price', Words::of('stash.errors.free-and-paid', ['price' => $price->format()]));
+        }
+    }
+
+    /** Three bare figures far smaller than the kind ever is were measured in centimetres or inches. */
+    private function checkSides(Validator $validator): void
+    {
+        $typed = array_map(fn (string $side): string => $this->string($side)->trim()->value(), ['length', 'width', 'height']);
+        if ($validator->errors()->isNotEmpty() || array_filter($typed, static fn (string $side): bool => preg_match('/^\d+([.,]\d+)?$/', $side) !== 1) !== []) {
+            return;
+        }
+        $usual = $this->kind()->size->sides()[0];
+        if (max($this->tenths('length'), $this->tenths('width'), $this->tenths('height')) * 5 < $usual) {
+            $validator->errors()->add('length', Words::of('stash.errors.unit', ['side' => $typed[0], 'usual' => (int) round($usual / 10)]));
         }
     }
 

@@ -53,7 +53,11 @@ final readonly class SheetResponse implements Responsable
         ]);
 
         $response = (new PageOrFragment($page, 'sheet', $this->errors === null ? 200 : 422))->toResponse($request);
-        $says = array_filter(['said' => $this->said, 'undo' => $this->undo, 'wrong' => $this->errors?->first() ?? ''], static fn (string $words): bool => $words !== '');
+        $says = array_filter(['said' => $this->said, 'undo' => $this->undo, 'wrong' => match ($this->errors?->count() ?? 0) {
+            0 => '',
+            1 => (string) $this->errors?->first(),
+            default => trans_choice('answer.wrong', $this->errors->count()),
+        }], static fn (string $words): bool => $words !== '');
 
         return $says === [] ? $response : PageOrFragment::saying($response, $says);
     }

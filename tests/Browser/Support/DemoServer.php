@@ -20,6 +20,8 @@ final class DemoServer
 
     private BackgroundProcess $process;
 
+    private bool $isRunning = false;
+
     /** @var array<string, string> */
     private readonly array $environment;
 
@@ -64,6 +66,10 @@ final class DemoServer
     /** Be there, or be there again after a pause. */
     public function start(): void
     {
+        if ($this->isRunning) {
+            return;
+        }
+        $this->isRunning = true;
         $this->process = new BackgroundProcess(['bash', '-c', $this->command], $this->environment, "{$this->address}/");
     }
 
@@ -176,24 +182,31 @@ final class DemoServer
             curl_multi_exec($many, $running);
             curl_multi_select($many, $killedAfterMs === null ? 0.2 : 0.002);
             if ($killedAfterMs !== null && hrtime(true) - $started >= $killedAfterMs * 1_000_000) {
-                $this->process->kill();
+                $this->kill();
                 $killedAfterMs = null;
             }
         } while ($running > 0);
-        $killedAfterMs === null || $this->process->kill();
+        $killedAfterMs === null || $this->kill();
 
         return array_map(static fn ($curl): int => (int) curl_getinfo($curl, CURLINFO_HTTP_CODE), $handles);
+    }
+
+    private function kill(): void
+    {
+        $this->isRunning = false;
+        $this->process->kill();
     }
 
     /** Be gone for a while, as a shop's cellar takes the signal. */
     public function pause(): void
     {
+        $this->isRunning = false;
         $this->process->end();
     }
 
     public function end(): void
     {
-        $this->process->end();
+        ! $this->isRunning || $this->process->end();
         exec('rm -rf '.escapeshellarg($this->folder));
     }
 
