@@ -8,6 +8,7 @@ use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Run;
 
 /** A shopping trip: decide at the shelf, type the receipt, bring in a spreadsheet. */
 final class GatherPathTest extends BrowserTestCase
@@ -66,7 +67,7 @@ final class GatherPathTest extends BrowserTestCase
 
     public function test_a_file_with_bad_rows_is_looked_at_and_its_good_rows_kept(): void
     {
-        $file = \Tests\Support\Run::folder().'/lots.csv';
+        $file = Run::folder().'/lots.csv';
         file_put_contents($file, "Item;Qty;Cost\nBar of soap;12;5,52\nunicorn;1;2\ncomb;6;1,20\n");
         $this->openDemo();
         $this->open('/gather/import');
@@ -83,6 +84,23 @@ final class GatherPathTest extends BrowserTestCase
         $this->click('Import the 2 good rows');
         $this->see('2 lots are in the stash. One row was left out.');
         unlink($file);
+    }
+
+    public function test_a_long_file_goes_in_by_batches_and_ends_in_the_stash(): void
+    {
+        $this->openDemo();
+        $this->open('/gather/import');
+        $file = Run::folder().'/long.csv';
+        file_put_contents($file, "kind,name,pieces,paid\n".implode('', array_map(static fn (int $row): string => "soap,Batch {$row},1,0.50\n", range(1, 620))));
+        self::browser()->driver->findElement(WebDriverBy::id('file'))->sendKeys($file);
+        $this->clickOn('main form button');
+        $this->see('620 rows are good.');
+        $this->click('Import the 620 good rows');
+        $this->see('The stash');
+        $this->see('620');
+        self::assertStringContainsString('/gather?sort=newest', (string) $this->js('return location.href'));
+        $this->clickOn('#undo-form button');
+        $this->see('620 rows of the import are taken back.');
     }
 
     public function test_drawers_open_and_are_searched_without_loading_the_page(): void

@@ -147,6 +147,63 @@ final class PackersPathTest extends BrowserTestCase
         $this->dontSee('Was it free?');
     }
 
+    public function test_an_escape_pressed_while_an_answer_is_on_its_way_is_not_lost(): void
+    {
+        $this->openDemo();
+        $this->click('Kite festival');
+        $this->see('Open box');
+        self::browser()->slow(700);
+        // The picker is not there yet when it is closed again.
+        $this->press('p', WebDriverKeys::ESCAPE);
+        $this->until(fn (): bool => str_contains((string) $this->js('return location.search'), 'pick') === false && $this->js("return document.querySelector('#picker') === null && performance.getEntriesByType('resource').filter((entry) => entry.name.includes('/boxes/')).length >= 2") === true, 'The picker stays open.');
+
+        // A search is on its way when it is closed.
+        $this->press('p');
+        $this->until(fn (): bool => $this->js('return document.activeElement.id') === 'pick-q', 'The picker does not take the focus.');
+        $this->press('soap');
+        $this->until(fn (): bool => $this->js("return document.querySelector('#pick-q').value") === 'soap', 'A key is lost.');
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->until(fn (): bool => $this->js("return document.querySelector('#picker') === null") === true, 'The picker stays open.');
+        self::browser()->slow(0);
+    }
+
+    public function test_what_was_done_is_said_in_view_and_undone_and_the_hand_stays_where_it_is(): void
+    {
+        $this->openDemo();
+        $this->click('Night-sky watcher');
+        $this->see('Open box');
+        $this->js("const row = document.querySelectorAll('.lane-row')[4]; row.querySelector('.icon-button').scrollIntoView({block: 'center'}); row.querySelector('.icon-button').focus(); window.before = [row.id, row.nextElementSibling?.id ?? '', window.scrollY, document.querySelectorAll('.lane-row').length]");
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('is out of the box.');
+        $this->until(fn (): bool => $this->js("return document.querySelectorAll('.lane-row').length === window.before[3] - 1") === true, 'Nothing was taken out.');
+        self::assertTrue($this->js("return document.activeElement.matches('.lane-row .icon-button')"), 'The keyboard is at the next row.');
+        self::assertLessThan(200, $this->js('return Math.abs(window.scrollY - window.before[2])'), 'The page does not jump.');
+        self::assertTrue($this->js("const box = document.querySelector('#answer').getBoundingClientRect(); return box.top >= 0 && box.bottom <= innerHeight"));
+        $this->until(fn (): bool => str_contains((string) $this->js("return document.querySelector('#gauge-news').textContent"), 'Money: '), 'The gauges are not announced.');
+
+        $this->clickOn('#undo-form button');
+        $this->see('Undone: taken out.');
+        self::assertTrue($this->js('return document.getElementById(arguments[0]) !== null', $this->js('return window.before?.[0] ?? document.querySelectorAll(".lane-row")[4].id')));
+    }
+
+    public function test_a_change_that_does_not_reach_the_table_says_so_at_its_field_and_stays_to_be_sent_again(): void
+    {
+        $this->openDemo();
+        $this->click('Night-sky watcher');
+        $this->see('Open box');
+        self::server()->pause();
+        $this->js("const count = document.querySelector('[id^=count-]'); count.focus(); count.select(); window.field = count.id");
+        $this->press('3', WebDriverKeys::ENTER);
+        $this->see('Could not reach the server; nothing was saved. What you typed is still here.');
+        self::assertSame(['3', 'unsaved'], $this->js('const count = document.getElementById(window.field); return [count.value, count.form.dataset.state]'));
+
+        self::server()->start();
+        $this->js('document.getElementById(window.field).focus()');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('The number is changed.');
+        $this->until(fn (): bool => $this->js('return document.getElementById(window.field).defaultValue') === '3', 'It is not saved.');
+    }
+
     public function test_the_list_of_keys_opens_and_keys_can_be_switched_off(): void
     {
         $this->openDemo();

@@ -53,13 +53,17 @@ final readonly class SheetResponse implements Responsable
         ]);
 
         $response = (new PageOrFragment($page, 'sheet', $this->errors === null ? 200 : 422))->toResponse($request);
-        $says = array_filter(['said' => $this->said, 'undo' => $this->undo, 'wrong' => match ($this->errors?->count() ?? 0) {
-            0 => '',
-            1 => (string) $this->errors?->first(),
-            default => trans_choice('answer.wrong', $this->errors->count()),
-        }], static fn (string $words): bool => $words !== '');
+        $says = array_filter(['said' => $this->said, 'undo' => $this->undo, 'wrong' => $this->wrong()], static fn (string $words): bool => $words !== '');
 
         return $says === [] ? $response : PageOrFragment::saying($response, $says);
+    }
+
+    /** Get the one thing that is wrong, or how many things are; empty where nothing is. */
+    private function wrong(): string
+    {
+        $count = $this->errors?->count() ?? 0;
+
+        return $count > 1 ? trans_choice('answer.wrong', $count) : (string) $this->errors?->first();
     }
 
     private function wayBack(Request $request): Response

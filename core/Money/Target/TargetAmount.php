@@ -20,7 +20,9 @@ final readonly class TargetAmount
     /** Take a price a piece over as it is: 2.76 for 72 is 0.23 for 6. */
     public static function ofEach(ExactAmount $each): self
     {
-        return new self(new Money($each->minor->getNumerator()->toInt(), $each->currency), $each->minor->getDenominator()->toInt());
+        $minor = $each->minor->simplified();
+
+        return new self(new Money($minor->getNumerator()->toInt(), $each->currency), $minor->getDenominator()->toInt());
     }
 
     /**
