@@ -19,7 +19,7 @@ use Throwable;
 /** A packer at a real browser, before an application with a demo table of its own for each class of tests. */
 abstract class BrowserTestCase extends TestCase
 {
-    private const PATIENCE_SECONDS = 10;
+    private const PATIENCE_SECONDS = 30;
 
     protected static ?DemoServer $server = null;
 

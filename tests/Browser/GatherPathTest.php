@@ -96,9 +96,8 @@ final class GatherPathTest extends BrowserTestCase
         $this->clickOn('main form button');
         $this->see('620 rows are good.');
         $this->click('Import the 620 good rows');
-        $this->see('The stash');
+        $this->until(fn (): bool => str_contains((string) $this->js('return location.href'), '/gather?sort=newest'), 'It does not end in the stash.');
         $this->see('620');
-        self::assertStringContainsString('/gather?sort=newest', (string) $this->js('return location.href'));
         $this->clickOn('#undo-form button');
         $this->see('620 rows of the import are taken back.');
     }

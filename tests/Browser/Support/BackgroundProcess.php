@@ -10,7 +10,7 @@ use Tests\Support\Run;
 /** A process in a group of its own, so that it ends with everything it started. */
 final class BackgroundProcess
 {
-    private const PATIENCE_SECONDS = 20;
+    private const PATIENCE_SECONDS = 60;
 
     /** @var resource */
     private $process;
