@@ -5,7 +5,7 @@ import { palette } from './palette.js';
 import { carryPocketDesk, pocket } from './pocket.js';
 import { nameWhatIsTouched } from './drawing.js';
 import { sayWhatThePageSays } from './answer.js';
-import { announceGauges, askOnlyTheLatest, countWhatIsUnderWay, emptyWhatWentIn, keepFocus, sayWhatFailed, showHowItGoes, showWhatIsWrong } from './swaps.js';
+import { announceGauges, askOnlyTheLatest, countWhatIsUnderWay, emptyWhatWentIn, keepFocus, keepGaugesInSight, sayWhatFailed, showHowItGoes, showWhatIsWrong } from './swaps.js';
 import { keepWhatIsTyped } from './typed.js';
 
 window.Alpine = Alpine;
@@ -22,6 +22,7 @@ askOnlyTheLatest();
 showHowItGoes();
 announceGauges();
 keepFocus();
+keepGaugesInSight();
 emptyWhatWentIn();
 sayWhatFailed();
 sayWhatThePageSays();

@@ -168,6 +168,16 @@ export function announceGauges() {
     });
 }
 
+/** On a phone the gauges go along in short once they have gone by. */
+export function keepGaugesInSight() {
+    const gauges = document.getElementById('gauges');
+    if (gauges) {
+        new IntersectionObserver(([{ isIntersecting, boundingClientRect }]) => {
+            document.documentElement.dataset.gauges = !isIntersecting && boundingClientRect.bottom <= 0 ? 'past' : '';
+        }).observe(gauges);
+    }
+}
+
 /** So many answers are on their way. */
 export function countWhatIsUnderWay() {
     const onTheirWay = new Set();
