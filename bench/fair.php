@@ -27,6 +27,7 @@ try {
     $app = require __DIR__.'/../bootstrap/app.php';
     $app->make(Kernel::class)->bootstrap();
     $demo = Crew::query()->where('is_demo', true)->firstOrFail();
+    resolve(App\Crews\CrewInHand::class)->take($demo);
     $pattern = Lot::query()->where('crew_id', $demo->id)->where('kind', 'notebook')->firstOrFail();
     $boxes = [];
     for ($number = 0; $number < HARD_BOXES; $number++) {

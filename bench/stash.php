@@ -24,6 +24,7 @@ $fill = static function (DemoServer $server, int $lots): void {
     $app = require __DIR__.'/../bootstrap/app.php';
     $app->make(Kernel::class)->bootstrap();
     $crew = Crew::query()->where('is_demo', true)->firstOrFail();
+    resolve(App\Crews\CrewInHand::class)->take($crew);
     $patterns = Lot::query()->where('crew_id', $crew->id)->get()->map(static fn (Lot $lot): array => $lot->getAttributes())->all();
     $rows = [];
     for ($number = count($patterns); $number < $lots; $number++) {

@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use LogicException;
 use PluckyWren\Core\Box\ColourNames;
 use PluckyWren\Core\Box\Palette;
+use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
@@ -34,6 +35,7 @@ use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Source;
 use PluckyWren\Core\Stash\Stock;
 
@@ -198,5 +200,15 @@ final class Lot extends Model
     public function itemKind(): ItemKind
     {
         return resolve(Catalogue::class)->get($this->kind);
+    }
+
+    /**
+     * Get so many of it as a piece of a box, with all that is known of it: the one way from a lot to a planned piece.
+     *
+     * @param  list<Task>  $done  what was done to those pieces
+     */
+    public function planned(string $id, int $quantity, array $done = []): PlannedPiece
+    {
+        return new PlannedPiece($id, $this->itemKind(), $this->name, $quantity, $this->price(), $this->sizeInBox(), $this->traits, false, $this->is_measured, $this->size_label, $this->source, $this->packaged !== null, $this->is_packaged, $done, $this->holds);
     }
 }

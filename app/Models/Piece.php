@@ -83,6 +83,6 @@ final class Piece extends Model
 
         return $lot === null
             ? new PlannedPiece($this->id, $kind, $kind->name, $this->quantity, Price::unknown(), $kind->size, $kind->traits, true, false)
-            : new PlannedPiece($this->id, $kind, $lot->name, $this->quantity, $lot->price(), $lot->sizeInBox(), $lot->traits, false, $lot->is_measured, $lot->size_label, $lot->source, $lot->packaged !== null, $lot->is_packaged, $this->done, $lot->holds);
+            : $lot->planned($this->id, $this->quantity, $this->done);
     }
 }

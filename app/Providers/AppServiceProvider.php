@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Crews\CrewInHand;
 use App\Database\OneWriterConnection;
 use App\Models\User;
 use App\Reference\DataFiles;
@@ -43,6 +44,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Catalogue::class, static fn (): Catalogue => resolve(DataFiles::class)->catalogue());
         $this->app->singleton(BoxKinds::class, static fn (): BoxKinds => resolve(DataFiles::class)->boxKinds());
         $this->app->singleton(ColourNames::class, static fn (): ColourNames => resolve(DataFiles::class)->colourNames());
+        $this->app->scoped(CrewInHand::class);
         $this->app->scoped(Guides::class, static fn (): Guides => new Guides(resolve(DataFiles::class), config()->string('wren.guide')));
         $this->app->singleton(GuideFile::class, static fn (): GuideFile => new GuideFile(resolve(Catalogue::class), base_path('data/schemas/guide.schema.json')));
         $this->app->singleton(RuleBook::class, static fn (): RuleBook => RuleBook::ofAllRules());

@@ -64,12 +64,12 @@ final readonly class Offer
     /** Get the gauges as they would be with the suggested number in the box; Room is not tried. */
     public function preview(): Gauges
     {
-        return Gauges::of($this->plan->with($this->planned($this->suggested)), null, resolve(RuleBook::class));
+        return Gauges::of($this->plan->withPicked($this->planned($this->suggested)), null, resolve(RuleBook::class));
     }
 
     /** Get so many of it as a piece of the box. */
     public function planned(int $quantity): PlannedPiece
     {
-        return new PlannedPiece('offer', $this->lot->itemKind(), $this->lot->name, $quantity, $this->lot->price(), $this->lot->sizeInBox(), $this->lot->traits, false, $this->lot->is_measured);
+        return $this->lot->planned('offer', $quantity);
     }
 }

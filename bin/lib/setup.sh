@@ -116,3 +116,14 @@ serve() {
         -d opcache.enable=1 -d opcache.jit=function -d opcache.jit_buffer_size=64M -d expose_php=0 -d variables_order=EGPCS -d zlib.output_compression=On -d upload_max_filesize=8M -d post_max_size=9M -d max_input_vars=5000 \
         -S "127.0.0.1:$1" -t public "${2:-bin/lib/router.php}"
 }
+
+# serve_until_told PORT: the same, until this script is ended in whatever way; its workers end with it.
+serve_until_told() {
+    set -m
+    serve "$@" &
+    local server=$!
+    # shellcheck disable=SC2064
+    trap "kill -- -$server 2>/dev/null" EXIT
+    trap 'exit 0' INT TERM HUP
+    wait "$server"
+}

@@ -65,6 +65,20 @@ final readonly class Plan
         return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, [...$this->pieces, $piece], $this->schools, $this->reasons, $this->boxDone, $this->catalogue, $this->packingOrder);
     }
 
+    /** The same box with a piece out of the stash in it, which takes as many of its kind off what is still to buy. */
+    public function withPicked(PlannedPiece $piece): self
+    {
+        $pieces = [];
+        foreach ($this->pieces as $one) {
+            $left = $one->isToBuy && $one->kind->id === $piece->kind->id ? $one->quantity - $piece->quantity : $one->quantity;
+            if ($left > 0) {
+                $pieces[] = $left === $one->quantity ? $one : $one->times($left);
+            }
+        }
+
+        return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, [...$pieces, $piece], $this->schools, $this->reasons, $this->boxDone, $this->catalogue, $this->packingOrder);
+    }
+
     /** @param callable(PlannedPiece): bool $keep */
     public function onlyThose(callable $keep): self
     {

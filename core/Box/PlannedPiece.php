@@ -47,6 +47,12 @@ final readonly class PlannedPiece
         public array $holds = [],
     ) {}
 
+    /** As it is, but so many of it. */
+    public function times(int $quantity): self
+    {
+        return new self($this->id, $this->kind, $this->name, $quantity, $this->price, $this->size, $this->traits, $this->isToBuy, $this->isMeasured, $this->sizeLabel, $this->source, $this->cameInPackaging, $this->staysInPackaging, $this->done, $this->holds);
+    }
+
     /** What all of them cost, or null where the price is not known. */
     public function cost(): ?ExactAmount
     {

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\CrewGuide;
 use App\Models\Lot;
 use App\Models\LotChange;
 use App\Models\Piece;
+use Illuminate\Auth\AuthManager;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 
@@ -30,6 +32,16 @@ final class NothingLeaksTest extends TestCase
         $this->theirLot = Lot::factory()->createOne(['crew_id' => $others->id, 'name' => 'Secret soap']);
         $this->theirPiece = Piece::factory()->createOne(['box_id' => $this->theirBox->id, 'lot_id' => $this->theirLot->id, 'crew_id' => $others->id, 'quantity' => 2]);
         $this->actingAs($this->packer);
+    }
+
+    public function test_without_a_crew_in_hand_there_are_no_rows(): void
+    {
+        resolve(AuthManager::class)->forgetGuards();
+        $this->app->forgetScopedInstances();
+
+        self::assertSame([0, 0, 0], [Box::query()->count(), Lot::query()->count(), Piece::query()->count()]);
+        resolve(CrewInHand::class)->take($this->theirBox->crew()->firstOrFail());
+        self::assertSame([1, 1, 1], [Box::query()->count(), Lot::query()->count(), Piece::query()->count()]);
     }
 
     public function test_every_address_of_a_record_is_not_found_for_another_crew(): void

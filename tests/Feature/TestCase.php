@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\Lot;
@@ -40,6 +41,8 @@ abstract class TestCase extends FrameworkTestCase
     {
         parent::setUp();
         $this->crew = Crew::factory()->createOne();
+        // Whoever looks at rows without being signed in looks at this crew's.
+        resolve(CrewInHand::class)->take($this->crew);
         $this->packer = User::factory()->createOne(['crew_id' => $this->crew->id]);
     }
 

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models\Concerns;
 
+use App\Crews\CrewInHand;
 use App\Models\Crew;
-use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Support\Facades\Auth;
 
 /**
- * Keeps every query to the signed-in crew, and stamps what is made with it.
+ * Keeps every query to the crew in hand, and stamps what is made with it. Without a crew in hand there are no rows.
  *
  * @phpstan-require-extends Model
  */
@@ -27,16 +26,12 @@ trait BelongsToCrew
     protected static function bootBelongsToCrew(): void
     {
         static::addGlobalScope('crew', static function (Builder $query): void {
-            $user = Auth::user();
-            if ($user instanceof User) {
-                $query->where($query->qualifyColumn('crew_id'), $user->crew_id);
-            }
+            $query->where($query->qualifyColumn('crew_id'), resolve(CrewInHand::class)->id());
         });
 
         static::creating(static function (Model $model): void {
-            $user = Auth::user();
-            if ($user instanceof User && $model->getAttribute('crew_id') === null) {
-                $model->setAttribute('crew_id', $user->crew_id);
+            if ($model->getAttribute('crew_id') === null) {
+                $model->setAttribute('crew_id', resolve(CrewInHand::class)->id());
             }
         });
     }
