@@ -9,6 +9,7 @@ use App\Http\Middleware\ReadDigits;
 use App\Http\Middleware\RefuseBrokenText;
 use App\Http\Middleware\RememberAnswer;
 use App\Http\Middleware\SendSecurityHeaders;
+use App\Http\Middleware\StartSession;
 use App\Http\Responses\Trouble;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Application;
@@ -17,6 +18,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
 
 // What a fresh clone does not hold and Laravel expects to find.
 $storage = $_ENV['LARAVEL_STORAGE_PATH'] ?? $_SERVER['LARAVEL_STORAGE_PATH'] ?? __DIR__.'/../storage';
@@ -31,7 +33,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append([SendSecurityHeaders::class, RefuseBrokenText::class, ReadDigits::class]);
-        $middleware->appendToGroup('web', RememberAnswer::class);
+        $middleware->web(append: [RememberAnswer::class], replace: [LaravelStartSession::class => StartSession::class]);
         $middleware->redirectGuestsTo(fn (): string => route('welcome'));
         $middleware->redirectUsersTo(fn (): string => route('shelf'));
         $middleware->encryptCookies(except: ['scheme']);

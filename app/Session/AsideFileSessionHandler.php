@@ -33,4 +33,16 @@ final class AsideFileSessionHandler extends FileSessionHandler
             is_file($aside) && @unlink($aside);
         }
     }
+
+    /** Whether there is such a session, not timed out. */
+    public function isKept(string $sessionId): bool
+    {
+        return $this->read($sessionId) !== '';
+    }
+
+    /** Count its time anew, without writing it; one that was ended meanwhile stays ended. */
+    public function keepAwake(string $sessionId): void
+    {
+        is_file("{$this->path}/{$sessionId}") && @touch("{$this->path}/{$sessionId}");
+    }
 }

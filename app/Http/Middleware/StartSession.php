@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Session\AsideFileSessionHandler;
+use Illuminate\Contracts\Session\Session;
+use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
+use Illuminate\Session\Store;
+
+/**
+ * Keeps a session that a request did not change as it is on the disk.
+ *
+ * Written back, it would undo what another request of the same person wrote meanwhile: what was just said, or what was typed into a form that
+ * was refused. What a page asks for by itself (`Unasked`) never writes a session.
+ */
+final class StartSession extends LaravelStartSession
+{
+    private const AS_READ = 'session-as-read';
+
+    private const WAS_THERE = 'session-was-there';
+
+    /**
+     * @param  Session  $session
+     */
+    protected function startSession(Request $request, $session): Session
+    {
+        $started = parent::startSession($request, $session);
+        if ($started instanceof Store && $started->getHandler() instanceof AsideFileSessionHandler) {
+            $request->attributes->set(self::AS_READ, serialize($started->all()));
+            $request->attributes->set(self::WAS_THERE, $started->getHandler()->isKept($started->getId()));
+        }
+
+        return $started;
+    }
+
+    /**
+     * @param  Session  $session
+     */
+    protected function storeCurrentUrl(Request $request, $session): void
+    {
+        // A fragment is no page to go back to.
+        if (! $request->hasHeader('HX-Request')) {
+            parent::storeCurrentUrl($request, $session);
+        }
+    }
+
+    /**
+     * @param  Request  $request
+     */
+    protected function saveSession($request): void
+    {
+        $session = $request->session();
+        $handler = $session instanceof Store ? $session->getHandler() : null;
+        if ($handler instanceof AsideFileSessionHandler && $this->mayStay($request, $session)) {
+            $handler->keepAwake($session->getId());
+        } else {
+            parent::saveSession($request);
+        }
+    }
+
+    private function mayStay(Request $request, Session $session): bool
+    {
+        return $request->attributes->getBoolean(self::WAS_THERE) && ($request->attributes->has(Unasked::class)
+            || ($session->get('_flash.old', []) === [] && $session->get('_flash.new', []) === [] && $request->attributes->get(self::AS_READ) === serialize($session->all())));
+    }
+}
