@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace App\Session;
 
 use ErrorException;
-use Illuminate\Filesystem\Filesystem;
 use Illuminate\Session\FileSessionHandler;
 
 /** Writes a session aside and moves it into place, so that a process that dies in between leaves the old one whole. */
 final class AsideFileSessionHandler extends FileSessionHandler
 {
-    /** @param int $minutes */
-    public function __construct(Filesystem $files, string $path, $minutes)
+    /** @var array<string, string> what was read, by the session's id */
+    private array $asRead = [];
+
+    /**
+     * @param  string  $sessionId
+     */
+    public function read($sessionId): string
     {
-        parent::__construct($files, $path, $minutes);
+        return $this->asRead[$sessionId] = (string) parent::read($sessionId);
     }
 
     /**
@@ -34,10 +38,10 @@ final class AsideFileSessionHandler extends FileSessionHandler
         }
     }
 
-    /** Whether there is such a session, not timed out. */
-    public function isKept(string $sessionId): bool
+    /** Get a session as this request read it; empty where there was none. */
+    public function asRead(string $sessionId): string
     {
-        return $this->read($sessionId) !== '';
+        return $this->asRead[$sessionId] ?? '';
     }
 
     /** Count its time anew, without writing it; one that was ended meanwhile stays ended. */

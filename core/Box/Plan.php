@@ -60,11 +60,6 @@ final readonly class Plan
         return array_values(array_filter($this->pieces, static fn (PlannedPiece $piece): bool => $piece->kind->category === $category));
     }
 
-    public function with(PlannedPiece $piece): self
-    {
-        return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, [...$this->pieces, $piece], $this->schools, $this->reasons, $this->boxDone, $this->catalogue, $this->packingOrder);
-    }
-
     /** The same box with a piece out of the stash in it, which takes as many of its kind off what is still to buy. */
     public function withPicked(PlannedPiece $piece): self
     {
@@ -76,30 +71,52 @@ final readonly class Plan
             }
         }
 
-        return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, [...$pieces, $piece], $this->schools, $this->reasons, $this->boxDone, $this->catalogue, $this->packingOrder);
+        return $this->but(pieces: [...$pieces, $piece]);
     }
 
     /** @param callable(PlannedPiece): bool $keep */
     public function onlyThose(callable $keep): self
     {
-        return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, array_values(array_filter($this->pieces, $keep)), $this->schools, $this->reasons, $this->boxDone, $this->catalogue, $this->packingOrder);
+        return $this->but(pieces: array_values(array_filter($this->pieces, $keep)));
     }
 
     /** The same box under another guide. */
     public function under(Guide $guide): self
     {
-        return new self($this->recipient, $guide, $this->boxKind, $this->sendingGift, $this->budget, $this->pieces, $this->schools, $this->reasons, $this->boxDone, $this->catalogue, $this->packingOrder);
+        return $this->but(guide: $guide);
     }
 
     /** The same pieces in another box. */
     public function in(BoxKind $boxKind): self
     {
-        return new self($this->recipient, $this->guide, $boxKind, $this->sendingGift, $this->budget, $this->pieces, $this->schools, $this->reasons, $this->boxDone, $this->catalogue, $this->packingOrder);
+        return $this->but(boxKind: $boxKind);
     }
 
     /** The same box packed by another school. */
     public function packedBy(Order $order): self
     {
-        return new self($this->recipient, $this->guide, $this->boxKind, $this->sendingGift, $this->budget, $this->pieces, $this->schools, $this->reasons, $this->boxDone, $this->catalogue, $order);
+        return $this->but(packingOrder: $order);
+    }
+
+    /**
+     * As it is, but for what is given.
+     *
+     * @param  list<PlannedPiece>|null  $pieces
+     */
+    private function but(?Guide $guide = null, ?BoxKind $boxKind = null, ?array $pieces = null, ?Order $packingOrder = null): self
+    {
+        return new self(
+            $this->recipient,
+            $guide ?? $this->guide,
+            $boxKind ?? $this->boxKind,
+            $this->sendingGift,
+            $this->budget,
+            $pieces ?? $this->pieces,
+            $this->schools,
+            $this->reasons,
+            $this->boxDone,
+            $this->catalogue,
+            $packingOrder ?? $this->packingOrder,
+        );
     }
 }

@@ -18,24 +18,6 @@ use Illuminate\Session\Store;
  */
 final class StartSession extends LaravelStartSession
 {
-    private const AS_READ = 'session-as-read';
-
-    private const WAS_THERE = 'session-was-there';
-
-    /**
-     * @param  Session  $session
-     */
-    protected function startSession(Request $request, $session): Session
-    {
-        $started = parent::startSession($request, $session);
-        if ($started instanceof Store && $started->getHandler() instanceof AsideFileSessionHandler) {
-            $request->attributes->set(self::AS_READ, serialize($started->all()));
-            $request->attributes->set(self::WAS_THERE, $started->getHandler()->isKept($started->getId()));
-        }
-
-        return $started;
-    }
-
     /**
      * @param  Session  $session
      */
@@ -54,16 +36,17 @@ final class StartSession extends LaravelStartSession
     {
         $session = $request->session();
         $handler = $session instanceof Store ? $session->getHandler() : null;
-        if ($handler instanceof AsideFileSessionHandler && $this->mayStay($request, $session)) {
+        if ($handler instanceof AsideFileSessionHandler && self::mayStay($request, $session, $handler->asRead($session->getId()))) {
             $handler->keepAwake($session->getId());
         } else {
             parent::saveSession($request);
         }
     }
 
-    private function mayStay(Request $request, Session $session): bool
+    private static function mayStay(Request $request, Session $session, string $asRead): bool
     {
-        return $request->attributes->getBoolean(self::WAS_THERE) && ($request->attributes->has(Unasked::class)
-            || ($session->get('_flash.old', []) === [] && $session->get('_flash.new', []) === [] && $request->attributes->get(self::AS_READ) === serialize($session->all())));
+        $hasToSay = $session->get('_flash.old', []) !== [] || $session->get('_flash.new', []) !== [];
+
+        return $asRead !== '' && ($request->attributes->has(Unasked::class) || (! $hasToSay && $asRead === serialize($session->all())));
     }
 }
