@@ -42,9 +42,9 @@ final readonly class ChangeBox
     {
         return $this->history->of($box, 'edited', function () use ($box, $fill, $was, $takesTheirs): Box {
             $fresh = Box::query()->findOrFail($box->id);
-            $now = clone $fresh;
-            $both = (new ThreeWay(self::TOGETHER))->merge($was, $fresh, $fill(Box::query()->findOrFail($box->id)), $takesTheirs);
-            $both === [] || $takesTheirs || throw ChangedMeanwhile::fields(array_map(static fn (string $field): string => Words::of('meanwhile.field', ['field' => Words::of("boxes.fields.{$field}"), 'now' => BoxWords::of($now, $field)]), $both));
+            (new ThreeWay(self::TOGETHER))->merge($was, $fresh, $fill(clone $fresh), $takesTheirs, static fn (Box $now, string $field): string => Words::of('meanwhile.field', [
+                'field' => Words::of("boxes.fields.{$field}"), 'now' => BoxWords::of($now, $field),
+            ]));
             $fresh->save();
 
             return $fresh;

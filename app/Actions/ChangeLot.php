@@ -54,9 +54,9 @@ final readonly class ChangeLot
     {
         return DB::transaction(function () use ($lot, $fill, $was, $takesTheirs): Lot {
             $fresh = Lot::query()->findOrFail($lot->id);
-            $now = clone $fresh;
-            $both = (new ThreeWay(self::TOGETHER))->merge($was, $fresh, $fill(clone $fresh), $takesTheirs);
-            $both === [] || $takesTheirs || throw ChangedMeanwhile::fields(array_map(static fn (string $field): string => Words::of('meanwhile.field', ['field' => Words::of("life.fields.{$field}"), 'now' => LotWords::of($now, $field)]), $both));
+            (new ThreeWay(self::TOGETHER))->merge($was, $fresh, $fill(clone $fresh), $takesTheirs, static fn (Lot $now, string $field): string => Words::of('meanwhile.field', [
+                'field' => Words::of("life.fields.{$field}"), 'now' => LotWords::of($now, $field),
+            ]));
             $this->correct($fresh);
 
             return $fresh;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Editing;
 
+use App\Actions\ChangedMeanwhile;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -22,34 +23,36 @@ final readonly class ThreeWay
     }
 
     /**
-     * Put into a fresh model what was typed, as far as it was changed; say which groups both changed, each otherwise.
+     * Put into a fresh model what was typed, as far as it was changed.
+     *
+     * @template M of Model
      *
      * @param  string  $was  the prints that the form carried; where it carried none, what was typed stands
-     * @param  Model  $fresh  as it is in the table now
-     * @param  Model  $typed  as the form would have it
+     * @param  M  $fresh  as it is in the table now
+     * @param  M  $typed  as the form would have it
      * @param  bool  $takesTheirs  whether what both changed stays as it is in the table
-     * @return list<string> the names of the groups that both changed
+     * @param  callable(M, string): string  $told  says in words what a group is now
+     *
+     * @throws ChangedMeanwhile If both changed the same, and nobody said whose stays.
      */
-    public function merge(string $was, Model $fresh, Model $typed, bool $takesTheirs): array
+    public function merge(string $was, Model $fresh, Model $typed, bool $takesTheirs, callable $told): void
     {
         $prints = json_decode($was, true, 3);
+        $there = clone $fresh;
         $both = [];
         foreach ($this->groups as $name => $columns) {
             $base = is_array($prints) ? ($prints[$name] ?? null) : null;
-            [$now, $mine] = [self::print($fresh, $columns), self::print($typed, $columns)];
+            [$now, $mine] = [self::print($there, $columns), self::print($typed, $columns)];
             if ($mine === $now || $mine === $base) {
                 continue;
             }
             if ($base !== null && $now !== $base) {
                 $both[] = $name;
-                if ($takesTheirs) {
-                    continue;
-                }
+            } else {
+                $fresh->setRawAttributes([...$fresh->getAttributes(), ...array_intersect_key($typed->getAttributes(), array_flip($columns))]);
             }
-            $fresh->setRawAttributes([...$fresh->getAttributes(), ...array_intersect_key($typed->getAttributes(), array_flip($columns))]);
         }
-
-        return $both;
+        $both === [] || $takesTheirs || throw ChangedMeanwhile::fields(array_map(static fn (string $name): string => $told($there, $name), $both));
     }
 
     /** @param list<string> $columns */
