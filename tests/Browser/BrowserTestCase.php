@@ -6,7 +6,6 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
-use Facebook\WebDriver\Exception\JavascriptErrorException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -21,15 +20,6 @@ use Throwable;
 abstract class BrowserTestCase extends TestCase
 {
     private const PATIENCE_SECONDS = 30;
-
-    /** Brings an element into view and comes back once it has not moved for three pictures in a row; at most a second later. */
-    private const STANDS_STILL = <<<'JS'
-        const [element, done] = arguments;
-        element.scrollIntoView({ block: 'nearest' });
-        const where = () => { const { x, y, width, height } = element.getBoundingClientRect(); return [x, y, width, height].join(); };
-        const look = (last, still, looks) => still === 3 || looks === 60 ? done() : requestAnimationFrame(() => look(where(), where() === last ? still + 1 : 0, looks + 1));
-        look(where(), 0, 0);
-        JS;
 
     protected static ?DemoServer $server = null;
 
@@ -172,14 +162,9 @@ abstract class BrowserTestCase extends TestCase
         return (string) preg_replace('/\s+/u', ' ', (string) $this->js('return document.body.innerText'));
     }
 
-    /** Click something that stands still, as a hand does; where what was just said lies over it, put that away first. */
+    /** Click something; where what was just said lies over it, put that away first, as a hand would. */
     private static function pressOn(RemoteWebElement $element): void
     {
-        try {
-            self::browser()->driver->executeAsyncScript(self::STANDS_STILL, [$element]);
-        } catch (JavascriptErrorException $left) {
-            throw new StaleElementReferenceException("The page is being left: {$left->getMessage()}");
-        }
         try {
             $element->click();
         } catch (ElementClickInterceptedException) {
