@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Box;
 use App\Models\Lot;
 use App\Models\Piece;
+use App\Queries\OldestLeft;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Stash\NotEnoughLeft;
@@ -30,10 +31,12 @@ final readonly class FillWaitingBoxes
         if ($waiting === []) {
             return [];
         }
-        $query = Lot::withSetAside();
-        $query->whereRaw(Lot::HAS_SOME_LEFT)->whereIn('kind', array_unique(array_map(static fn (Piece $piece): string => (string) $piece->kind, $waiting)))->orderBy('got_on')->orderBy('id');
+        $wanted = [];
+        foreach ($waiting as $piece) {
+            $wanted[(string) $piece->kind] = ($wanted[(string) $piece->kind] ?? 0) + $piece->quantity;
+        }
         $lots = $left = [];
-        foreach ($query->get() as $lot) {
+        foreach (OldestLeft::of(array_keys($wanted), max($wanted)) as $lot) {
             $lots[$lot->kind][] = $lot;
             $left[$lot->id] = $lot->stock()->onHand();
         }

@@ -23,7 +23,7 @@ final class CorePurityTest extends TestCase
         'Fit' => ['Measure'],
         'Stash' => ['Text', 'Measure', 'Money', 'Recipient', 'Fit'],
         'Guide' => ['Measure', 'Money', 'Recipient', 'Fit', 'Stash'],
-        'Season' => ['Guide'],
+        'Season' => ['Money', 'Stash', 'Guide'],
         'Box' => ['Measure', 'Money', 'Recipient', 'Stash', 'Guide', 'Fit'],
     ];
 
