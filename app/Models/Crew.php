@@ -60,6 +60,14 @@ final class Crew extends Model
         return $this->hasMany(Lot::class);
     }
 
+    /** Get a setting as it is stored: what a form carries along, to tell whether it was changed meanwhile. */
+    public function printed(string $setting): string
+    {
+        $stored = $this->getAttributes()[$setting === 'season_budget' ? 'season_budget_minor' : $setting] ?? null;
+
+        return is_scalar($stored) ? (string) $stored : '';
+    }
+
     /** Get the day it is where they are, at its beginning. */
     public function today(): CarbonImmutable
     {

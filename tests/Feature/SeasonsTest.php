@@ -110,8 +110,11 @@ final class SeasonsTest extends TestCase
     public function test_the_budget_that_someone_changed_meanwhile_is_not_written_over(): void
     {
         $this->put('/gather/money', ['budget' => '40', 'was' => ''])->assertSessionHasNoErrors();
-        $this->put('/gather/money', ['budget' => '50', 'was' => ''])->assertSessionHasErrors('budget');
+        $this->put('/gather/money', ['budget' => '50', 'was' => ''])->assertSessionHasErrors(['budget' => 'Someone changed this meanwhile: it is 40.00 now. Yours was not saved.']);
         self::assertSame(4000, $this->crew->refresh()->season_budget?->minor);
+        $this->get('/gather/money')->assertSee('name="was" value="4000"', false);
+        $this->put('/gather/money', ['budget' => '50', 'was' => '4000'])->assertSessionHasNoErrors();
+        $this->get('/gather/money')->assertSee('name="was" value="5000"', false);
     }
 
     public function test_the_money_page_asks_as_much_of_the_database_for_many_lots_as_for_few(): void

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangeCrew;
+use App\Actions\ChangedMeanwhile;
+use App\Http\Controllers\Concerns\CarriesWhatWas;
+use App\Models\Crew;
 use App\Models\User;
 use App\Reference\Notations;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -13,11 +17,17 @@ use Illuminate\Http\Request;
 /** Keeps how a crew writes its figures. */
 final class FiguresController
 {
-    public function __invoke(Request $request, #[CurrentUser] User $user): RedirectResponse
+    use CarriesWhatWas;
+
+    public function __invoke(Request $request, Notations $notations, ChangeCrew $changeCrew, #[CurrentUser] User $user): RedirectResponse
     {
         $locale = $request->input('locale');
         in_array($locale, Notations::LOCALES, true) || abort(422);
-        $user->crew->update(['locale' => $locale]);
+        try {
+            $changeCrew->set($user->crew, 'locale', $locale, $this->was($request), static fn (Crew $crew): string => $notations->samples()[$crew->locale] ?? $crew->locale);
+        } catch (ChangedMeanwhile $why) {
+            return back(303)->with('said', $why->getMessage());
+        }
 
         return back(303);
     }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangeCrew;
+use App\Actions\ChangedMeanwhile;
 use App\Actions\KeepGuide;
+use App\Http\Controllers\Concerns\CarriesWhatWas;
 use App\Models\Box;
 use App\Models\User;
 use App\Reference\GuideFile;
@@ -20,6 +23,8 @@ use Illuminate\Http\Response;
 /** The drive guides: read, chosen, copied, taken out as a file and brought in again. */
 final readonly class GuideController
 {
+    use CarriesWhatWas;
+
     private const MOST_KILOBYTES = 500;
 
     public function __construct(private Guides $guides) {}
@@ -36,11 +41,15 @@ final readonly class GuideController
         return view('guides.show', ['guide' => $guide, 'isOwn' => ! $this->guides->isShipped($id), 'boxes' => Box::query()->get()->sortBy('number')]);
     }
 
-    public function choose(Request $request, #[CurrentUser] User $user): RedirectResponse
+    public function choose(Request $request, ChangeCrew $changeCrew, #[CurrentUser] User $user): RedirectResponse
     {
         $id = $request->string('guide')->value();
         $guide = $this->guides->find($id) ?? abort(404);
-        $user->crew->update(['guide' => $id]);
+        try {
+            $changeCrew->set($user->crew, 'guide', $id, $this->was($request), fn (): string => $this->guides->current()->drive);
+        } catch (ChangedMeanwhile $why) {
+            return back(303)->with('said', $why->getMessage());
+        }
 
         return back(303)->with('said', Words::of('guides.chosen', ['drive' => $guide->drive]));
     }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangeCrew;
 use App\Actions\ChangedMeanwhile;
+use App\Http\Controllers\Concerns\CarriesWhatWas;
 use App\Models\Box;
+use App\Models\Crew;
 use App\Models\User;
 use App\Reference\Guides;
 use App\Rules\ReadsAsMoney;
@@ -21,20 +24,23 @@ use PluckyWren\Core\Money\Money;
 
 final class MoneyController
 {
+    use CarriesWhatWas;
+
     public function season(Request $request, Guides $guides, #[CurrentUser] User $user): View
     {
         return view('stash.money', ['season' => SeasonMoney::of($user->crew, $guides, $request->query('season')), 'currency' => $user->crew->currency]);
     }
 
     /** Keep what the season may cost; an empty amount takes the budget away. */
-    public function budget(Request $request, #[CurrentUser] User $user): RedirectResponse
+    public function budget(Request $request, ChangeCrew $changeCrew, #[CurrentUser] User $user): RedirectResponse
     {
         $typed = $request->validate(['budget' => ['bail', 'nullable', 'string', new ReadsAsMoney($user->crew->currency)]], ['string' => Words::of('boxes.errors.text')])['budget'] ?? null;
         $budget = is_string($typed) ? Money::parse($typed, $user->crew->currency) : null;
-        if ($request->has('was') && $request->string('was')->value() !== ($user->crew->season_budget?->typed() ?? '')) {
-            return back(303)->withInput()->withErrors(['budget' => ChangedMeanwhile::value($user->crew->season_budget?->format() ?? Words::of('money.no-budget'))->getMessage()]);
+        try {
+            $changeCrew->set($user->crew, 'season_budget', $budget?->isZero() === false ? $budget : null, $this->was($request), static fn (Crew $crew): string => $crew->season_budget?->format() ?? Words::of('money.no-budget'));
+        } catch (ChangedMeanwhile $why) {
+            return back(303)->withInput()->withErrors(['budget' => $why->getMessage()]);
         }
-        $user->crew->update(['season_budget' => $budget?->isZero() === false ? $budget : null]);
 
         return to_route('money')->with('said', Words::of('money.budget-kept'));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangeCrew;
 use App\Models\User;
 use App\View\Words;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -14,9 +15,10 @@ use PluckyWren\Core\Stash\Preparation\Schools;
 /** Keeps how a crew likes to do what can be done in several good ways. */
 final class SchoolsController
 {
-    public function __invoke(Request $request, #[CurrentUser] User $user): RedirectResponse
+    public function __invoke(Request $request, ChangeCrew $changeCrew, #[CurrentUser] User $user): RedirectResponse
     {
-        $user->crew->update(['schools' => new Schools($request->boolean('bags_puzzles'), $request->boolean('strips_packaging'), $request->boolean('sends_photos'))]);
+        $schools = static fn (string $before): Schools => new Schools($request->boolean("{$before}bags_puzzles"), $request->boolean("{$before}strips_packaging"), $request->boolean("{$before}sends_photos"));
+        $changeCrew->schools($user->crew, $schools(''), $request->has('was_bags_puzzles') ? $schools('was_') : null);
 
         return back(303)->with('said', Words::of('tasks.schools-kept'));
     }

@@ -13,4 +13,16 @@ final readonly class Schools
      * @param  bool  $sendsPhotos  a photo of the packers goes along
      */
     public function __construct(public bool $bagsPuzzles = true, public bool $stripsPackaging = true, public bool $sendsPhotos = false) {}
+
+    /** Change what somebody changed who saw $was and wants $wanted; what they left alone stays as it is here. */
+    public function withChanges(self $was, self $wanted): self
+    {
+        $merged = static fn (bool $now, bool $was, bool $wanted): bool => $was === $wanted ? $now : $wanted;
+
+        return new self(
+            $merged($this->bagsPuzzles, $was->bagsPuzzles, $wanted->bagsPuzzles),
+            $merged($this->stripsPackaging, $was->stripsPackaging, $wanted->stripsPackaging),
+            $merged($this->sendsPhotos, $was->sendsPhotos, $wanted->sendsPhotos),
+        );
+    }
 }

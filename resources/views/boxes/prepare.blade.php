@@ -47,6 +47,7 @@
             <form method="post" action="{{ route('schools') }}" class="cut mt-2 grid gap-2 p-4">
                 @csrf
                 @method('put')
+                @foreach (['bags_puzzles' => $box->crewSchools()->bagsPuzzles, 'strips_packaging' => $box->crewSchools()->stripsPackaging, 'sends_photos' => $box->crewSchools()->sendsPhotos] as $name => $was)<input type="hidden" name="was_{{ $name }}" value="{{ (int) $was }}">@endforeach
                 <p class="text-ink-soft">All of these are good ways; the lists follow yours.</p>
                 <label class="flex gap-2"><input type="checkbox" name="bags_puzzles" value="1" @checked($box->crewSchools()->bagsPuzzles)> <span>Puzzles go into a bag with their picture <span class="text-ink-soft">(else they stay in their box, which costs room)</span></span></label>
                 <label class="flex gap-2"><input type="checkbox" name="strips_packaging" value="1" @checked($box->crewSchools()->stripsPackaging)> <span>Retail packaging comes off <span class="text-ink-soft">(else it stays, for its instructions and as proof that a thing is new)</span></span></label>

@@ -18,6 +18,7 @@
         <form method="post" action="{{ route('figures') }}">
             @csrf
             @method('put')
+            <input type="hidden" name="was" value="{{ auth()->user()->crew->printed('locale') }}">
             <label class="text-ink-soft" for="figures">Figures written like</label>
             <div class="mt-1 flex gap-2">
                 <select class="input small" id="figures" name="locale">

@@ -13,7 +13,7 @@
                     @if ($guide->id === $current->id)
                         <p class="font-semibold text-ok">New boxes use this one</p>
                     @else
-                        <form method="post" action="{{ route('guides.choose') }}">@csrf @method('put')<input type="hidden" name="guide" value="{{ $guide->id }}"><button class="button small w-full">Use it for new boxes<span class="sr-only">: {{ $guide->drive }}</span></button></form>
+                        <form method="post" action="{{ route('guides.choose') }}">@csrf @method('put')<input type="hidden" name="was" value="{{ auth()->user()->crew->printed('guide') }}"><input type="hidden" name="guide" value="{{ $guide->id }}"><button class="button small w-full">Use it for new boxes<span class="sr-only">: {{ $guide->drive }}</span></button></form>
                     @endif
                     @if ($shipped->isShipped($guide->id))
                         <form method="post" action="{{ route('guides.copy', $guide->id) }}">@csrf

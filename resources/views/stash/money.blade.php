@@ -19,7 +19,7 @@
         <form method="post" action="{{ route('money.budget') }}" class="ml-auto flex items-end gap-2">
             @csrf
             @method('put')
-            <input type="hidden" name="was" value="{{ $season->budget()?->typed() }}">
+            <input type="hidden" name="was" value="{{ auth()->user()->crew->printed('season_budget') }}">
             <x-field class="w-40" name="budget" label="Season’s budget" inputmode="decimal" :value="old('budget', $season->budget()?->typed())" placeholder="none" autocomplete="off" />
             <button class="button">Save</button>
         </form>
