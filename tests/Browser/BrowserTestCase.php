@@ -119,7 +119,12 @@ abstract class BrowserTestCase extends TestCase
     protected function press(string ...$keys): void
     {
         foreach ($keys as $key) {
-            self::browser()->driver->getKeyboard()->sendKeys($key);
+            // While a dialog closes nothing takes keys; one that was refused was not pressed.
+            $this->until(static function () use ($key): bool {
+                self::browser()->driver->getKeyboard()->sendKeys($key);
+
+                return true;
+            }, "Nothing takes the key {$key}.");
         }
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use PDO;
 use PHPUnit\Framework\TestCase;
 use Tests\Browser\Support\DemoServer;
 
@@ -17,12 +16,12 @@ final class LastPieceTest extends TestCase
     {
         $server = new DemoServer;
         try {
-            $table = new PDO("sqlite:{$server->database}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+            $table = $server->table();
             $cookies = [];
             $page = $server->signedIn($cookies)('/boxes');
             preg_match('/name="_token" value="(\w+)"/', $page, $token);
-            $boxes = self::column($table, "select id from boxes where stage in ('planned', 'gathering') order by number");
-            [$pencils] = self::column($table, "select id from lots where kind = 'pencils'");
+            $boxes = $server->column("select id from boxes where stage in ('planned', 'gathering') order by number");
+            [$pencils] = $server->column("select id from lots where kind = 'pencils'");
             for ($round = 0; $round < self::ROUNDS; $round++) {
                 // One pencil is left each time, and every open box wants it at once.
                 $table->exec("update lots set pieces = 1 + (select coalesce(sum(quantity), 0) from pieces where lot_id = lots.id) where id = '{$pencils}'");
@@ -33,18 +32,10 @@ final class LastPieceTest extends TestCase
                 sort($codes);
 
                 self::assertSame([200, ...array_fill(0, count($boxes) - 1, 422)], $codes);
-                self::assertSame(['0'], self::column($table, "select pieces - (select sum(quantity) from pieces where lot_id = lots.id) from lots where id = '{$pencils}'"));
+                self::assertSame(['0'], $server->column("select pieces - (select sum(quantity) from pieces where lot_id = lots.id) from lots where id = '{$pencils}'"));
             }
         } finally {
             $server->end();
         }
-    }
-
-    /** @return list<string> */
-    private static function column(PDO $table, string $query): array
-    {
-        $statement = $table->query($query);
-
-        return $statement === false ? [] : array_map(strval(...), array_values($statement->fetchAll(PDO::FETCH_COLUMN)));
     }
 }

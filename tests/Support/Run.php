@@ -17,11 +17,14 @@ final class Run
 
     private static function make(): string
     {
-        $folder = sys_get_temp_dir().'/wren-run-'.bin2hex(random_bytes(6));
+        // Runs that one run starts lie beside it, not within: the path to a browser's socket must stay short.
+        $beside = getenv('WREN_RUNS');
+        $beside = is_string($beside) && $beside !== '' ? $beside : sys_get_temp_dir();
+        $folder = $beside.'/wren-run-'.bin2hex(random_bytes(6));
         foreach (['', '/tmp', '/views', '/storage'] as $part) {
             mkdir($folder.$part, 0o775);
         }
-        foreach (['TMPDIR' => "{$folder}/tmp", 'LARAVEL_STORAGE_PATH' => "{$folder}/storage", 'VIEW_COMPILED_PATH' => "{$folder}/views"] as $name => $value) {
+        foreach (['WREN_RUNS' => $beside, 'TMPDIR' => "{$folder}/tmp", 'LARAVEL_STORAGE_PATH' => "{$folder}/storage", 'VIEW_COMPILED_PATH' => "{$folder}/views"] as $name => $value) {
             putenv("{$name}={$value}");
             $_ENV[$name] = $_SERVER[$name] = $value;
         }

@@ -85,7 +85,7 @@ final class RaceTest extends TestCase
     private function was(string $path): string
     {
         $page = self::$server->fetch($path, self::$cookies);
-        preg_match('/name="was" value="([^"]*)"/', $page, $was);
+        preg_match('/<main.*?name="was" value="([^"]*)"/s', $page, $was);
         self::assertNotSame('', $was[1] ?? '', ChangeLot::class.' puts its prints into the form.');
 
         return htmlspecialchars_decode($was[1]);

@@ -197,6 +197,20 @@ final class DemoServer
         $this->process->kill();
     }
 
+    /** Look into its table past the application. */
+    public function table(): PDO
+    {
+        return new PDO("sqlite:{$this->database}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+    }
+
+    /** @return list<string> the first column of what is there now */
+    public function column(string $query): array
+    {
+        $statement = $this->table()->query($query);
+
+        return $statement === false ? [] : array_map(strval(...), array_values($statement->fetchAll(PDO::FETCH_COLUMN)));
+    }
+
     /** Be gone for a while, as a shop's cellar takes the signal. */
     public function pause(): void
     {
