@@ -52,6 +52,8 @@ final class FitProblem
             $kind->squeeze,
             $kind->minSide,
             $kind->cavity,
+            $kind->isGentle,
+            $kind->grams === null ? null : (float) $kind->grams,
         );
     }
 

@@ -13,7 +13,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
 /**
  * All kinds of things, read from one file a category; the files' shape is fixed by `data/schemas/kinds.schema.json`.
  *
- * @phpstan-type KindData array{id: string, name: string, size: array{float, float, float}, form: string, squeeze?: float, minSide?: float, keepUpright?: bool, worn?: bool, traits: list<string>, usual: array<string, int>, cavity?: CavityData, cheapMonths?: list<int>, shape?: string, smallest?: array{size: array{float, float, float}, shape?: string}, cordMm?: float, ages?: array{int, int}, with?: list<array{anyOf?: list<string>, task?: string, needed?: bool, why: string}>, elastic?: bool, shoes?: bool, tasks?: list<string>}
+ * @phpstan-type KindData array{id: string, name: string, size: array{float, float, float}, form: string, squeeze?: float, minSide?: float, keepUpright?: bool, grams?: int, gentle?: bool, worn?: bool, traits: list<string>, usual: array<string, int>, cavity?: CavityData, cheapMonths?: list<int>, shape?: string, smallest?: array{size: array{float, float, float}, shape?: string}, cordMm?: float, ages?: array{int, int}, with?: list<array{anyOf?: list<string>, task?: string, needed?: bool, why: string}>, elastic?: bool, shoes?: bool, tasks?: list<string>}
  * @phpstan-type CavityData array{soft?: bool, round?: bool, wall?: float, length?: float, width?: float, height?: float, mouth?: list<float>}
  */
 final readonly class Catalogue
@@ -68,6 +68,22 @@ final readonly class Catalogue
         return isset($this->kinds[$id]);
     }
 
+    /** Get the same catalogue with the kinds of another in place of its own of the same ids. */
+    public function with(self $others): self
+    {
+        return new self([...$this->kinds, ...$others->kinds]);
+    }
+
+    /**
+     * Get the same catalogue with nothing known of some kinds but that they are retired.
+     *
+     * @param  list<string>  $ids
+     */
+    public function withRetired(array $ids): self
+    {
+        return new self([...$this->kinds, ...array_combine($ids, array_map(ItemKind::retired(...), $ids))]);
+    }
+
     /** @return array<string, ItemKind> by id */
     public function all(): array
     {
@@ -110,6 +126,8 @@ final readonly class Catalogue
             $data['elastic'] ?? false,
             $data['shoes'] ?? false,
             array_map(Task::from(...), $data['tasks'] ?? []),
+            $data['grams'] ?? null,
+            $data['gentle'] ?? false,
         );
     }
 

@@ -25,6 +25,8 @@ final readonly class ItemKind
      * @param  bool  $isElastic  fits a smaller child too
      * @param  bool  $isShoes  its size label is of feet
      * @param  list<Task>  $tasks  what is always done to it
+     * @param  int|null  $grams  what one weighs, an estimate; null where nobody knows
+     * @param  bool  $isGentle  has a face, or breaks: nothing hard goes on top
      */
     public function __construct(
         public string $id,
@@ -48,6 +50,8 @@ final readonly class ItemKind
         public bool $isElastic = false,
         public bool $isShoes = false,
         public array $tasks = [],
+        public ?int $grams = null,
+        public bool $isGentle = false,
     ) {}
 
     /** A kind that the catalogue does not hold any more: what was called by it is still there, and nothing is known of the kind. */
