@@ -123,6 +123,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('boxes/{box}/ledger.csv', [ExportController::class, 'ledger'])->name('export.ledger')->can('view', 'box');
     Route::get('boxes/{box}/check-sheet', CheckSheetController::class)->name('boxes.check-sheet')->can('view', 'box');
     Route::put('boxes/{box}/stage', MoveBoxController::class)->name('boxes.move')->can('update', 'box');
+    Route::post('boxes/{box}/take-back', [MoveBoxController::class, 'takeBack'])->name('boxes.take-back')->can('update', 'box');
+    Route::get('boxes/{box}/record.json', [BoxFileController::class, 'record'])->name('boxes.record')->can('view', 'box');
     Route::post('boxes/{box}/pieces', [PieceController::class, 'store'])->name('pieces.store')->can('update', 'box');
     Route::post('boxes/{box}/from-guide', [PieceController::class, 'storeFromGuide'])->name('pieces.from-guide')->can('update', 'box');
     Route::post('boxes/{box}/things', ThingController::class)->name('things.store')->can('update', 'box');

@@ -15,6 +15,11 @@ final class CannotChangeBox extends DomainException
         return new self(Words::of('boxes.lid-is-on', ['stage' => Words::of("stages.{$stage->value}.name")]));
     }
 
+    public static function handedIn(): self
+    {
+        return new self(Words::of('boxes.handed-in'));
+    }
+
     public static function lidIsDecorated(): self
     {
         return new self(Words::of('boxes.errors.lid-decorated'));

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Editing\ThreeWay;
+use App\Fit\FitRoom;
 use App\Models\Box;
 use App\Reference\Guides;
 use App\View\BoxWords;
 use App\View\Words;
+use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Season\Season;
 
@@ -21,7 +23,7 @@ final readonly class ChangeBox
         'theme' => ['theme'], 'colours' => ['palette'], 'budget' => ['budget_minor', 'sending_gift_minor', 'currency'],
     ];
 
-    public function __construct(private BoxHistory $history, private Guides $guides) {}
+    public function __construct(private BoxHistory $history, private Guides $guides, private KeepRecord $keepRecord, private FitRoom $fitRoom) {}
 
     /** Get what a form carries along, so that two people at one box are told of each other. */
     public static function prints(Box $box): string
@@ -57,15 +59,21 @@ final readonly class ChangeBox
      * @param  Stage|null  $was  where it stood on the page; null where that is not told
      *
      * @throws ChangedMeanwhile If someone else moved it since.
-     * @throws CannotChangeBox If it is to be handed in and is not closed yet.
+     * @throws CannotChangeBox If it is to be handed in and is not closed yet, or was handed in.
      */
     public function move(Box $box, Stage $stage, ?Stage $was = null): Box
     {
+        if ($stage === Stage::HandedIn && $box->stage === Stage::Packed) {
+            // Its record tells how it is packed; where nobody has looked yet, that is found before anyone has to wait for the table.
+            $this->fitRoom->packing(FitProblem::of($box->load(Box::CONTENTS)->plan()), $box->crew_id);
+        }
+
         return $this->history->of($box, 'moved', function () use ($box, $stage, $was): Box {
             $fresh = Box::query()->findOrFail($box->id);
             $was === null || $fresh->stage === $was || $fresh->stage === $stage || throw ChangedMeanwhile::value(Words::of("stages.{$fresh->stage->value}.name"));
             $stage !== Stage::HandedIn || ! $fresh->stage->isOpen() || throw CannotChangeBox::notClosedYet();
             if ($stage === Stage::HandedIn && $fresh->stage !== Stage::HandedIn) {
+                $this->keepRecord->of($fresh);
                 $today = $fresh->crew->today();
                 $fresh->fill(['handed_in_on' => $today, 'season' => Season::ofHandingIn($this->guides->current()->handIn, $today)->year]);
             }
@@ -92,7 +100,28 @@ final readonly class ChangeBox
         });
     }
 
-    /** Take a box off the shelf; its pieces go back to the stash, and all of it can be brought back. */
+    /**
+     * Take a box back that was handed in: it is packed again, and its record says that it was taken back, when, and by whom.
+     *
+     * @throws CannotUndo If it is not handed in, or was taken back meanwhile.
+     */
+    public function takeBack(Box $box, string $by): Box
+    {
+        return $this->history->of($box, 'taken-back', static function () use ($box, $by): Box {
+            $fresh = Box::query()->findOrFail($box->id);
+            $fresh->stage === Stage::HandedIn || throw CannotUndo::changedSince();
+            $fresh->record?->update(['taken_back_by' => $by, 'taken_back_at' => now()]);
+            $fresh->update(['stage' => Stage::Packed, 'handed_in_on' => null]);
+
+            return $fresh;
+        });
+    }
+
+    /**
+     * Take a box off the shelf; its pieces go back to the stash, and all of it can be brought back.
+     *
+     * @throws CannotChangeBox If it was handed in.
+     */
     public function delete(Box $box): void
     {
         $this->history->of($box, 'deleted', static fn () => Box::query()->findOrFail($box->id)->delete());

@@ -7,11 +7,13 @@ namespace App\Actions;
 use App\Editing\ThreeWay;
 use App\Models\Lot;
 use App\Models\LotChange;
+use App\Models\Piece;
 use App\Models\User;
 use App\View\LotWords;
 use App\View\Words;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Money\Shares;
@@ -89,7 +91,18 @@ final readonly class ChangeLot
     /** Take a lot out of the stash for good; false where boxes have some of it. */
     public function drop(Lot $lot): bool
     {
-        return DB::transaction(static fn (): bool => $lot->setAsidePieces()->doesntExist() && (bool) $lot->delete());
+        return DB::transaction(static function () use ($lot): bool {
+            $isKept = static fn (Piece $piece): bool => $piece->box->stage === Stage::HandedIn && $piece->box->record !== null;
+            foreach ($lot->setAsidePieces()->with('box.record')->get() as $piece) {
+                if (! $isKept($piece)) {
+                    return false;
+                }
+            }
+            // Boxes that were handed in have a record of what was in them; they need the lot no more.
+            $lot->setAsidePieces()->delete();
+
+            return (bool) $lot->delete();
+        });
     }
 
     public function arrive(Lot $lot): void

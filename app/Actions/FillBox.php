@@ -93,7 +93,7 @@ final readonly class FillBox
     {
         return $this->history->of($box, 'listed', function () use ($box): int {
             $this->once->claim();
-            $list = $this->startingList->of($box->load('pieces.lot')->plan());
+            $list = $this->startingList->of($box->load(Box::CONTENTS)->plan());
             foreach ($list as [$kind, $count]) {
                 $this->list($box, $kind, $count);
             }

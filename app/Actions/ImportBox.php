@@ -14,6 +14,7 @@ use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\Files\BoxDocument;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Source;
 
@@ -58,12 +59,12 @@ final readonly class ImportBox
         if ($piece->isToBuy) {
             return $this->fillBox->list($box, $piece->kind, $piece->quantity);
         }
-        $cost = $piece->cost()?->rounded();
-        $isPaid = $piece->price->state === PriceState::Paid && $cost?->isZero() === false;
+        $pack = self::packOf($piece);
         $lot = new Lot([
-            'crew_id' => $box->crew_id, 'kind' => $piece->kind->id, 'name' => mb_substr($piece->name, 0, 80), 'pieces' => $piece->quantity,
-            'price_state' => $isPaid ? PriceState::Paid : ($piece->price->state === PriceState::Unknown ? PriceState::Unknown : PriceState::Free),
-            'paid' => $isPaid ? $cost : null, 'currency' => $box->sending_gift->currency->code,
+            'crew_id' => $box->crew_id, 'kind' => $piece->kind->id, 'name' => mb_substr($piece->name, 0, 80),
+            // Where a share of a pack is no whole cent, the whole pack is written down, and the rest of it as gone: the price stays exact.
+            'pieces' => $pack[1] ?? $piece->quantity, 'gone' => ($pack[1] ?? $piece->quantity) - $piece->quantity,
+            'price_state' => $pack === null && $piece->price->state === PriceState::Paid ? PriceState::Free : $piece->price->state, 'paid' => $pack[0] ?? null, 'currency' => $box->sending_gift->currency->code,
             'source' => $piece->source ?? Source::Shop, 'place' => $place === null ? null : mb_substr($place, 0, 80), 'got_on' => Today::here(),
             'size' => $piece->size, 'is_measured' => $piece->isMeasured, 'size_label' => $piece->sizeLabel === null ? null : mb_substr($piece->sizeLabel, 0, 40), 'traits' => $piece->traits, 'holds' => $piece->holds,
             'packaged' => $piece->cameInPackaging ? $piece->size : null, 'is_packaged' => $piece->staysInPackaging,
@@ -72,6 +73,17 @@ final readonly class ImportBox
         $added->update(['done' => $piece->done]);
 
         return $added;
+    }
+
+    /** @return array{Money, int}|null what was paid for how many, exact but where no pack has so many; null where it was nothing, or nobody knows */
+    private static function packOf(PlannedPiece $piece): ?array
+    {
+        $pack = $piece->price->packOf($piece->quantity);
+        if ($pack !== null && $pack[1] > Lot::MOST_PIECES) {
+            $pack = [$piece->cost()?->rounded() ?? $pack[0], $piece->quantity];
+        }
+
+        return $pack === null || $pack[0]->isZero() ? null : $pack;
     }
 
     /**

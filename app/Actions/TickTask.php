@@ -13,11 +13,16 @@ use PluckyWren\Core\Stash\Preparation\TaskOrder;
 /** Ticks a task of a piece or of a box off, or takes the tick back; two people may tick at once. */
 final class TickTask
 {
-    /** @return list<Task> what should have been done before it, and is still open */
+    /**
+     * @return list<Task> what should have been done before it, and is still open
+     *
+     * @throws CannotChangeBox If its box was handed in.
+     */
     public function ofPiece(Piece $piece, Task $task, bool $isDone): array
     {
         return DB::transaction(static function () use ($piece, $task, $isDone): array {
             $fresh = Piece::query()->with(['lot', 'box'])->whereKey($piece->id)->firstOrFail();
+            $fresh->box->refuseIfHandedIn();
             $fresh->update(['done' => self::ticked($fresh->done, $task, $isDone)]);
             $open = array_values(array_filter($fresh->tasks(), static fn (Task $other): bool => ! in_array($other, $fresh->done, true)));
 
@@ -25,7 +30,11 @@ final class TickTask
         });
     }
 
-    /** @return list<Task> what should have been done before it, and is still open */
+    /**
+     * @return list<Task> what should have been done before it, and is still open
+     *
+     * @throws CannotChangeBox If it was handed in.
+     */
     public function ofBox(Box $box, Task $task, bool $isDone): array
     {
         return DB::transaction(static function () use ($box, $task, $isDone): array {

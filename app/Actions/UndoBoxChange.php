@@ -8,28 +8,38 @@ use App\Models\Box;
 use App\Models\BoxChange;
 use App\Models\Lot;
 use App\Models\Piece;
+use App\Models\User;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 
 /** Takes back what was done to a box, where nothing was done on top of it; a box that was deleted comes back with its pieces. */
 final readonly class UndoBoxChange
 {
-    public function __construct(private BoxHistory $history) {}
+    public function __construct(private BoxHistory $history, private ChangeBox $changeBox) {}
 
     /**
      * @return Box as it is again
      *
      * @throws CannotUndo If something was changed on top of it, or it was undone before.
      * @throws NotEnoughLeft If its pieces are in other boxes by now.
+     * @throws CannotChangeBox If the box was handed in; only that itself can be undone then.
      */
     public function execute(BoxChange $change): Box
     {
         return DB::transaction(function () use ($change): Box {
             $fresh = BoxChange::query()->findOrFail($change->id);
             $fresh->canBeUndone() || throw CannotUndo::changedSince();
+            if (($fresh->after['box']['stage'] ?? null) === Stage::HandedIn->value) {
+                $fresh->update(['undone_at' => now()]);
+
+                return $this->changeBox->takeBack(Box::query()->findOrFail($fresh->box_id), Auth::user() instanceof User ? Auth::user()->name : '');
+            }
             $this->refuseIfChangedSince($fresh);
             $wasDeleted = $fresh->after['box'] === null;
             $box = $wasDeleted ? $this->bringBack($fresh) : Box::query()->findOrFail($fresh->box_id);
+            $box->refuseIfHandedIn();
             $this->history->of($box, 'undone', fn () => $this->putBack($box, $fresh, $wasDeleted));
             $fresh->update(['undone_at' => now()]);
 

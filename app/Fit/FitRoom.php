@@ -149,6 +149,20 @@ final readonly class FitRoom
         return $result;
     }
 
+    /**
+     * Forget what was found before a moment, whichever crew's it is.
+     *
+     * @param  list<Problem>  $but  those whose packing is kept all the same
+     */
+    public function forget(string $before, array $but): void
+    {
+        $kept = array_flip(array_map($this->key(...), $but));
+        $old = FitResult::query()->withoutGlobalScopes()->where('created_at', '<', $before)->pluck('problem')->all();
+        foreach (array_chunk(array_filter($old, static fn (string $problem): bool => ! isset($kept[$problem])), 500) as $some) {
+            FitResult::query()->withoutGlobalScopes()->where('created_at', '<', $before)->whereIn('problem', $some)->delete();
+        }
+    }
+
     /** @param 'page'|'thorough'|'answer' $for */
     private function patience(string $for): Budget
     {

@@ -10,6 +10,7 @@ use App\Casts\AsPalette;
 use App\Casts\AsSize;
 use App\Casts\AsTasks;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\FreezesWhenHandedIn;
 use App\Models\Concerns\Versioned;
 use App\Reference\Guides;
 use Carbon\CarbonImmutable;
@@ -69,12 +70,16 @@ use PluckyWren\Core\Stash\Preparation\Task;
 final class Box extends Model
 {
     use BelongsToCrew;
+    use FreezesWhenHandedIn;
 
     /** @use HasFactory<BoxFactory> */
     use HasFactory;
 
     use HasUlids;
     use Versioned;
+
+    /** What must be loaded of many boxes before they are looked into. */
+    public const CONTENTS = ['pieces.lot', 'record'];
 
     protected $fillable = ['crew_id', 'number', 'guide', 'band', 'gender', 'theme', 'palette', 'box_kind', 'own_size', 'own_floor_length_tenths', 'own_floor_width_tenths', 'sending_gift', 'budget', 'stage', 'done', 'answers', 'ticks', 'packing_order', 'season', 'handed_in_on'];
 
@@ -116,6 +121,11 @@ final class Box extends Model
 
     public function boxKind(): BoxKind
     {
+        $handedIn = $this->handedIn();
+        if ($handedIn !== null) {
+            return $handedIn->box->plan->boxKind;
+        }
+
         return $this->own_size === null
             ? resolve(BoxKinds::class)->get($this->box_kind)
             : BoxKind::measured($this->own_size, (int) $this->own_floor_length_tenths, (int) $this->own_floor_width_tenths);
@@ -136,13 +146,18 @@ final class Box extends Model
     /** Get how its crew likes to do things. */
     public function crewSchools(): Schools
     {
+        $handedIn = $this->handedIn();
+        if ($handedIn !== null) {
+            return $handedIn->box->plan->schools;
+        }
+
         return Auth::user() instanceof User ? Auth::user()->crew->schools : (Crew::query()->findOrFail($this->crew_id)->schools);
     }
 
-    /** Get the box as the core knows it; load `pieces.lot` first. */
+    /** Get the box as the core knows it, as it was handed in where it was; load `Box::CONTENTS` first. */
     public function plan(): Plan
     {
-        return new Plan(
+        return $this->handedIn()->box->plan ?? new Plan(
             $this->recipient(),
             resolve(Guides::class)->get($this->guide),
             $this->boxKind(),

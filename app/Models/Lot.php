@@ -116,6 +116,8 @@ final class Lot extends Model
         'pack_pieces' => 'integer',
     ];
 
+    public const MOST_PIECES = 10_000;
+
     /** A condition on lots that are here and sound, or kept as they are. */
     public const CAN_BE_PACKED = "lots.due_on is null and coalesce(lots.fault_end, '') <> 'undecided'";
 
@@ -139,6 +141,20 @@ final class Lot extends Model
                 }
             }
         });
+    }
+
+    /**
+     * Get what is known of the lot from which a piece of a handed-in box came; it is not in the table, and may never be put there.
+     *
+     * @param  array{Money, int}|null  $pack  what was paid for how many together
+     */
+    public static function asItWas(PlannedPiece $piece, string $place, ?array $pack): self
+    {
+        return new self([
+            'kind' => $piece->kind->id, 'name' => $piece->name, 'pieces' => $pack[1] ?? $piece->quantity, 'price_state' => $piece->price->state,
+            'currency' => $piece->price->each?->currency->code, 'paid' => $pack[0] ?? null, 'source' => $piece->source ?? Source::Shop, 'place' => $place,
+            'size_label' => $piece->sizeLabel, 'traits' => $piece->traits, 'holds' => $piece->holds,
+        ]);
     }
 
     /** Add a tag, once. */

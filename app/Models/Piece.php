@@ -45,6 +45,9 @@ final class Piece extends Model
 
     protected $attributes = ['done' => '[]'];
 
+    /** What it was when its box was handed in; null while it may still change. */
+    public ?PlannedPiece $asItWas = null;
+
     /** @var array<string, string> */
     protected $casts = ['quantity' => 'integer', 'done' => AsTasks::class];
 
@@ -62,12 +65,12 @@ final class Piece extends Model
 
     public function isToBuy(): bool
     {
-        return $this->lot_id === null;
+        return $this->asItWas->isToBuy ?? $this->lot_id === null;
     }
 
     public function itemKind(): ItemKind
     {
-        return $this->lot?->itemKind() ?? resolve(Catalogue::class)->get((string) $this->kind);
+        return $this->asItWas->kind ?? $this->lot?->itemKind() ?? resolve(Catalogue::class)->get((string) $this->kind);
     }
 
     /** @return list<Task> what has to be done to it; load `lot` and `box` first */
@@ -78,6 +81,9 @@ final class Piece extends Model
 
     public function planned(): PlannedPiece
     {
+        if ($this->asItWas !== null) {
+            return $this->asItWas;
+        }
         $kind = $this->itemKind();
         $lot = $this->lot;
 

@@ -21,19 +21,35 @@ final readonly class DataFiles
 
     public function catalogue(): Catalogue
     {
-        $paths = glob("{$this->folder}/kinds/*.json");
-        /** @var list<array{category: string, kinds: list<KindData>}> $files */
-        $files = array_map($this->json(...), $paths === false ? [] : $paths);
+        return Catalogue::ofFiles($this->kindFiles());
+    }
 
-        return Catalogue::ofFiles($files);
+    /**
+     * Get some kinds as their files have them.
+     *
+     * @param  list<string>  $ids
+     * @return list<array{category: string, kinds: list<KindData>}>
+     */
+    public function kinds(array $ids): array
+    {
+        $some = [];
+        foreach ($this->kindFiles() as $file) {
+            $kinds = array_values(array_filter($file['kinds'], static fn (array $kind): bool => in_array($kind['id'], $ids, true)));
+            $kinds === [] || $some[] = ['category' => $file['category'], 'kinds' => $kinds];
+        }
+
+        return $some;
+    }
+
+    /** @return BoxKindData|null as its file has it; null where there is none of that id */
+    public function boxKind(string $id): ?array
+    {
+        return array_values(array_filter($this->boxKindFile()['kinds'], static fn (array $kind): bool => $kind['id'] === $id))[0] ?? null;
     }
 
     public function boxKinds(): BoxKinds
     {
-        /** @var array{kinds: list<BoxKindData>} $data */
-        $data = $this->json("{$this->folder}/box-kinds.json");
-
-        return BoxKinds::ofData($data);
+        return BoxKinds::ofData($this->boxKindFile());
     }
 
     public function colourNames(): ColourNames
@@ -68,6 +84,22 @@ final readonly class DataFiles
         arsort($dated);
 
         return array_keys($dated);
+    }
+
+    /** @return list<array{category: string, kinds: list<KindData>}> */
+    private function kindFiles(): array
+    {
+        $paths = glob("{$this->folder}/kinds/*.json");
+
+        /** @var list<array{category: string, kinds: list<KindData>}> */
+        return array_map($this->json(...), $paths === false ? [] : $paths);
+    }
+
+    /** @return array{kinds: list<BoxKindData>} */
+    private function boxKindFile(): array
+    {
+        /** @var array{kinds: list<BoxKindData>} */
+        return $this->json("{$this->folder}/box-kinds.json");
     }
 
     /** @return array<array-key, mixed> */

@@ -46,7 +46,7 @@ final readonly class BoxSheet
     /** @return list<Piece> */
     public function lane(Category $category): array
     {
-        return array_values($this->box->pieces->filter(fn (Piece $piece): bool => $this->planned[$piece->id]->kind->category === $category)->all());
+        return array_values($this->box->contents()->filter(fn (Piece $piece): bool => $this->planned[$piece->id]->kind->category === $category)->all());
     }
 
     public function drawing(): Drawing

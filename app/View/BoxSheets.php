@@ -22,8 +22,12 @@ final readonly class BoxSheets
     /** Get one box's sheet; where its packing has not been tried, it is tried now. */
     public function tried(Box $box): BoxSheet
     {
-        $plan = $box->load('pieces.lot')->plan();
+        $plan = $box->load(Box::CONTENTS)->plan();
         $problem = FitProblem::of($plan);
+        $handedIn = $box->handedIn();
+        if ($handedIn !== null) {
+            return $this->sheet($box, $plan, $problem, $handedIn->packing);
+        }
 
         return $this->sheet($box, $plan, $problem, $plan->pieces === [] ? null : $this->fitRoom->packing($problem, $box->crew_id), $this->fitRoom->mayImprove($problem));
     }
@@ -48,7 +52,11 @@ final readonly class BoxSheets
         $problems = array_map(FitProblem::of(...), $plans);
         $results = $this->fitRoom->recorded(array_filter($problems, static fn (Problem $problem): bool => $problem->items !== []));
 
-        return $boxes->map(fn (Box $box, int $index): BoxSheet => $this->sheet($box, $plans[$index], $problems[$index], $results[$index] ?? null));
+        return $boxes->map(function (Box $box, int $index) use ($plans, $problems, $results): BoxSheet {
+            $handedIn = $box->handedIn();
+
+            return $this->sheet($box, $plans[$index], $problems[$index], $handedIn === null ? $results[$index] ?? null : $handedIn->packing);
+        });
     }
 
     private function sheet(Box $box, Plan $plan, Problem $problem, ?Result $result, bool $mayImprove = false): BoxSheet

@@ -19,7 +19,7 @@ final readonly class Preparation
     public function piecesOf(Box $box): array
     {
         $rows = [];
-        foreach ($box->pieces as $piece) {
+        foreach ($box->contents() as $piece) {
             $piece->setRelation('box', $box);
             $tasks = array_map(static fn (Task $task): array => [$task, in_array($task, $piece->done, true)], $piece->tasks());
             if ($tasks !== []) {

@@ -29,6 +29,22 @@ final readonly class Price
         return new self(PriceState::Unknown, null);
     }
 
+    /**
+     * Get the smallest pack of at least so many pieces that costs a whole number of minor units at this price.
+     *
+     * @return array{Money, int}|null what it costs, and how many are in it; null where nothing was paid, or nobody knows what
+     */
+    public function packOf(int $pieces): ?array
+    {
+        if ($this->state !== PriceState::Paid || $this->each === null) {
+            return null;
+        }
+        $parts = $this->each->minor->simplified()->getDenominator()->toInt();
+        $pack = intdiv($pieces + $parts - 1, $parts) * $parts;
+
+        return [$this->each->times($pack)->rounded(), $pack];
+    }
+
     /** What $pieces of it cost, or null where the price is not known. */
     public function times(int $pieces): ?ExactAmount
     {

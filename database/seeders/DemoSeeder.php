@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\ChangeBox;
 use App\Actions\FillBox;
 use App\Actions\FoundCrew;
 use App\Actions\PlanBox;
@@ -43,6 +44,7 @@ final class DemoSeeder extends Seeder
         private readonly FoundCrew $foundCrew,
         private readonly PlanBox $planBox,
         private readonly FillBox $fillBox,
+        private readonly ChangeBox $changeBox,
         private readonly BoxSheets $sheets,
         private readonly Guides $guides,
         private readonly Catalogue $catalogue,
@@ -133,12 +135,15 @@ final class DemoSeeder extends Seeder
             $this->fillBox->listWhatLacks($box);
         }
         $stage = Stage::from($data['stage']);
-        $box->update(['stage' => $stage]);
+        $box->update(['stage' => $stage === Stage::HandedIn ? Stage::Packed : $stage]);
         if (! $stage->isOpen()) {
             $this->prepareAll($box);
         }
         if ($data['tried']) {
             $this->sheets->tried($box);
+        }
+        if ($stage === Stage::HandedIn) {
+            $this->changeBox->move($box, $stage);
         }
     }
 }

@@ -10,6 +10,7 @@ return [
     'deleted-boxes' => 'Deleted lately',
     'bring-back' => 'Bring it back',
     'what' => [
+        'taken-back' => 'Taken back',
         'picked' => 'put in', 'listed' => 'put on the list', 'number' => 'number changed', 'taken-out' => 'taken out', 'left-out' => 'left out', 'swapped' => 'swapped',
         'edited' => 'box changed', 'moved' => 'moved', 'deleted' => 'box deleted', 'answered' => 'flag answered', 'undone' => 'undone',
     ],

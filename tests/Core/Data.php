@@ -25,10 +25,23 @@ final class Data
 
     public static function catalogue(): Catalogue
     {
-        /** @var list<array{category: string, kinds: list<KindData>}> $files */
-        $files = array_map(static fn (string|false $path): mixed => self::json('kinds/'.basename((string) $path)), (array) glob(self::path('kinds/*.json')));
+        return Catalogue::ofFiles(self::kindFiles());
+    }
 
-        return Catalogue::ofFiles($files);
+    /** @return list<array{category: string, kinds: list<KindData>}> */
+    public static function kindFiles(): array
+    {
+        /** @var list<array{category: string, kinds: list<KindData>}> */
+        return array_map(static fn (string|false $path): mixed => self::json('kinds/'.basename((string) $path)), (array) glob(self::path('kinds/*.json')));
+    }
+
+    /** @return BoxKindData */
+    public static function boxKindData(string $id): array
+    {
+        /** @var array{kinds: list<BoxKindData>} $data */
+        $data = self::json('box-kinds.json');
+
+        return array_column($data['kinds'], null, 'id')[$id];
     }
 
     public static function boxKinds(): BoxKinds

@@ -149,6 +149,18 @@ final class FitAnswersTest extends TestCase
         self::assertSame(now()->toDateString(), FitResult::query()->firstOrFail()->created_at->toDateString());
     }
 
+    public function test_how_a_packed_box_lies_is_not_forgotten(): void
+    {
+        $this->slab('Slab', 50, 'toy-car', length: 280, width: 180);
+        $this->get("/boxes/{$this->own->id}")->assertOk();
+        $this->own->update(['stage' => Stage::Packed]);
+
+        $this->travel(61)->days();
+        Artisan::call('fit:sure');
+        self::assertSame(1, FitResult::query()->count());
+        self::assertSame(61.0, abs(FitResult::query()->firstOrFail()->created_at->startOfDay()->diffInDays(now()->startOfDay())));
+    }
+
     public function test_a_longer_try_is_made_once_and_only_tells_what_is_better(): void
     {
 

@@ -52,7 +52,7 @@ final readonly class AnswerController
 
     private function finding(Box $box, string $key): ?Finding
     {
-        $gauges = $this->sheets->known(collect([$box->load('pieces.lot')]))[0]->gauges;
+        $gauges = $this->sheets->known(collect([$box->load(Box::CONTENTS)]))[0]->gauges;
         foreach ([...$gauges->flags->all, ...$gauges->missing->all] as $finding) {
             if ($finding->key() === $key) {
                 return $finding;

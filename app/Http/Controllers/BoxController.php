@@ -45,6 +45,8 @@ final readonly class BoxController
 
     public function edit(Box $box): View
     {
+        $box->refuseIfHandedIn();
+
         return $this->form($box, $this->guides->get($box->guide));
     }
 

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Actions\CannotChangeBox;
 use App\Actions\ImportBox;
 use App\Models\Box;
-use App\Models\Piece;
 use App\Models\User;
 use App\Reference\Guides;
 use App\View\Words;
@@ -17,7 +16,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
-use PluckyWren\Core\Box\Files\BoxDocument;
 use PluckyWren\Core\Box\Files\BoxFile;
 use PluckyWren\Core\Fit\Files\MalformedFile;
 use PluckyWren\Core\Guide\Guide;
@@ -32,11 +30,17 @@ final readonly class BoxFileController
 
     public function export(Box $box): Response
     {
-        $plan = $box->load('pieces.lot')->plan();
-        $places = $box->pieces->mapWithKeys(static fn (Piece $piece): array => [$piece->id => (string) $piece->lot?->place])->all();
-        $json = $this->boxFile->write(new BoxDocument($box->theme, $box->palette, $box->guide, $plan, $places));
+        $json = $this->boxFile->write($box->load(Box::CONTENTS)->document());
 
         return new Response($json, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($box->theme) ?: 'box').'.json"']);
+    }
+
+    /** The record of a box that was handed in, byte for byte as it was written then. */
+    public function record(Box $box): Response
+    {
+        $record = $box->record ?? abort(404);
+
+        return new Response($record->record, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($box->theme) ?: 'box').'-record.json"']);
     }
 
     public function import(Request $request, ImportBox $importBox, #[CurrentUser] User $user): RedirectResponse

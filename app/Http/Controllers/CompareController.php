@@ -27,7 +27,7 @@ final readonly class CompareController
         $others = array_filter($this->guides->all(), static fn (Guide $guide): bool => $guide->id !== $box->guide);
         $chosen = $this->guides->find($request->string('with')->value());
         $with = $chosen ?? ($this->guides->current()->id === $box->guide ? array_values($others)[0] ?? null : $this->guides->current());
-        $plan = $box->load('pieces.lot')->plan();
+        $plan = $box->load(Box::CONTENTS)->plan();
 
         return view('boxes.compare', ['box' => $box, 'plan' => $plan, 'guides' => $others, 'comparison' => $with === null ? null : GuideComparison::of($plan, $with, $rules)]);
     }
@@ -36,7 +36,7 @@ final readonly class CompareController
     public function adopt(Request $request, Box $box, RuleBook $rules, ChangeBox $changeBox, BoxHistory $history): RedirectResponse
     {
         $guide = $this->guides->find($request->string('guide')->value()) ?? abort(404);
-        $band = GuideComparison::of($box->load('pieces.lot')->plan(), $guide, $rules)->band;
+        $band = GuideComparison::of($box->load(Box::CONTENTS)->plan(), $guide, $rules)->band;
         $isAlike = $box->sending_gift->currency->equals($guide->sendingGift->currency);
         try {
             $changeBox->set($box, ['guide' => $guide->id, 'band' => $band->id()] + ($isAlike ? ['sending_gift' => $guide->sendingGift] : []));

@@ -27,7 +27,7 @@ final class ExportController
 
     public function ledger(Box $box, BoxSheets $sheets): StreamedResponse
     {
-        $sheet = $sheets->known(collect([$box->load('pieces.lot')]))->firstOrFail();
+        $sheet = $sheets->known(collect([$box->load(Box::CONTENTS)]))->firstOrFail();
 
         return self::file("ledger-box-{$box->number}.csv", static function () use ($sheet): iterable {
             yield ['piece', 'lane', 'where from', 'how many', 'each', 'cost', 'sum so far'];

@@ -33,7 +33,7 @@ final readonly class FitAnswersController
     /** The answers; or that they are not worked out yet, while another box of the crew is. */
     public function show(Box $box, FitRoom $fitRoom): PageOrFragment
     {
-        $plan = $box->load('pieces.lot')->plan();
+        $plan = $box->load(Box::CONTENTS)->plan();
         $page = $fitRoom->inTurn($box->crew_id, static function () use ($box, $plan, $fitRoom): PageOrFragment {
             // What could be done is only worth telling of the best packing there is.
             $plan->pieces === [] || $fitRoom->improved(FitProblem::of($plan), $box->crew_id);

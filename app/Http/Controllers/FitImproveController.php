@@ -16,7 +16,7 @@ final class FitImproveController
 {
     public function __invoke(Request $request, Box $box, FitRoom $fitRoom, BoxSheets $sheets): Response
     {
-        $plan = $box->load('pieces.lot')->plan();
+        $plan = $box->load(Box::CONTENTS)->plan();
         $isBetter = $plan->pieces !== [] && $fitRoom->improved(FitProblem::of($plan), $box->crew_id) !== null;
         if ($request->boolean('steps')) {
             // The steps wait for this before they look for further answers, so they are told either way, and ask for the one they show.

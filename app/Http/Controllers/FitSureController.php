@@ -18,7 +18,7 @@ final class FitSureController
 {
     public function __invoke(Request $request, Box $box, FitRoom $fitRoom): View|RedirectResponse
     {
-        $plan = $box->load('pieces.lot')->plan();
+        $plan = $box->load(Box::CONTENTS)->plan();
         $problem = FitProblem::of($plan);
         if ($plan->pieces !== []) {
             $fitRoom->inTurn($box->crew_id, function () use ($fitRoom, $problem, $box): void {

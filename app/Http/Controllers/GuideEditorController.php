@@ -41,7 +41,7 @@ final readonly class GuideEditorController
     /** What the guide as it stands in the form would say of a box. */
     public function trial(GuideRequest $request, CrewGuide $guide): View
     {
-        $box = Box::query()->with('pieces.lot')->findOrFail($request->string('box')->value());
+        $box = Box::query()->with(Box::CONTENTS)->findOrFail($request->string('box')->value());
         try {
             return view('guides.trial', ['box' => $box, 'comparison' => GuideComparison::of($box->plan(), Guide::ofData($request->guideData($guide)), $this->rules), 'wrong' => '']);
         } catch (MalformedGuide $wrong) {

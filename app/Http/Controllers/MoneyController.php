@@ -47,7 +47,7 @@ final class MoneyController
 
     public function ledger(Box $box, BoxSheets $sheets): View
     {
-        $sheet = $sheets->known(collect([$box->load('pieces.lot')]))->firstOrFail();
+        $sheet = $sheets->known(collect([$box->load(Box::CONTENTS)]))->firstOrFail();
 
         return view('boxes.ledger', ['sheet' => $sheet, 'ledger' => Ledger::of($sheet)]);
     }

@@ -6,18 +6,33 @@ namespace App\Http\Controllers;
 
 use App\Actions\BoxHistory;
 use App\Actions\CannotChangeBox;
+use App\Actions\CannotUndo;
 use App\Actions\ChangeBox;
 use App\Actions\ChangedMeanwhile;
 use App\Models\Box;
+use App\Models\User;
 use App\View\Words;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use PluckyWren\Core\Box\Stage;
 
+/** Moves a box along its way, and takes one back that was handed in. */
 final readonly class MoveBoxController
 {
     public function __construct(private ChangeBox $changeBox, private BoxHistory $history) {}
+
+    public function takeBack(Box $box, #[CurrentUser] User $user): RedirectResponse
+    {
+        try {
+            $this->changeBox->takeBack($box, $user->name);
+        } catch (CannotUndo $why) {
+            return back(303)->withErrors(['stage' => $why->getMessage()]);
+        }
+
+        return to_route('boxes.show', $box, 303)->with('said', Words::of('boxes.taken-back', ['theme' => $box->theme]));
+    }
 
     public function __invoke(Request $request, Box $box): RedirectResponse
     {
@@ -27,7 +42,11 @@ final readonly class MoveBoxController
             $this->changeBox->move($box, $stage, Stage::tryFrom($request->string('was')->value()));
         } catch (ChangedMeanwhile $why) {
             return back(303)->withErrors(['stage' => $why->getMessage()]);
-        } catch (CannotChangeBox) {
+        } catch (CannotChangeBox $why) {
+            if ($box->refresh()->stage === Stage::HandedIn) {
+                throw $why;
+            }
+
             return to_route('boxes.closing', $box, 303)->with('said', Words::of('boxes.not-closed-yet'));
         }
 

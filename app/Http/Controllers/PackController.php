@@ -13,7 +13,7 @@ final class PackController
 {
     public function __invoke(BoxSheets $sheets): View
     {
-        $boxes = Box::query()->with('pieces.lot')->where('stage', Stage::Ready)->get()->sortBy('number')->values()->toBase();
+        $boxes = Box::query()->with(Box::CONTENTS)->where('stage', Stage::Ready)->get()->sortBy('number')->values()->toBase();
 
         return view('stations.pack', ['sheets' => $sheets->known($boxes)]);
     }

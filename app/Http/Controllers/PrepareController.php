@@ -15,12 +15,12 @@ final class PrepareController
 {
     public function box(Request $request, Box $box): View
     {
-        return view('boxes.prepare', ['box' => $box->load('pieces.lot'), 'preparation' => new Preparation([$box]), 'wrapping' => Wrapping::of($request, $box)]);
+        return view('boxes.prepare', ['box' => $box->load(Box::CONTENTS), 'preparation' => new Preparation([$box]), 'wrapping' => Wrapping::of($request, $box)]);
     }
 
     public function evening(): View
     {
-        $boxes = array_filter(Box::query()->with('pieces.lot')->get()->sortBy('number')->all(), static fn (Box $box): bool => $box->stage->isOpen());
+        $boxes = array_filter(Box::query()->with(Box::CONTENTS)->get()->sortBy('number')->all(), static fn (Box $box): bool => $box->stage->isOpen());
 
         return view('stations.evening', ['preparation' => new Preparation(array_values($boxes))]);
     }

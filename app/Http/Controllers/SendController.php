@@ -18,7 +18,7 @@ final class SendController
 {
     public function __invoke(BoxSheets $sheets, Guides $guides, #[CurrentUser] User $user): View
     {
-        $boxes = Box::query()->with('pieces.lot')->where('stage', Stage::Packed)->orWhere('stage', Stage::HandedIn)->get()->sortBy('number')->values()->toBase();
+        $boxes = Box::query()->with(Box::CONTENTS)->where('stage', Stage::Packed)->orWhere('stage', Stage::HandedIn)->get()->sortBy('number')->values()->toBase();
         [$packed, $handedIn] = $sheets->known($boxes)->partition(static fn (BoxSheet $sheet): bool => $sheet->box->stage === Stage::Packed);
 
         return view('stations.send', [

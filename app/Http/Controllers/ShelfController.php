@@ -15,7 +15,7 @@ final class ShelfController
 {
     public function __invoke(BoxSheets $sheets, Picker $picker, Guides $guides): View
     {
-        $boxes = Box::query()->with('pieces.lot')->get()->sortBy('number')->values()->toBase();
+        $boxes = Box::query()->with(Box::CONTENTS)->get()->sortBy('number')->values()->toBase();
 
         $known = $sheets->known($boxes);
 

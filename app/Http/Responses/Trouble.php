@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Responses;
 
 use App\Actions\AlreadyDone;
+use App\Actions\CannotChangeBox;
 use App\Actions\ChangedMeanwhile;
 use App\Models\Box;
 use App\Models\Piece;
@@ -27,9 +28,10 @@ final class Trouble
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([AlreadyDone::class, ChangedMeanwhile::class]);
+        $exceptions->dontReport([AlreadyDone::class, CannotChangeBox::class, ChangedMeanwhile::class]);
         $exceptions->render(static fn (AlreadyDone $why, Request $request): AnyResponse => self::alreadyDone($why, $request));
         $exceptions->render(static fn (ChangedMeanwhile $why, Request $request): AnyResponse => self::overtaken($why, $request));
+        $exceptions->render(static fn (CannotChangeBox $why, Request $request): AnyResponse => self::refused($why, $request));
         $exceptions->render(static fn (Throwable $why, Request $request): ?AnyResponse => self::unwritable($why, $request) ?? self::listForText($why));
     }
 
@@ -49,6 +51,14 @@ final class Trouble
         return PageOrFragment::isPart($request)
             ? PageOrFragment::saying(new Response('', 409), ['wrong' => $why->getMessage()])
             : back(303)->withInput($request->except(['_token', 'once']))->withErrors(['meanwhile' => $why->getMessage()]);
+    }
+
+    /** What is asked is not done to a box as it stands. */
+    private static function refused(CannotChangeBox $why, Request $request): AnyResponse
+    {
+        return PageOrFragment::isPart($request)
+            ? PageOrFragment::saying(new Response('', 409), ['wrong' => $why->getMessage()])
+            : back(303)->withErrors(['box' => $why->getMessage()]);
     }
 
     /** The database is locked for longer than anyone waits, or the disk is full or cannot be written to; null where it is something else. */

@@ -9,6 +9,7 @@ use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Box\InvalidPalette;
 use PluckyWren\Core\Box\Palette;
 use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Fit\Files\Fields;
 use PluckyWren\Core\Fit\Files\MalformedFile;
 use PluckyWren\Core\Fit\Order;
@@ -18,7 +19,9 @@ use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
+use PluckyWren\Core\Recipient\InvalidBand;
 use PluckyWren\Core\Recipient\Recipient;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Preparation\Schools;
@@ -38,16 +41,24 @@ final readonly class BoxFile
      */
     public function read(string $json, string $file, callable $guideOf): BoxDocument
     {
-        $fields = Fields::ofJson($json, $file);
+        return $this->readFields(Fields::ofJson($json, $file), $guideOf);
+    }
+
+    /**
+     * Read a box that is part of another file.
+     *
+     * @param  callable(string): ?Guide  $guideOf
+     * @param  bool  $takesAnyBand  also one that is not, or no longer, among the guide's
+     *
+     * @throws MalformedFile
+     */
+    public function readFields(Fields $fields, callable $guideOf, bool $takesAnyBand = false): BoxDocument
+    {
         $fields->format(self::FORMAT);
         $guideId = $fields->text('guide');
         $guide = $guideOf($guideId) ?? $fields->refuse('guide', 'names no guide that is here');
         $currency = $this->currency($fields);
-        $for = $fields->object('for');
-        $band = $for->text('band');
-        $bands = array_filter($guide->bands, static fn ($one): bool => $one->id() === $band);
-        $recipient = new Recipient(array_values($bands)[0] ?? $for->refuse('band', "is none of the guide's: ".implode(', ', array_map(static fn ($one): string => $one->id(), $guide->bands))), $for->choice('gender', Gender::class));
-        $for->nothingElse();
+        $recipient = $this->recipient($fields->object('for'), $guide, $takesAnyBand);
         $pieces = new PieceFields($this->catalogue, $currency);
         $read = array_map($pieces->read(...), $fields->objects('pieces'));
         $this->refuseTwins($read, $fields);
@@ -58,7 +69,10 @@ final readonly class BoxFile
         );
         $plan->budget?->isZero() !== true || $fields->refuse('budget', 'must be more than nothing, or left out');
         $plan->sendingGift->minor >= 0 || $fields->refuse('sendingGift', 'must not be below nothing');
-        $document = new BoxDocument($fields->text('theme'), $this->palette($fields), $guideId, $plan, array_filter(array_column(array_map(static fn (array $piece): array => [$piece[0]->id, $piece[1]], $read), 1, 0), static fn (string $place): bool => $place !== ''));
+        $ids = array_map(static fn (array $piece): string => $piece[0]->id, $read);
+        $places = array_filter(array_combine($ids, array_column($read, 1)), static fn (string $place): bool => $place !== '');
+        $packs = array_filter(array_combine($ids, array_column($read, 2)), static fn (?array $pack): bool => $pack !== null);
+        $document = new BoxDocument($fields->text('theme'), $this->palette($fields), $guideId, $plan, $places, $packs);
         array_map($fields->ignore(...), ['budget', 'colours', 'answers', 'done', 'order']);
         $fields->nothingElse();
 
@@ -67,9 +81,16 @@ final readonly class BoxFile
 
     public function write(BoxDocument $document): string
     {
-        $plan = $document->plan;
+        return json_encode($this->fields($document), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT)."\n";
+    }
 
-        return json_encode(array_filter([
+    /** @return array<string, mixed> what a file of it holds */
+    public function fields(BoxDocument $document): array
+    {
+        $plan = $document->plan;
+        $piece = static fn (PlannedPiece $piece): array => PieceFields::write($piece, $document->places[$piece->id] ?? '', $document->packs[$piece->id] ?? null);
+
+        return array_filter([
             'format' => self::FORMAT,
             'guide' => $document->guideId,
             'theme' => $document->theme,
@@ -82,8 +103,25 @@ final readonly class BoxFile
             'done' => array_column($plan->boxDone, 'value'),
             'answers' => $this->answers($plan->reasons),
             'order' => $plan->packingOrder === Order::FlatsFirst ? null : $plan->packingOrder->value,
-            'pieces' => array_map(static fn ($piece): array => PieceFields::write($piece, $document->places[$piece->id] ?? ''), $plan->pieces),
-        ], static fn (mixed $value): bool => $value !== null), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT)."\n";
+            'pieces' => array_map($piece, $plan->pieces),
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    private function recipient(Fields $for, Guide $guide, bool $takesAnyBand): Recipient
+    {
+        $band = $for->text('band');
+        $known = array_values(array_filter($guide->bands, static fn (AgeBand $one): bool => $one->id() === $band))[0] ?? null;
+        if ($known === null && ! $takesAnyBand) {
+            $for->refuse('band', "is none of the guide's: ".implode(', ', array_map(static fn (AgeBand $one): string => $one->id(), $guide->bands)));
+        }
+        try {
+            $recipient = new Recipient($known ?? AgeBand::parse($band), $for->choice('gender', Gender::class));
+        } catch (InvalidBand) {
+            $for->refuse('band', 'must be years, like 4-7');
+        }
+        $for->nothingElse();
+
+        return $recipient;
     }
 
     private function currency(Fields $fields): Currency
@@ -176,7 +214,7 @@ final readonly class BoxFile
         }, array_keys($reasons), $reasons);
     }
 
-    /** @param list<array{\PluckyWren\Core\Box\PlannedPiece, string}> $pieces */
+    /** @param list<array{PlannedPiece, string, array{Money, int}|null}> $pieces */
     private function refuseTwins(array $pieces, Fields $fields): void
     {
         $seen = [];

@@ -25,22 +25,23 @@ final readonly class PieceFields
 
     public function __construct(private Catalogue $catalogue, private Currency $currency) {}
 
-    /** @return array{PlannedPiece, string} the piece, and where it is from */
+    /** @return array{PlannedPiece, string, array{Money, int}|null} the piece, where it is from, and what was paid for how many */
     public function read(Fields $fields): array
     {
         $id = $fields->text('kind');
         $kind = $this->catalogue->has($id) ? $this->catalogue->get($id) : $fields->refuse('kind', 'is no kind of thing that is known');
         $isToBuy = $fields->has('toBuy') && $fields->truth('toBuy');
+        $pack = $isToBuy ? null : $this->pack($fields);
         $piece = new PlannedPiece(
             $this->id($fields),
             $kind,
             $fields->has('name') ? $fields->text('name') : $kind->name,
             $fields->has('quantity') ? $fields->whole('quantity', 1, self::MOST) : 1,
-            $isToBuy ? Price::unknown() : $this->price($fields),
+            $isToBuy ? Price::unknown() : $this->price($fields, $pack),
             $fields->has('size') ? $this->size($fields) : $kind->size,
             $fields->has('traits') ? $this->enums($fields, 'traits', ItemTrait::tryFrom(...)) : $kind->traits,
             $isToBuy,
-            $fields->has('size'),
+            $fields->has('measured') ? $fields->truth('measured') : $fields->has('size'),
             $fields->has('sizeLabel') ? $fields->text('sizeLabel') : null,
             $isToBuy ? null : ($fields->has('source') ? $fields->choice('source', Source::class) : Source::Shop),
             $fields->has('cameInPackaging') && $fields->truth('cameInPackaging'),
@@ -49,15 +50,19 @@ final readonly class PieceFields
             $fields->has('holds') ? $this->holds($fields) : [],
         );
         $place = $fields->has('place') ? $fields->text('place') : '';
-        array_map($fields->ignore(...), ['name', 'quantity', 'price', 'size', 'traits', 'sizeLabel', 'source', 'place', 'toBuy', 'cameInPackaging', 'staysInPackaging', 'done', 'holds']);
+        array_map($fields->ignore(...), ['name', 'quantity', 'price', 'size', 'measured', 'traits', 'sizeLabel', 'source', 'place', 'toBuy', 'cameInPackaging', 'staysInPackaging', 'done', 'holds']);
         $fields->nothingElse();
 
-        return [$piece, $place];
+        return [$piece, $place, $pack];
     }
 
-    /** @return array<string, mixed> what is as usual of its kind is left out */
-    public static function write(PlannedPiece $piece, string $place): array
+    /**
+     * @param  array{Money, int}|null  $pack  what was paid for how many together, where that is known
+     * @return array<string, mixed> what is as usual of its kind is left out
+     */
+    public static function write(PlannedPiece $piece, string $place, ?array $pack = null): array
     {
+        $isOtherwise = $piece->size != $piece->kind->size;
         $mm = static fn (int $tenths): int|float => Length::ofTenths($tenths)->mm();
 
         return array_filter([
@@ -66,10 +71,11 @@ final readonly class PieceFields
             'name' => $piece->name,
             'quantity' => $piece->quantity,
             'toBuy' => $piece->isToBuy ? true : null,
-            'price' => $piece->isToBuy ? null : self::priceFields($piece->price),
+            'price' => $piece->isToBuy ? null : self::priceFields($piece->price, $pack),
             'source' => $piece->source?->value,
             'place' => $place === '' ? null : $place,
-            'size' => $piece->isMeasured ? [$mm($piece->size->length), $mm($piece->size->width), $mm($piece->size->height)] : null,
+            'size' => $piece->isMeasured || $isOtherwise ? [$mm($piece->size->length), $mm($piece->size->width), $mm($piece->size->height)] : null,
+            'measured' => ! $piece->isMeasured && $isOtherwise ? false : null,
             'traits' => $piece->traits == $piece->kind->traits ? null : array_column($piece->traits, 'value'),
             'sizeLabel' => $piece->sizeLabel === '' ? null : $piece->sizeLabel,
             'cameInPackaging' => $piece->cameInPackaging ? true : null,
@@ -79,11 +85,17 @@ final readonly class PieceFields
         ], static fn (mixed $value): bool => $value !== null);
     }
 
-    /** @return string|array{paid: string, for: int} exact: so much for so many */
-    private static function priceFields(Price $price): string|array
+    /**
+     * @param  array{Money, int}|null  $pack
+     * @return string|array{paid: string, for: int} exact: so much for so many
+     */
+    private static function priceFields(Price $price, ?array $pack): string|array
     {
         if ($price->state !== PriceState::Paid || $price->each === null) {
             return $price->state->value;
+        }
+        if ($pack !== null) {
+            return ['paid' => $pack[0]->plain(), 'for' => $pack[1]];
         }
         $paid = new Money($price->each->minor->getNumerator()->toInt(), $price->each->currency);
 
@@ -97,17 +109,28 @@ final readonly class PieceFields
         return preg_match('/^[A-Za-z0-9_-]{1,40}$/', $id) === 1 ? $id : $fields->refuse('id', 'must be up to 40 letters, digits, dashes');
     }
 
-    private function price(Fields $fields): Price
+    /** @param array{Money, int}|null $pack */
+    private function price(Fields $fields, ?array $pack): Price
     {
-        if (! $fields->has('price')) {
-            return Price::unknown();
+        if ($pack !== null) {
+            return Price::paid(...$pack);
         }
-        if ($fields->isText('price')) {
-            return match ($fields->choice('price', PriceState::class)) {
-                PriceState::Free => Price::free($this->currency),
-                PriceState::Unknown => Price::unknown(),
-                PriceState::Paid => $fields->refuse('price', 'must say what was paid, for how many'),
-            };
+        if (! $fields->has('price') || ! $fields->isText('price')) {
+            return $fields->has('price') ? Price::free($this->currency) : Price::unknown();
+        }
+
+        return match ($fields->choice('price', PriceState::class)) {
+            PriceState::Free => Price::free($this->currency),
+            PriceState::Unknown => Price::unknown(),
+            PriceState::Paid => $fields->refuse('price', 'must say what was paid, for how many'),
+        };
+    }
+
+    /** @return array{Money, int}|null null where nothing was paid, or nobody knows what */
+    private function pack(Fields $fields): ?array
+    {
+        if (! $fields->has('price') || $fields->isText('price')) {
+            return null;
         }
         $price = $fields->object('price');
         try {
@@ -118,7 +141,7 @@ final readonly class PieceFields
         $for = $price->whole('for', 1, 1_000_000);
         $price->nothingElse();
 
-        return $paid->isZero() ? Price::free($this->currency) : Price::paid($paid, $for);
+        return $paid->isZero() ? null : [$paid, $for];
     }
 
     private function size(Fields $fields): Size

@@ -28,6 +28,29 @@ final class PriceTest extends TestCase
         self::assertSame($each, $price->each?->format());
     }
 
+    #[DataProvider('exactPacks')]
+    public function test_the_smallest_pack_that_costs_whole_cents(int $minor, int $pieces, int $taken, int $packMinor, int $packPieces): void
+    {
+        $pack = Price::paid(self::euro($minor), $pieces)->packOf($taken);
+
+        self::assertEquals([self::euro($packMinor), $packPieces], $pack);
+    }
+
+    /** @return iterable<string, array{int, int, int, int, int}> cents, pieces, how many of them, and the pack's cents and pieces */
+    public static function exactPacks(): iterable
+    {
+        yield 'two of seven for 12.00: all seven' => [1200, 7, 2, 1200, 7];
+        yield 'eight of seven at that price: two packs' => [1200, 7, 8, 2400, 14];
+        yield 'three of twelve for 5.52: 46 cents each' => [552, 12, 3, 138, 3];
+        yield 'one of 72 for 6.12: 8.5 cents, so two' => [612, 72, 1, 17, 2];
+    }
+
+    public function test_what_nobody_paid_for_has_no_pack(): void
+    {
+        self::assertNull(Price::unknown()->packOf(2));
+        self::assertNull(Price::free(Currency::of('EUR'))->packOf(2));
+    }
+
     /** @return iterable<string, array{int, int, int, int, string}> */
     public static function packs(): iterable
     {

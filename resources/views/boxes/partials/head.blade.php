@@ -7,7 +7,7 @@
             @if ($sheet->box->palette->colours !== [])
                 · <x-swatches :palette="$sheet->box->palette" /> {{ $sheet->colourNames() }}
             @endif
-            · <a class="link" href="{{ route('boxes.edit', $sheet->box) }}">Change</a> · <a class="link" href="{{ route('boxes.ledger', $sheet->box) }}">Ledger</a> · <a class="link" href="{{ route('boxes.prepare', $sheet->box) }}">Prepare</a>
+            · @unless ($sheet->box->handedIn())<a class="link" href="{{ route('boxes.edit', $sheet->box) }}">Change</a> · @endunless <a class="link" href="{{ route('boxes.ledger', $sheet->box) }}">Ledger</a> · <a class="link" href="{{ route('boxes.prepare', $sheet->box) }}">Prepare</a>
         </p>
     </div>
     <div class="flex flex-wrap gap-2.5">

@@ -7,10 +7,10 @@
 @endphp
 <div class="lane-row" id="{{ $bag }}">
     <span class="min-w-0">
-        @if ($piece->lot)
+        @if ($piece->lot?->exists)
             <a class="no-underline hover:underline" href="{{ route('lots.edit', $piece->lot) }}">{{ $planned->name }}</a>@if ($piece->lot->size_label)<span class="text-ink-soft">, size {{ $piece->lot->size_label }}</span>@endif
         @else
-            {{ $planned->name }}
+            {{ $planned->name }}@if ($piece->lot?->size_label)<span class="text-ink-soft">, size {{ $piece->lot->size_label }}</span>@endif
         @endif
     </span>
     <span class="from text-ink-soft">
