@@ -6,7 +6,6 @@ namespace App\Csv;
 
 use App\Models\Lot;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PluckyWren\Core\Csv\CsvText;
 use PluckyWren\Core\Money\Currency;
@@ -27,8 +26,12 @@ final readonly class LotImport
     /** So many rows are looked at to tell what a column holds. */
     private const A_SAMPLE = 200;
 
-    /** @param list<list<string>> $rows the header first */
-    private function __construct(public string $id, private string $path, private User $user, private array $rows) {}
+    /** So many good rows, and so many bad ones, are shown. */
+    private const GOOD_SHOWN = 5;
+
+    private const BAD_SHOWN = 50;
+
+    private function __construct(public string $id, private string $path, public User $user, private SentRows $rows) {}
 
     public static function keep(string $bytes, User $user): self
     {
@@ -36,17 +39,17 @@ final readonly class LotImport
         $path = self::path($id, $user);
         is_dir(dirname($path)) || mkdir(dirname($path), 0o770, true);
         self::sweep(dirname($path));
-        file_put_contents($path, $bytes);
 
-        return new self($id, $path, $user, CsvText::read($bytes, self::MOST_ROWS + 2));
+        return new self($id, $path, $user, SentRows::keep($path, CsvText::read($bytes, self::MOST_ROWS + 2)));
     }
 
     /** Get what one of the crew has sent; null where nothing goes by that name. */
     public static function find(string $id, User $user): ?self
     {
         $path = self::path($id, $user);
+        $rows = preg_match('/^[0-9a-z]{26}$/', $id) === 1 ? SentRows::find($path) : null;
 
-        return preg_match('/^[0-9a-z]{26}$/', $id) === 1 && is_file($path) ? new self($id, $path, $user, CsvText::read((string) file_get_contents($path), self::MOST_ROWS + 2)) : null;
+        return $rows === null ? null : new self($id, $path, $user, $rows);
     }
 
     public function forget(): void
@@ -69,25 +72,15 @@ final readonly class LotImport
         return preg_match('/^[0-9a-z]{26}$/', $id) === 1 && is_file($path) ? (string) file_get_contents($path) : null;
     }
 
-    /** What was looked at and left alone for days is swept away. */
-    private static function sweep(string $folder): void
-    {
-        foreach (glob("{$folder}/*") ?: [] as $old) {
-            if (is_file($old) && filemtime($old) < time() - self::KEPT_SECONDS) {
-                @unlink($old);
-            }
-        }
-    }
-
     /** @return list<string> */
     public function headers(): array
     {
-        return $this->rows[0] ?? [];
+        return $this->rows->headers;
     }
 
     public function rowCount(): int
     {
-        return max(0, count($this->rows) - 1);
+        return $this->rows->count;
     }
 
     /**
@@ -123,14 +116,78 @@ final readonly class LotImport
      */
     public function undecided(array $columns, array $said): array
     {
-        return array_filter($this->headers(), fn (string $header, int $place): bool => ! isset($columns[$place]) && ! array_key_exists($place, $said) && $this->holdsMoney($place), ARRAY_FILTER_USE_BOTH);
+        $isUndecided = fn (string $header, int $place): bool => ! isset($columns[$place]) && ! array_key_exists($place, $said) && $this->holdsMoney($place);
+
+        return array_filter($this->headers(), $isUndecided, ARRAY_FILTER_USE_BOTH);
+    }
+
+    /**
+     * Look at all rows in one pass, without keeping any: the first ones are shown, the rest is counted.
+     *
+     * @param  array<int, LotColumn>  $columns
+     * @return array{good: int, lots: array<int, Lot>, bad: int, reasons: array<int, list<string>>} lots and reasons by line of the table
+     */
+    public function look(array $columns): array
+    {
+        $reader = $this->reader($columns);
+        [$good, $bad, $lots, $reasons] = [0, 0, [], []];
+        foreach ($this->rows->rows() as $line => [, $cells]) {
+            if (implode('', $cells) === '') {
+                continue;
+            }
+            $wrong = $reader->wrong($cells);
+            if ($wrong !== []) {
+                $bad++ < self::BAD_SHOWN && $reasons[$line] = $wrong;
+            } elseif ($good++ < self::GOOD_SHOWN) {
+                $lot = $reader->read($cells);
+                $lot instanceof Lot && $lots[$line] = $lot;
+            }
+        }
+
+        return ['good' => $good, 'lots' => $lots, 'bad' => $bad, 'reasons' => $reasons];
+    }
+
+    /**
+     * Read the rows of one chunk.
+     *
+     * @param  array<int, LotColumn>  $columns
+     * @param  int  $from  how many rows below the header come before it
+     * @return array{good: list<array{key: string, id: string, lot: Lot}>, bad: int} the row's name, and the id that it bears or none
+     */
+    public function chunk(array $columns, int $from): array
+    {
+        $reader = $this->reader($columns);
+        $idAt = array_search(LotColumn::Id, $columns, true);
+        [$good, $bad] = [[], 0];
+        foreach ($this->rows->rows($from, self::A_CHUNK) as [$key, $cells]) {
+            if (implode('', $cells) === '') {
+                continue;
+            }
+            $lot = $reader->read($cells);
+            if ($lot instanceof Lot) {
+                $good[] = ['key' => $key, 'id' => $idAt === false ? '' : $cells[$idAt] ?? '', 'lot' => $lot];
+            } else {
+                $bad++;
+            }
+        }
+
+        return ['good' => $good, 'bad' => $bad];
+    }
+
+    /** @param array<int, LotColumn> $columns */
+    private function reader(array $columns): LotReader
+    {
+        return new LotReader(resolve(Catalogue::class), $this->currency(), $columns);
     }
 
     /** Determine if a column holds amounts: most of its cells read as one, and some have decimals or a sign. */
     private function holdsMoney(int $place): bool
     {
-        $cells = array_filter(array_map(static fn (array $row): string => $row[$place] ?? '', array_slice($this->rows, 1, self::A_SAMPLE)), static fn (string $cell): bool => $cell !== '');
-        $amounts = array_filter($cells, fn (string $cell): bool => $this->readsAsMoney($cell));
+        $cells = [];
+        foreach ($this->rows->rows(0, self::A_SAMPLE) as [, $row]) {
+            ($row[$place] ?? '') === '' || $cells[] = $row[$place];
+        }
+        $amounts = array_filter($cells, $this->readsAsMoney(...));
         $marked = array_filter($amounts, static fn (string $cell): bool => preg_match('/[.,]\d{2}\b|\p{Sc}/u', $cell) === 1);
 
         return $marked !== [] && count($amounts) * 2 > count($cells);
@@ -155,91 +212,18 @@ final readonly class LotImport
         return $isOurs ? Currency::of($this->user->crew->currency->code) : $this->user->crew->currency;
     }
 
-    /**
-     * Read the rows from one place on, without keeping any.
-     *
-     * @param  array<int, LotColumn>  $columns
-     * @return array{good: array<int, Lot>, bad: array<int, list<string>>} by line of the file
-     */
-    public function read(array $columns, int $from = 0, ?int $count = null): array
+    /** What was looked at and left alone for days is swept away. */
+    private static function sweep(string $folder): void
     {
-        $reader = new LotReader(resolve(Catalogue::class), $this->currency(), $columns);
-        $good = $bad = [];
-        foreach (array_slice($this->rows, 1 + $from, $count, true) as $index => $cells) {
-            if (implode('', $cells) === '') {
-                continue;
-            }
-            $read = $reader->read($cells);
-            if ($read instanceof Lot) {
-                $good[$index + 1] = $read;
-            } else {
-                $bad[$index + 1] = $read;
+        foreach (glob("{$folder}/*") ?: [] as $old) {
+            if (is_file($old) && filemtime($old) < time() - self::KEPT_SECONDS) {
+                @unlink($old);
             }
         }
-
-        return ['good' => $good, 'bad' => $bad];
-    }
-
-    /**
-     * Keep the good rows of one chunk; those kept by an earlier import are passed over.
-     *
-     * @param  array<int, LotColumn>  $columns
-     * @return array{kept: int, known: int, bad: int}
-     */
-    public function keepChunk(array $columns, int $from): array
-    {
-        $read = $this->read($columns, $from, self::A_CHUNK);
-        $keys = $this->keys();
-        $wanted = array_map(static fn (int $line): string => $keys[$line], array_keys($read['good']));
-
-        $ids = $this->ids($columns);
-
-        return DB::transaction(function () use ($read, $keys, $wanted, $ids): array {
-            $known = array_flip(Lot::query()->toBase()->whereIn('import_key', $wanted)->where('crew_id', $this->user->crew_id)->pluck('import_key')->all());
-            $there = array_flip(Lot::query()->toBase()->whereIn('id', array_values(array_intersect_key($ids, $read['good'])))->where('crew_id', $this->user->crew_id)->pluck('id')->all());
-            $kept = 0;
-            foreach ($read['good'] as $line => $lot) {
-                // Taken out of this stash and brought in again, it is the lot that it was.
-                if (! isset($known[$keys[$line]]) && ! isset($there[$ids[$line] ?? ''])) {
-                    $lot->forceFill(['crew_id' => $this->user->crew_id, 'import_key' => $keys[$line], 'import_id' => $this->id])->save();
-                    $kept++;
-                }
-            }
-
-            return ['kept' => $kept, 'known' => count($read['good']) - $kept, 'bad' => count($read['bad'])];
-        });
-    }
-
-    /**
-     * @param  array<int, LotColumn>  $columns
-     * @return array<int, string> the id that a row bears, by line
-     */
-    private function ids(array $columns): array
-    {
-        $place = array_search(LotColumn::Id, $columns, true);
-        $ids = [];
-        foreach ($place === false ? [] : array_slice($this->rows, 1, null, true) as $index => $cells) {
-            $ids[$index + 1] = $cells[$place] ?? '';
-        }
-
-        return $ids;
-    }
-
-    /** @return array<int, string> a name for each row by its content, by line; two rows alike in one file are two */
-    private function keys(): array
-    {
-        $seen = $keys = [];
-        foreach (array_slice($this->rows, 1, null, true) as $index => $cells) {
-            $content = implode("\x1F", $cells);
-            $seen[$content] = ($seen[$content] ?? 0) + 1;
-            $keys[$index + 1] = hash('sha256', "{$content}\x1E{$seen[$content]}");
-        }
-
-        return $keys;
     }
 
     private static function path(string $id, User $user): string
     {
-        return storage_path("app/imports/{$user->crew_id}/{$id}.csv");
+        return storage_path("app/imports/{$user->crew_id}/{$id}.rows");
     }
 }

@@ -21,6 +21,7 @@ return [
     'lid-is-on' => 'This box is :stage: its lid is on. Move it back to ready before you change what is in it.',
     'handed-in' => 'This box was handed in and stays as it was. If it came back, take it back first: that stands at the bottom of its page.',
     'handed-in-on' => 'Handed in on :day by :by. It stays as it was, whatever becomes of the stash, the guide and the kinds of things.',
+    'handed-in-day' => 'handed in on :day',
     'handed-in-by-someone' => 'someone',
     'take-back' => 'It came back…',
     'take-back-why' => 'It is packed again then, and can be opened and changed. Its record is kept, and says that it was taken back.',

@@ -20,6 +20,8 @@ return [
     'date' => '“:date” is no day from 2000 up to today. Write it like 2026-08-12.',
     'number' => 'Of :column, a whole number up to :most, please.',
     'good' => '{0} No row can be imported.|{1} One row is good.|[2,*] :count rows are good.',
+    'bad-more' => 'and :count more',
+    'packaged' => 'Please give all three sides of its packaging, or none.',
     'bad' => '{0} |{1} One row is not:|[2,*] :count rows are not:',
     'do' => '{1} Import the good row|[2,*] Import the :count good rows',
     'kept' => '{0} No lot was new.|{1} One lot is in the stash.|[2,*] :count lots are in the stash.',

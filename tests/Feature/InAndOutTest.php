@@ -48,6 +48,18 @@ final class InAndOutTest extends TestCase
         self::assertSame(0, Lot::query()->count());
     }
 
+    public function test_a_packaging_without_its_third_side_is_asked_about(): void
+    {
+        $this->get($this->send("kind,packaged length,packaged width\nball,200,180\ncomb,,\n"))->assertSeeInOrder(['One row is good.', 'line 3:', 'One row is not:', 'line 2:', 'Please give all three sides of its packaging, or none.']);
+    }
+
+    public function test_a_long_file_is_counted_whole_and_shown_in_part(): void
+    {
+        $address = $this->send("kind,pieces\n".str_repeat("soap,6\n", 1200).str_repeat("unicorn,1\n", 70));
+
+        $this->get($address)->assertSeeInOrder(['1200 rows are good.', 'line 2:', 'line 6:', '70 rows are not:', 'line 1202:', 'line 1251:', 'and 20 more'])->assertDontSee('line 7:')->assertDontSee('line 1252:');
+    }
+
     public function test_that_the_usual_measures_were_taken_by_hand_goes_out_and_comes_in_again(): void
     {
         foreach ([true, false] as $isMeasured) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\KeepImportedLots;
 use App\Actions\UndoImport;
 use App\Csv\LotImport;
 use App\Http\Responses\PageOrFragment;
@@ -49,11 +50,11 @@ final class ImportController
         $said = (array) $request->query('as', []);
         $columns = $file->columns($said);
 
-        return new PageOrFragment(view('stash.import-look', ['import' => $file, 'columns' => $columns, 'read' => $file->read($columns), 'undecided' => $file->undecided($columns, $said)]), 'look');
+        return new PageOrFragment(view('stash.import-look', ['import' => $file, 'columns' => $columns, 'read' => $file->look($columns), 'undecided' => $file->undecided($columns, $said)]), 'look');
     }
 
     /** Keep a chunk of the good rows, then say how far it is, or that it is done. */
-    public function keep(Request $request, string $import, #[CurrentUser] User $user): PageOrFragment|RedirectResponse|Response
+    public function keep(Request $request, string $import, KeepImportedLots $keepImportedLots, #[CurrentUser] User $user): PageOrFragment|RedirectResponse|Response
     {
         $file = LotImport::find($import, $user);
         if ($file === null) {
@@ -61,7 +62,7 @@ final class ImportController
         }
         $said = (array) $request->input('as', []);
         $so = array_map(static fn (string $name): int => max(0, $request->integer($name)), ['from' => 'from', 'kept' => 'kept', 'known' => 'known', 'bad' => 'bad']);
-        $chunk = $file->keepChunk($file->columns($said), $so['from']);
+        $chunk = $keepImportedLots->execute($file, $file->columns($said), $so['from']);
         $so = ['from' => $so['from'] + LotImport::A_CHUNK, 'kept' => $so['kept'] + $chunk['kept'], 'known' => $so['known'] + $chunk['known'], 'bad' => $so['bad'] + $chunk['bad']];
         if ($so['from'] < $file->rowCount()) {
             return new PageOrFragment(view('stash.import-going', ['import' => $file, 'so' => $so, 'said' => $said]), 'going');

@@ -18,30 +18,30 @@
                 <button class="button justify-self-start">Look again</button>
             </form>
             <section class="cut p-5" aria-live="polite">
-                <h2>{{ trans_choice('import.good', count($read['good'])) }}</h2>
-                @if ($read['good'] !== [])
+                <h2>{{ trans_choice('import.good', $read['good']) }}</h2>
+                @if ($read['lots'] !== [])
                     <ul class="mt-1">
-                        @foreach (array_slice($read['good'], 0, 5, true) as $line => $lot)
+                        @foreach ($read['lots'] as $line => $lot)
                             <li class="border-t-[1.5px] border-line py-1 first:border-t-0"><span class="text-ink-soft">line {{ $line }}:</span> {{ $lot->pieces }} × <b>{{ $lot->name }}</b>, <x-each :price="$lot->price()" />, {{ $lot->cameFrom() }}</li>
                         @endforeach
                     </ul>
                 @endif
-                @if ($read['bad'] !== [])
-                    <h2 class="mt-4 text-mend">{{ trim(trans_choice('import.bad', count($read['bad']))) }}</h2>
+                @if ($read['bad'] > 0)
+                    <h2 class="mt-4 text-mend">{{ trim(trans_choice('import.bad', $read['bad'])) }}</h2>
                     <ul class="mt-1">
-                        @foreach (array_slice($read['bad'], 0, 50, true) as $line => $reasons)
+                        @foreach ($read['reasons'] as $line => $reasons)
                             <li class="border-t-[1.5px] border-line py-1 first:border-t-0"><b>line {{ $line }}:</b> {{ implode(' ', $reasons) }}</li>
                         @endforeach
                     </ul>
-                    @if (count($read['bad']) > 50)<p class="text-ink-soft">and {{ count($read['bad']) - 50 }} more</p>@endif
+                    @if ($read['bad'] > count($read['reasons']))<p class="text-ink-soft">{{ __('import.bad-more', ['count' => $read['bad'] - count($read['reasons'])]) }}</p>@endif
                 @endif
                 @foreach ($undecided as $header)<p class="wrong mt-3">{{ __('import.holds-money', ['column' => $header]) }}</p>@endforeach
                 <div class="mt-4 flex flex-wrap gap-3">
-                    @if ($read['good'] !== [] && $undecided === [])
+                    @if ($read['good'] > 0 && $undecided === [])
                         <form method="post" action="{{ route('import.keep', $import->id) }}">
                             @csrf
                             @foreach ($import->headers() as $place => $header)<input type="hidden" name="as[{{ $place }}]" value="{{ ($columns[$place] ?? null)?->value }}">@endforeach
-                            <button class="button go">{{ trans_choice('import.do', count($read['good'])) }}</button>
+                            <button class="button go">{{ trans_choice('import.do', $read['good']) }}</button>
                         </form>
                     @endif
                     <form method="post" action="{{ route('import.destroy', $import->id) }}">

@@ -7,6 +7,7 @@
             @if ($sheet->box->palette->colours !== [])
                 · <x-swatches :palette="$sheet->box->palette" /> {{ $sheet->colourNames() }}
             @endif
+            @if ($sheet->box->handedIn()) · <b class="text-ink">{{ __('boxes.handed-in-day', ['day' => $sheet->box->handedIn()->at->format('j M Y')]) }}</b>@endif
             · @unless ($sheet->box->handedIn())<a class="link" href="{{ route('boxes.edit', $sheet->box) }}">Change</a> · @endunless <a class="link" href="{{ route('boxes.ledger', $sheet->box) }}">Ledger</a> · <a class="link" href="{{ route('boxes.prepare', $sheet->box) }}">Prepare</a>
         </p>
     </div>
