@@ -20,6 +20,7 @@ use App\Http\Controllers\FitSureController;
 use App\Http\Controllers\GuideController;
 use App\Http\Controllers\GuideEditorController;
 use App\Http\Controllers\ImportController;
+use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\LotController;
 use App\Http\Controllers\LotLifeController;
 use App\Http\Controllers\MoneyController;
@@ -119,8 +120,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('boxes/{box}/edit', [BoxController::class, 'edit'])->name('boxes.edit')->can('update', 'box');
     Route::put('boxes/{box}', [BoxController::class, 'update'])->name('boxes.update')->can('update', 'box');
     Route::delete('boxes/{box}', [BoxController::class, 'destroy'])->name('boxes.destroy')->can('delete', 'box');
-    Route::get('boxes/{box}/ledger', [MoneyController::class, 'ledger'])->name('boxes.ledger')->can('view', 'box');
-    Route::get('boxes/{box}/ledger.csv', [ExportController::class, 'ledger'])->name('export.ledger')->can('view', 'box');
+    Route::get('boxes/{box}/ledger', [LedgerController::class, 'show'])->name('boxes.ledger')->can('view', 'box');
+    Route::get('boxes/{box}/ledger.csv', [LedgerController::class, 'export'])->name('export.ledger')->can('view', 'box');
     Route::get('boxes/{box}/check-sheet', CheckSheetController::class)->name('boxes.check-sheet')->can('view', 'box');
     Route::put('boxes/{box}/stage', MoveBoxController::class)->name('boxes.move')->can('update', 'box');
     Route::post('boxes/{box}/take-back', [MoveBoxController::class, 'takeBack'])->name('boxes.take-back')->can('update', 'box');

@@ -6,7 +6,9 @@ namespace App\Actions;
 
 use App\Models\Box;
 use App\Models\Piece;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Box\Closing\ClosingTick;
 use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Preparation\TaskOrder;
 
@@ -43,6 +45,32 @@ final class TickTask
             $open = array_values(array_filter(Task::ofTheBox(), static fn (Task $other): bool => ! in_array($other, $fresh->done, true)));
 
             return $isDone ? TaskOrder::waitsFor($task, $open) : [];
+        });
+    }
+
+    /**
+     * Tick a task off for several pieces at once: for all of them, or for none.
+     *
+     * @param  Collection<int, Piece>  $pieces
+     *
+     * @throws CannotChangeBox If a box of theirs was handed in.
+     */
+    public function ofPieces(Collection $pieces, Task $task): void
+    {
+        DB::transaction(fn () => $pieces->each(fn (Piece $piece) => $this->ofPiece($piece, $task, true)));
+    }
+
+    /**
+     * Tick a line of the closing check that only a packer can see.
+     *
+     * @throws CannotChangeBox If the box was handed in.
+     */
+    public function ofClosing(Box $box, ClosingTick $tick, bool $isDone): void
+    {
+        DB::transaction(static function () use ($box, $tick, $isDone): void {
+            $fresh = Box::query()->whereKey($box->id)->firstOrFail();
+            $others = array_values(array_diff($fresh->ticks, [$tick->value]));
+            $fresh->update(['ticks' => $isDone ? [...$others, $tick->value] : $others]);
         });
     }
 

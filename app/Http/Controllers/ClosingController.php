@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\TickTask;
 use App\Models\Box;
 use App\View\BoxSheets;
 use App\View\Prices;
@@ -11,7 +12,6 @@ use App\View\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Closing\ClosingCheck;
 use PluckyWren\Core\Box\Closing\ClosingTick;
 use PluckyWren\Core\Box\Closing\SecondLook;
@@ -28,13 +28,9 @@ final class ClosingController
         return view('boxes.closing', ['sheet' => $sheet, 'check' => ClosingCheck::of($sheet->plan, $sheet->gauges, $box->closingTicks()), 'look' => SecondLook::of($sheet->plan, $list, $prices->each($catalogue->all()))]);
     }
 
-    public function tick(Request $request, Box $box, ClosingTick $tick): RedirectResponse
+    public function tick(Request $request, Box $box, ClosingTick $tick, TickTask $tickTask): RedirectResponse
     {
-        DB::transaction(static function () use ($request, $box, $tick): void {
-            $fresh = Box::query()->whereKey($box->id)->firstOrFail();
-            $others = array_values(array_diff($fresh->ticks, [$tick->value]));
-            $fresh->update(['ticks' => $request->boolean('done') ? [...$others, $tick->value] : $others]);
-        });
+        $tickTask->ofClosing($box, $tick, $request->boolean('done'));
 
         return to_route('boxes.closing', $box)->with('said', Words::of($request->boolean('done') ? 'closing.ticked' : 'closing.unticked'));
     }

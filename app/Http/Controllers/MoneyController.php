@@ -7,13 +7,10 @@ namespace App\Http\Controllers;
 use App\Actions\ChangeCrew;
 use App\Actions\ChangedMeanwhile;
 use App\Http\Controllers\Concerns\CarriesWhatWas;
-use App\Models\Box;
 use App\Models\Crew;
 use App\Models\User;
 use App\Reference\Guides;
 use App\Rules\ReadsAsMoney;
-use App\View\BoxSheets;
-use App\View\Ledger;
 use App\View\SeasonMoney;
 use App\View\Words;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -43,12 +40,5 @@ final class MoneyController
         }
 
         return to_route('money')->with('said', Words::of('money.budget-kept'));
-    }
-
-    public function ledger(Box $box, BoxSheets $sheets): View
-    {
-        $sheet = $sheets->known(collect([$box->load(Box::CONTENTS)]))->firstOrFail();
-
-        return view('boxes.ledger', ['sheet' => $sheet, 'ledger' => Ledger::of($sheet)]);
     }
 }

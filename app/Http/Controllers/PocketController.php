@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\KeepPocketLot;
 use App\Http\Requests\BoughtRequest;
 use App\Models\User;
 use App\View\Prices;
@@ -12,7 +13,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 
@@ -42,16 +42,10 @@ final class PocketController
     }
 
     /** Keep what was bought without a signal, once, however often it is sent. */
-    public function later(BoughtRequest $request, #[CurrentUser] User $user): JsonResponse
+    public function later(BoughtRequest $request, KeepPocketLot $keepPocketLot, #[CurrentUser] User $user): JsonResponse
     {
         $lot = $request->lot();
-        $name = hash('sha256', "later\x1E".$request->string('key')->value());
-        $isNew = DB::transaction(static function () use ($lot, $name, $user): bool {
-            $isKnown = \App\Models\Lot::query()->where('import_key', $name)->exists();
-            $isKnown || $lot->forceFill(['crew_id' => $user->crew_id, 'import_key' => $name])->save();
-
-            return ! $isKnown;
-        });
+        $isNew = $keepPocketLot->execute($lot, $request->string('key')->value(), $user);
 
         return new JsonResponse(['kept' => $lot->name, 'new' => $isNew], $isNew ? 201 : 200);
     }

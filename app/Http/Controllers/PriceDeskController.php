@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangedMeanwhile;
+use App\Actions\SetTarget;
+use App\Http\Controllers\Concerns\CarriesWhatWas;
 use App\Http\Responses\PageOrFragment;
-use App\Models\TargetPrice;
 use App\Models\User;
 use App\Reference\Guides;
 use App\Rules\ReadsAsTarget;
@@ -24,6 +25,8 @@ use PluckyWren\Core\Stash\Catalogue;
 
 final readonly class PriceDeskController
 {
+    use CarriesWhatWas;
+
     public function __construct(private Catalogue $catalogue, private Guides $guides) {}
 
     public function show(Request $request, Prices $prices, Shortfall $shortfall, #[CurrentUser] User $user): PageOrFragment
@@ -47,7 +50,7 @@ final readonly class PriceDeskController
     }
 
     /** Keep a target for a kind; an empty one lets the best so far stand for it again. */
-    public function target(Request $request, #[CurrentUser] User $user): RedirectResponse
+    public function target(Request $request, SetTarget $setTarget, #[CurrentUser] User $user): RedirectResponse
     {
         $currency = $user->crew->currency;
         $kept = $request->validate([
@@ -56,14 +59,10 @@ final readonly class PriceDeskController
             'target' => ['bail', 'nullable', 'string', new ReadsAsTarget($currency)],
         ], ['in' => Words::of('boxes.errors.in'), 'string' => Words::of('boxes.errors.text')]);
         $target = is_string($kept['target'] ?? null) ? TargetAmount::parse($kept['target'], $currency) : null;
-        $now = TargetPrice::query()->where('kind', $kept['kind'])->where('band', $kept['band'] ?? '')->first()?->amount();
-        if ($request->has('was') && $request->string('was')->value() !== ($now?->typed() ?? '')) {
-            return back(303)->withInput()->withErrors(['target' => ChangedMeanwhile::value($now?->each()->format() ?? Words::of('money.no-budget'))->getMessage()]);
-        }
-        if ($target === null || $target->paid->isZero()) {
-            TargetPrice::query()->where('kind', $kept['kind'])->where('band', $kept['band'] ?? '')->delete();
-        } else {
-            TargetPrice::query()->updateOrCreate(['crew_id' => $user->crew_id, 'kind' => $kept['kind'], 'band' => $kept['band'] ?? ''], ['target' => $target->paid, 'pieces' => $target->pieces]);
+        try {
+            $setTarget->execute($user, $kept['kind'], $kept['band'] ?? '', $target, $this->was($request));
+        } catch (ChangedMeanwhile $why) {
+            return back(303)->withInput()->withErrors(['target' => $why->getMessage()]);
         }
 
         return back(303)->with('said', Words::of('desk.target-kept'));

@@ -11,7 +11,6 @@ use App\Models\Piece;
 use App\View\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Stash\Preparation\Task;
 
 /** What is done to a piece or to the box itself, ticked off one by one. */
@@ -39,7 +38,7 @@ final readonly class TaskController
         $ids = array_values(array_filter((array) $request->input('pieces'), is_string(...)));
         $pieces = Piece::query()->findMany($ids);
         $ids !== [] && count($pieces) === count(array_unique($ids)) || abort(404);
-        DB::transaction(fn () => $pieces->each(fn (Piece $piece) => $this->tickTask->ofPiece($piece, $task, true)));
+        $this->tickTask->ofPieces($pieces, $task);
 
         return to_route('evening')->with('said', trans_choice('tasks.all-done', count($pieces), ['task' => Words::of("tasks.name.{$task->value}")]));
     }
