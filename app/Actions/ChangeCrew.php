@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Crew;
+use App\Refusals\ChangedMeanwhile;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Stash\Preparation\Schools;
 

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Box;
 use App\Models\Lot;
+use App\Refusals\CannotChangeBox;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 

@@ -7,6 +7,8 @@ namespace App\Actions;
 use App\Models\Box;
 use App\Models\Lot;
 use App\Models\Piece;
+use App\Refusals\CannotChangeBox;
+use App\Refusals\ChangedMeanwhile;
 use PluckyWren\Core\Box\StartingList;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\NotEnoughLeft;

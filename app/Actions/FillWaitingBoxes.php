@@ -8,6 +8,7 @@ use App\Models\Box;
 use App\Models\Lot;
 use App\Models\Piece;
 use App\Queries\OldestLeft;
+use App\Refusals\CannotChangeBox;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Stash\NotEnoughLeft;

@@ -6,7 +6,8 @@ namespace App\Actions;
 
 use App\Models\TargetPrice;
 use App\Models\User;
-use App\View\Words;
+use App\Refusals\ChangedMeanwhile;
+use App\Words\Words;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Money\Target\TargetAmount;

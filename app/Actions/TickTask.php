@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Box;
 use App\Models\Piece;
+use App\Refusals\CannotChangeBox;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Closing\ClosingTick;

@@ -9,6 +9,8 @@ use App\Models\BoxChange;
 use App\Models\Lot;
 use App\Models\Piece;
 use App\Models\User;
+use App\Refusals\CannotChangeBox;
+use App\Refusals\CannotUndo;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Stage;

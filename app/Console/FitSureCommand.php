@@ -8,7 +8,6 @@ use App\Fit\FitRoom;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\User;
-use App\View\Sureness;
 use Generator;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Collection;
@@ -62,7 +61,7 @@ final class FitSureCommand extends Command
 
     private function try(Box $box, FitRoom $fitRoom): bool
     {
-        if ($box->pieces->isEmpty() || ! $box->stage->isOpen() || ! Sureness::isLeftAlone($box)) {
+        if ($box->pieces->isEmpty() || ! $box->stage->isOpen() || ! $box->isLeftAlone()) {
             return false;
         }
         $problem = FitProblem::of($box->plan());

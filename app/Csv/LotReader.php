@@ -6,8 +6,8 @@ namespace App\Csv;
 
 use App\Models\Lot;
 use App\Support\Today;
-use App\View\Contents;
-use App\View\Words;
+use App\Words\Contents;
+use App\Words\Words;
 use ArrayObject;
 use Carbon\CarbonImmutable;
 use PluckyWren\Core\Box\ColourNames;

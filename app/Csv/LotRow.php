@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Csv;
 
-use App\View\Words;
+use App\Words\Words;
 use ArrayObject;
 use Carbon\CarbonImmutable;
 use PluckyWren\Core\CoreException;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Editing;
 
-use App\Actions\ChangedMeanwhile;
+use App\Refusals\ChangedMeanwhile;
 use Illuminate\Database\Eloquent\Model;
 
 /**

@@ -131,6 +131,14 @@ final class Box extends Model
             : BoxKind::measured($this->own_size, (int) $this->own_floor_length_tenths, (int) $this->own_floor_width_tenths);
     }
 
+    /** Determine if nobody has changed it, or a piece of it, for a while. */
+    public function isLeftAlone(): bool
+    {
+        $last = $this->pieces->reduce(static fn (CarbonImmutable $last, Piece $piece): CarbonImmutable => max($last, $piece->updated_at), $this->updated_at);
+
+        return $last->addSeconds(config()->integer('wren.fit.alone_seconds'))->isPast();
+    }
+
     /** Determine if its lid carries work that another box would not have. */
     public function hasDecoratedLid(): bool
     {

@@ -11,7 +11,7 @@ use App\Casts\AsSize;
 use App\Casts\AsTraits;
 use App\Models\Concerns\BelongsToCrew;
 use App\Models\Concerns\Versioned;
-use App\View\Words;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Database\Factories\LotFactory;
 use Illuminate\Database\Eloquent\Builder;

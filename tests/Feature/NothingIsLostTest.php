@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\ChangeBox;
-use App\Actions\ChangedMeanwhile;
 use App\Actions\ChangeLot;
 use App\Models\Box;
 use App\Models\BoxChange;
@@ -13,6 +12,7 @@ use App\Models\CrewGuide;
 use App\Models\Lot;
 use App\Models\LotChange;
 use App\Models\Piece;
+use App\Refusals\ChangedMeanwhile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Measure\Size;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Responses;
 
 use App\Models\Box;
-use App\View\BoxSheets;
-use App\View\Picker;
-use App\View\PickerState;
+use App\Pages\Plan\BoxSheets;
+use App\Pages\Plan\Picker;
+use App\Pages\Plan\PickerState;
 use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Http\Request;
 use Illuminate\Support\MessageBag;
@@ -46,7 +46,7 @@ final readonly class SheetResponse implements Responsable
             view()->share('errors', (new ViewErrorBag)->put($this->bag, $this->errors));
         }
         $state = PickerState::of($request);
-        $page = view('boxes.show', [
+        $page = view('plan.show', [
             'sheet' => resolve(BoxSheets::class)->tried($this->box->unsetRelation('pieces')),
             'state' => $state,
             'picker' => resolve(Picker::class),

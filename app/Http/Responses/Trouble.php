@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Responses;
 
-use App\Actions\AlreadyDone;
-use App\Actions\CannotChangeBox;
-use App\Actions\ChangedMeanwhile;
 use App\Models\Box;
 use App\Models\Piece;
+use App\Refusals\AlreadyDone;
+use App\Refusals\CannotChangeBox;
+use App\Refusals\ChangedMeanwhile;
 use ErrorException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;

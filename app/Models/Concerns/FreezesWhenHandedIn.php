@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models\Concerns;
 
-use App\Actions\CannotChangeBox;
 use App\Models\BoxRecord;
 use App\Models\Lot;
 use App\Models\Piece;
 use App\Reference\Guides;
+use App\Refusals\CannotChangeBox;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasOne;

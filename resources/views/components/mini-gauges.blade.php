@@ -1,6 +1,6 @@
 @props(['gauges'])
 
-@php($words = new App\View\GaugeWords($gauges))
+@php($words = new App\Words\GaugeWords($gauges))
 
 <dl {{ $attributes->class('mini') }}>
     <dt><span class="sr-only">{{ __('gauges.must-haves') }}</span><x-shapes.pegs :needs="$gauges->mustHaves" width="46" class="h-5" /></dt>

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Gather;
+
+use App\Actions\ChangeLot;
+use App\Actions\KeepLots;
+use App\Http\Requests\Gather\LotRequest;
+use App\Models\Lot;
+use App\Pages\Plan\PickerState;
+use App\Refusals\ChangedMeanwhile;
+use App\Words\Words;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use PluckyWren\Core\Stash\NotEnoughLeft;
+
+final class LotController
+{
+    public function create(Request $request): View
+    {
+        return view('gather.form', ['lot' => null, 'kind' => PickerState::of($request)->kind]);
+    }
+
+    public function store(LotRequest $request, KeepLots $keepLots): RedirectResponse
+    {
+        $lot = $request->described(new Lot);
+        $keepLots->execute($lot);
+
+        return to_route('gather')->with('said', Words::of('stash.added', ['name' => $lot->name]));
+    }
+
+    public function edit(Request $request, Lot $lot): View
+    {
+        return view('gather.form', ['lot' => $lot, 'kind' => PickerState::of($request)->kind ?? $lot->itemKind()]);
+    }
+
+    public function update(LotRequest $request, Lot $lot, ChangeLot $changeLot): RedirectResponse
+    {
+        try {
+            $changeLot->edit($lot, $request->described(...), $request->string('was')->value(), $request->input('meanwhile') === 'theirs');
+        } catch (NotEnoughLeft $why) {
+            return back(303)->withErrors(['pieces' => $why->getMessage()])->withInput();
+        } catch (ChangedMeanwhile $why) {
+            return back(303)->withInput()->with('meanwhile', $why->getMessage());
+        }
+
+        return to_route('gather')->with('said', Words::of('stash.changed', ['name' => $lot->name]));
+    }
+
+    public function destroy(Lot $lot, ChangeLot $changeLot): RedirectResponse
+    {
+        return $changeLot->drop($lot)
+            ? to_route('gather')->with('said', Words::of('stash.removed', ['name' => $lot->name]))
+            : back(303)->withErrors(['lot' => Words::of('stash.errors.set-aside')]);
+    }
+}

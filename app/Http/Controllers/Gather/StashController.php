@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Gather;
+
+use App\Http\Responses\PageOrFragment;
+use App\Models\Box;
+use App\Pages\Gather\StashQuestion;
+use App\Reference\Guides;
+use Illuminate\Http\Request;
+use PluckyWren\Core\Stash\Catalogue;
+
+final class StashController
+{
+    public function __invoke(Request $request, Catalogue $catalogue, Guides $guides): PageOrFragment
+    {
+        $bands = $guides->current()->bands;
+        $question = StashQuestion::of($request, $catalogue, $bands);
+
+        return new PageOrFragment(view('gather.index', [
+            'question' => $question,
+            'drawers' => $question->drawers(),
+            'lots' => $question->lots(),
+            'bands' => $bands,
+            'boxes' => Box::query()->get()->filter(static fn (Box $box): bool => $box->stage->isOpen())->sortBy('number'),
+        ]), 'drawers');
+    }
+}

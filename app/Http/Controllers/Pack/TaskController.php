@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Pack;
+
+use App\Actions\TickTask;
+use App\Http\Responses\SheetResponse;
+use App\Models\Box;
+use App\Models\Piece;
+use App\Words\Words;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use PluckyWren\Core\Stash\Preparation\Task;
+
+/** What is done to a piece or to the box itself, ticked off one by one. */
+final readonly class TaskController
+{
+    public function __construct(private TickTask $tickTask) {}
+
+    public function piece(Request $request, Piece $piece, Task $task): SheetResponse|RedirectResponse
+    {
+        $missed = $this->tickTask->ofPiece($piece, $task, $request->boolean('done'));
+
+        return $this->answer($request, $piece->box, $task, $missed);
+    }
+
+    public function box(Request $request, Box $box, Task $task): SheetResponse|RedirectResponse
+    {
+        $missed = $this->tickTask->ofBox($box, $task, $request->boolean('done'));
+
+        return $this->answer($request, $box, $task, $missed);
+    }
+
+    /** Tick one task off for many pieces at once, as an evening's work does; only those that were shown. */
+    public function several(Request $request, Task $task): RedirectResponse
+    {
+        $ids = array_values(array_filter((array) $request->input('pieces'), is_string(...)));
+        $pieces = Piece::query()->findMany($ids);
+        $ids !== [] && count($pieces) === count(array_unique($ids)) || abort(404);
+        $this->tickTask->ofPieces($pieces, $task);
+
+        return to_route('evening')->with('said', trans_choice('tasks.all-done', count($pieces), ['task' => Words::of("tasks.name.{$task->value}")]));
+    }
+
+    /** @param list<Task> $missed */
+    private function answer(Request $request, Box $box, Task $task, array $missed): SheetResponse|RedirectResponse
+    {
+        $name = Words::of("tasks.name.{$task->value}");
+        $said = match (true) {
+            ! $request->boolean('done') => Words::of('tasks.open-again', ['task' => $name]),
+            $missed !== [] => Words::of('tasks.too-early', ['task' => $name, 'missed' => implode(', ', array_map(static fn (Task $other): string => Words::of("tasks.name.{$other->value}"), $missed))]),
+            default => Words::of('tasks.done', ['task' => $name]),
+        };
+
+        return $request->input('from') === 'list' ? back(303)->with('said', $said) : SheetResponse::changed($box, $said);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Plan;
+
+use App\Models\Box;
+use App\Models\Lot;
+use App\Models\Piece;
+use App\Pages\Plan\BoxSheets;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\Request;
+use PluckyWren\Core\Box\FitProblem;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\ItemKind;
+
+final readonly class FindController
+{
+    private const MOST = 30;
+
+    public function __construct(private BoxSheets $sheets) {}
+
+    public function __invoke(Request $request): View
+    {
+        $search = trim(mb_substr(is_string($request->query('q')) ? $request->query('q') : '', 0, 80));
+        $like = '%'.addcslashes($search, '%_\\').'%';
+
+        $lots = $search === '' ? new Collection : self::lots($search);
+
+        return view('plan.find', [
+            'search' => $search,
+            'nested' => $this->nested($lots),
+            'boxes' => $search === '' ? collect() : Box::query()->whereRaw("theme like ? escape '\\'", [$like])->orderBy('number')->limit(self::MOST)->get(),
+            'lots' => $lots,
+            'inside' => $search === '' ? collect() : self::inside($search),
+        ]);
+    }
+
+    /**
+     * Get what holds a piece in its box, as it was packed last: a bottle, say.
+     *
+     * @param  Collection<int, Lot>  $lots
+     * @return array<string, string> the holder's name by the piece's id
+     */
+    private function nested(Collection $lots): array
+    {
+        $boxes = $lots->flatMap(static fn (Lot $lot) => $lot->setAsidePieces->map(static fn (Piece $piece): Box => $piece->box))->unique('id')->values()->toBase();
+        $nested = [];
+        foreach ($this->sheets->known($boxes) as $sheet) {
+            foreach ($sheet->packingOrder() as $placement) {
+                $nested += $placement->in === null ? [] : [FitProblem::pieceOf($placement->id) => $sheet->nameOf($placement->in)];
+            }
+        }
+
+        return $nested;
+    }
+
+    /**
+     * Get where a kind of thing lies inside a kit, in the stash or in a box: “where is it?”
+     *
+     * @return Collection<int, Lot> with `setAsidePieces.box`
+     */
+    private static function inside(string $search): Collection
+    {
+        $kinds = array_keys(array_filter(resolve(Catalogue::class)->all(), static fn (ItemKind $kind): bool => mb_stripos($kind->name, $search) !== false));
+        $query = Lot::query()->with('setAsidePieces.box');
+        $query->where(static function (Builder $query) use ($kinds): void {
+            $query->whereRaw('0');
+            foreach ($kinds as $kind) {
+                $query->orWhere('holds', 'like', "%\"{$kind}\"%");
+            }
+        });
+        $query->orderBy('name')->limit(self::MOST);
+
+        return $query->get();
+    }
+
+    /** @return Collection<int, Lot> */
+    private static function lots(string $search): Collection
+    {
+        $query = Lot::withSetAside()->with('setAsidePieces.box.pieces.lot');
+        Lot::matching($query, $search);
+        $query->orderBy('name')->limit(self::MOST);
+
+        return $query->get();
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Plan;
+
+use App\Fit\FitRoom;
+use App\Models\Box;
+use App\Pages\Plan\BoxSheets;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use PluckyWren\Core\Box\FitProblem;
+
+/** Tries at length, behind a page, what was answered in a moment; says nothing where that was as good. */
+final class FitImproveController
+{
+    public function __invoke(Request $request, Box $box, FitRoom $fitRoom, BoxSheets $sheets): Response
+    {
+        $plan = $box->load(Box::CONTENTS)->plan();
+        $isBetter = $plan->pieces !== [] && $fitRoom->improved(FitProblem::of($plan), $box->crew_id) !== null;
+        if ($request->boolean('steps')) {
+            // The steps wait for this before they look for further answers, so they are told either way, and ask for the one they show.
+            return response()->noContent()->header('HX-Trigger', 'packed-at-length');
+        }
+
+        return $isBetter ? response(view('plan.partials.improved', ['sheet' => $sheets->tried($box)])) : response()->noContent();
+    }
+}

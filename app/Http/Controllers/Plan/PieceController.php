@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Plan;
+
+use App\Actions\BoxHistory;
+use App\Actions\FillBox;
+use App\Http\Requests\Plan\QuantityRequest;
+use App\Http\Responses\SheetResponse;
+use App\Models\Box;
+use App\Models\Lot;
+use App\Models\Piece;
+use App\Refusals\CannotChangeBox;
+use App\Refusals\ChangedMeanwhile;
+use App\Words\Words;
+use Closure;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\MessageBag;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\NotEnoughLeft;
+
+final readonly class PieceController
+{
+    public function __construct(private FillBox $fillBox, private BoxHistory $history) {}
+
+    public function store(QuantityRequest $request, Box $box, Catalogue $catalogue): SheetResponse
+    {
+        $quantity = $request->integer('quantity');
+        $lotId = $request->string('lot')->value();
+        if ($lotId === '') {
+            $id = $request->string('buy')->value();
+            $catalogue->has($id) || abort(404);
+            $kind = $catalogue->get($id);
+
+            return $this->tried($box, 'pick', fn (): Piece => $this->fillBox->list($box, $kind, $quantity), Words::of('boxes.listed', ['name' => $kind->name]));
+        }
+        $lot = Lot::query()->findOrFail($lotId);
+        Gate::authorize('update', $lot);
+
+        return $this->tried($box, 'pick', fn (): Piece => $this->fillBox->pick($box, $lot, $quantity), Words::of('boxes.picked', ['name' => $lot->name]));
+    }
+
+    public function storeFromGuide(Box $box): SheetResponse
+    {
+        return $this->tried($box, 'pick', fn (): int => $this->fillBox->listWhatLacks($box), Words::of('boxes.listed-from-guide'));
+    }
+
+    public function update(QuantityRequest $request, Piece $piece): SheetResponse
+    {
+        return $this->tried($piece->box, "piece-{$piece->id}", fn () => $this->fillBox->change($piece, $request->integer('quantity'), $request->filled('was') ? $request->integer('was') : null), Words::of('boxes.quantity-changed'));
+    }
+
+    public function destroy(Piece $piece): SheetResponse
+    {
+        return $this->tried($piece->box, "piece-{$piece->id}", fn () => $this->fillBox->takeOut($piece), Words::of('boxes.taken-out', ['name' => $piece->lot->name ?? $piece->itemKind()->name]));
+    }
+
+    /** Do it, and say what was done; or say beside the field why it cannot be done. */
+    private function tried(Box $box, string $bag, Closure $change, string $said): SheetResponse
+    {
+        try {
+            $change();
+        } catch (NotEnoughLeft|CannotChangeBox|ChangedMeanwhile $why) {
+            return SheetResponse::refused($box, new MessageBag(['quantity' => $why->getMessage()]), $bag);
+        }
+
+        return SheetResponse::changed($box, $said, $this->history->undoAddress());
+    }
+}

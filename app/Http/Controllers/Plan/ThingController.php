@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Plan;
+
+use App\Actions\FillBox;
+use App\Http\Requests\Plan\ThingRequest;
+use App\Http\Responses\SheetResponse;
+use App\Models\Box;
+use App\Refusals\CannotChangeBox;
+use App\Words\Words;
+use Illuminate\Support\MessageBag;
+use PluckyWren\Core\Stash\NotEnoughLeft;
+
+final class ThingController
+{
+    public function __invoke(ThingRequest $request, Box $box, FillBox $fillBox): SheetResponse
+    {
+        $lot = $request->lot();
+        try {
+            $fillBox->add($box, $lot, $request->quantity());
+        } catch (NotEnoughLeft|CannotChangeBox $why) {
+            return SheetResponse::refused($box, new MessageBag(['quantity' => $why->getMessage()]), 'thing');
+        }
+        // The next thing is likely of another kind, so the form starts afresh.
+        $request->merge(['kind' => null]);
+
+        return SheetResponse::changed($box, Words::of('boxes.added', ['name' => $lot->name]));
+    }
+}

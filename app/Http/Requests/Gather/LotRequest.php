@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Gather;
+
+use App\Http\Requests\LotFields;
+use App\Models\Lot;
+use Illuminate\Contracts\Validation\ValidationRule;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rules\Enum;
+use Illuminate\Validation\Rules\In;
+
+/** A lot as it is described in the stash. */
+final class LotRequest extends FormRequest
+{
+    use LotFields;
+
+    /** @return array<string, list<string|ValidationRule|In|Enum>> */
+    public function rules(): array
+    {
+        return $this->lotRules();
+    }
+
+    public function after(): callable
+    {
+        return $this->checkPrice(...);
+    }
+
+    public function described(Lot $lot): Lot
+    {
+        return $this->fillLot($lot);
+    }
+}

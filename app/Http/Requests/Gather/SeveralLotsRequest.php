@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Gather;
+
+use App\Models\Box;
+use App\Models\Lot;
+use App\Support\Today;
+use App\Words\Words;
+use Illuminate\Contracts\Validation\ValidationRule;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
+use Illuminate\Validation\Validator;
+use PluckyWren\Core\Stash\Source;
+
+/** Which lots, and what of them: a tag more, what is corrected alike in all, a box that gets one of each. */
+final class SeveralLotsRequest extends FormRequest
+{
+    private const MOST = 200;
+
+    /** @return array<string, list<string|ValidationRule|Enum>> */
+    public function rules(): array
+    {
+        return [
+            'lots' => ['bail', 'required', 'array', 'max:'.self::MOST],
+            'lots.*' => ['string'],
+            'tag' => ['nullable', 'string', 'max:30'],
+            'kept' => ['nullable', 'string', 'max:80'],
+            'place' => ['nullable', 'string', 'max:80'],
+            'source' => ['nullable', Rule::enum(Source::class)],
+            'got_on' => ['bail', 'nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.Today::here()->toDateString()],
+            'box' => ['nullable', 'string'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['got_on.*' => Words::of('stash.errors.got-on'), 'lots.*' => Words::of('stash.errors.none-chosen'), 'max' => Words::of('stash.errors.max'), 'string' => Words::of('boxes.errors.text')];
+    }
+
+    public function after(): callable
+    {
+        return function (Validator $validator): void {
+            if ($validator->errors()->isEmpty() && $this->tag() === '' && $this->corrections() === [] && ! $this->filled('box')) {
+                $validator->errors()->add('several', Words::of('stash.errors.nothing-to-do'));
+            }
+        };
+    }
+
+    /** @return list<Lot> those of the crew; where one is not theirs, none is found */
+    public function lots(): array
+    {
+        $ids = array_unique(array_filter((array) $this->input('lots'), is_string(...)));
+        $lots = Lot::query()->findMany($ids)->all();
+        count($lots) === count($ids) || abort(404);
+
+        return array_values($lots);
+    }
+
+    public function tag(): string
+    {
+        return trim($this->string('tag')->value(), " ,\n\r\t");
+    }
+
+    /** @return array<string, string> those that were filled in, by the lot's field */
+    public function corrections(): array
+    {
+        $typed = [];
+        foreach (['kept', 'place', 'source', 'got_on'] as $field) {
+            if ($this->filled($field)) {
+                $typed[$field] = $this->string($field)->value();
+            }
+        }
+
+        return $typed;
+    }
+
+    public function box(): ?Box
+    {
+        return $this->filled('box') ? Box::query()->findOrFail($this->string('box')->value()) : null;
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Gather;
+
+use App\Models\Lot;
+use App\Models\TargetPrice;
+use App\Reference\Guides;
+use App\Support\Today;
+use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Money\Target\PastPrice;
+use PluckyWren\Core\Money\Target\PriceHistory;
+use PluckyWren\Core\Money\Target\PriceJudge;
+use PluckyWren\Core\Money\Target\TargetAmount;
+use PluckyWren\Core\Recipient\AgeBand;
+use PluckyWren\Core\Stash\ItemKind;
+
+/** What the crew paid and wants to pay, by kind; each is read once for a page. */
+final class Prices
+{
+    /** @var array<string, ExactAmount>|null */
+    private ?array $targets = null;
+
+    /** @var array<string, list<Lot>>|null by kind, newest first */
+    private ?array $paidLots = null;
+
+    public function __construct(private readonly Guides $guides) {}
+
+    /** Get the target for a band where there is one, or that for all bands. */
+    public function target(ItemKind $kind, ?AgeBand $band = null): ?ExactAmount
+    {
+        if ($this->targets === null) {
+            $this->targets = [];
+            foreach (TargetPrice::query()->get() as $target) {
+                $this->targets["{$target->kind}|{$target->band}"] = $target->amount()->each();
+            }
+        }
+
+        return $this->targets["{$kind->id}|{$band?->id()}"] ?? $this->targets["{$kind->id}|"] ?? null;
+    }
+
+    /** Get the target that was kept for just this band, or for all of them; null where there is none of its own. */
+    public function kept(ItemKind $kind, ?AgeBand $band): ?TargetAmount
+    {
+        return TargetPrice::query()->where('kind', $kind->id)->where('band', $band?->id() ?? '')->first()?->amount();
+    }
+
+    public function history(ItemKind $kind): PriceHistory
+    {
+        $prices = [];
+        foreach ($this->paidLotsOf($kind) as $lot) {
+            $each = $lot->price()->each;
+            if ($each !== null) {
+                $prices[] = new PastPrice($each, $lot->got_on, $lot->cameFrom());
+            }
+        }
+
+        return new PriceHistory(...$prices);
+    }
+
+    /**
+     * Weigh prices for boxes of several bands: by the least of their targets, so that the piece is worth it for each of them.
+     *
+     * @param  int  $needed  how many the boxes still lack
+     * @param  list<AgeBand>  $bands
+     */
+    public function judgeFor(ItemKind $kind, int $needed, array $bands): PriceJudge
+    {
+        $least = null;
+        foreach ($bands as $band) {
+            $target = $this->target($kind, $band);
+            $least = $target !== null && ($least === null || $target->compareTo($least[1]) < 0) ? [$band, $target] : $least;
+        }
+
+        return $this->judge($kind, $needed, $least[0] ?? null);
+    }
+
+    /** @param int $needed how many the boxes still lack */
+    public function judge(ItemKind $kind, int $needed, ?AgeBand $band = null): PriceJudge
+    {
+        $today = Today::here();
+
+        return new PriceJudge($this->target($kind, $band), $this->history($kind), $kind->cheapMonths, $needed, $today, $this->guides->current()->handIn->daysUntil($today));
+    }
+
+    /**
+     * Get what a piece of each kind costs, by its id: as last paid, or the target; those that nobody has a price for are left out.
+     *
+     * @param  iterable<ItemKind>  $kinds
+     * @return array<string, ExactAmount>
+     */
+    public function each(iterable $kinds): array
+    {
+        $each = [];
+        foreach ($kinds as $kind) {
+            $known = $this->latest($kind)?->price()->each ?? $this->target($kind);
+            if ($known !== null) {
+                $each[$kind->id] = $known;
+            }
+        }
+
+        return $each;
+    }
+
+    /** Get the newest lot of a kind that was paid for: how it is packed and where it is got. */
+    public function latest(ItemKind $kind): ?Lot
+    {
+        return $this->paidLotsOf($kind)[0] ?? null;
+    }
+
+    /** @return list<Lot> */
+    private function paidLotsOf(ItemKind $kind): array
+    {
+        if ($this->paidLots === null) {
+            $this->paidLots = [];
+            $query = Lot::query()->where('price_state', PriceState::Paid);
+            // What came back in part was no price that anyone asks.
+            $query->where('back_minor', 0)->whereRaw("coalesce(fault_end, '') <> 'sent-back'");
+            foreach ($query->get()->sortByDesc('got_on') as $lot) {
+                $this->paidLots[$lot->kind][] = $lot;
+            }
+        }
+
+        return $this->paidLots[$kind->id] ?? [];
+    }
+}

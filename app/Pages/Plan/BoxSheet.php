@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Plan;
+
+use App\Models\Box;
+use App\Models\Piece;
+use App\Words\Words;
+use PluckyWren\Core\Box\Carton;
+use PluckyWren\Core\Box\Colour;
+use PluckyWren\Core\Box\ColourNames;
+use PluckyWren\Core\Box\FitProblem;
+use PluckyWren\Core\Box\Gauges;
+use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Fit\Answer\Caution;
+use PluckyWren\Core\Fit\Answer\Cautions;
+use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Fit\Drawing\Elevation;
+use PluckyWren\Core\Fit\Drawing\Hollow;
+use PluckyWren\Core\Fit\Drawing\QuarterTurn;
+use PluckyWren\Core\Fit\Drawing\RestingPile;
+use PluckyWren\Core\Fit\Drawing\SceneOf;
+use PluckyWren\Core\Fit\Placement;
+use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Whereabouts;
+use PluckyWren\Core\Guide\Finding;
+use PluckyWren\Core\Guide\Overruled;
+use PluckyWren\Core\Guide\Weight;
+use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Category;
+use PluckyWren\Core\Stash\ItemKind;
+
+/** Everything that is shown of one box, on its sheet, on the shelf and on paper. */
+final readonly class BoxSheet
+{
+    /** @var array<string, PlannedPiece> by the piece's id */
+    private array $planned;
+
+    public function __construct(public Box $box, public Plan $plan, public Gauges $gauges, public Problem $problem, public bool $mayImprove = false)
+    {
+        $this->planned = array_column($plan->pieces, null, 'id');
+    }
+
+    /** @return list<Piece> */
+    public function lane(Category $category): array
+    {
+        return array_values($this->box->contents()->filter(fn (Piece $piece): bool => $this->planned[$piece->id]->kind->category === $category)->all());
+    }
+
+    public function drawing(): Drawing
+    {
+        return $this->drawingOf($this->packingOrder(), new QuarterTurn(0));
+    }
+
+    /**
+     * Get the open box with only some of what goes in, from any of its four sides.
+     *
+     * @param  list<Placement>  $placements
+     */
+    public function drawingOf(array $placements, QuarterTurn $turn): Drawing
+    {
+        $inside = $this->plan->boxKind->inside;
+
+        return $this->scene($turn->box($inside), $turn->placements($inside, $placements));
+    }
+
+    /** @param list<Placement> $placements */
+    private function scene(BoxShape $box, array $placements): Drawing
+    {
+        $scene = (new SceneOf)->packing($box, $placements, $this->problem->singles());
+        $pieces = [];
+        foreach ($placements as $placement) {
+            $pieces[$placement->id] = ['lane' => $this->laneOf($placement->id), 'name' => $this->nameOf($placement->id), 'step' => $placement->step];
+        }
+        $names = array_map(static fn (array $piece): string => "{$piece['step']}. {$piece['name']}", $pieces);
+
+        return new Drawing($scene, Words::of('fit.drawing', ['names' => $names === [] ? Words::of('fit.nothing') : implode(', ', $names)]), $pieces);
+    }
+
+    /** @return list<Finding> what is flagged and rests on several pieces or none, so that it stands beside none of them; tips stay on the screen */
+    public function toldApart(): array
+    {
+        $flags = $this->gauges->flags->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask)->all;
+
+        return array_values(array_filter($flags, static fn (Finding $finding): bool => count($finding->pieces) !== 1));
+    }
+
+    /** @return list<Overruled> the same of what was left with a reason, what is missing included */
+    public function leftApart(): array
+    {
+        $left = [...$this->gauges->missing->overruled, ...$this->gauges->flags->overruled];
+
+        return array_values(array_filter($left, static fn (Overruled $one): bool => count($one->finding->pieces) !== 1));
+    }
+
+    public function elevation(): Elevation
+    {
+        return Elevation::of($this->plan->boxKind->inside, $this->packingOrder());
+    }
+
+    /** Get how the pile stands before the lid presses it, from the front; null where nothing is pressed. */
+    public function restingElevation(): ?Elevation
+    {
+        return $this->packingOrder() === [] || ($this->gauges->room->result->closure->press ?? 0.0) == 0.0
+            ? null
+            : Elevation::of($this->plan->boxKind->inside, RestingPile::of($this->packingOrder(), $this->problem->singles()));
+    }
+
+    /** @return list<array{Drawing, string}> for each piece that holds others: its hollow drawn as a box of its own, and its name */
+    public function insets(): array
+    {
+        $insides = [];
+        foreach ($this->packingOrder() as $placement) {
+            if ($placement->in !== null) {
+                $insides[$placement->in][] = new Placement($placement->id, $placement->step, null, $placement->how, $placement->angle, $placement->parts);
+            }
+        }
+        $items = $this->problem->singles();
+        $insets = [];
+        foreach ($insides as $holder => $placements) {
+            $hollow = Hollow::of($items[$holder], $placements);
+            $insets[] = [$this->scene($hollow, $placements), $this->nameOf($holder)];
+        }
+
+        return $insets;
+    }
+
+    /** @return list<Caution> what the way it is packed warns of */
+    public function cautions(): array
+    {
+        return $this->gauges->room->result === null ? [] : Cautions::of($this->problem, $this->gauges->room->result);
+    }
+
+    public function saysOf(Caution $caution): string
+    {
+        return Words::of("fit.cautions.{$caution->about->value}", ['name' => $this->nameOf($caution->id), 'other' => $caution->other === null ? '' : $this->nameOf($caution->other)]);
+    }
+
+    public function insideMm(): string
+    {
+        return $this->plan->boxKind->insideMm();
+    }
+
+    public function colourNames(): string
+    {
+        $names = resolve(ColourNames::class);
+
+        return implode(', ', array_map(static fn (Colour $colour): string => $names->nameOf($colour), $this->box->palette->colours));
+    }
+
+    /** Get how many of a kind would be put into this box: as many as are on its list to buy, or as are usual. */
+    public function suggestedCount(?ItemKind $kind): int
+    {
+        foreach ($this->planned as $piece) {
+            if ($piece->isToBuy && $piece->kind->id === $kind?->id) {
+                return $piece->quantity;
+            }
+        }
+
+        return $kind?->usualCount($this->box->recipient()->band) ?? 1;
+    }
+
+    /** Get what a lane costs; with the other lanes and the sending gift it adds up to the total. */
+    public function laneCost(Category $category): ?Money
+    {
+        return $this->gauges->money->byCategory[$category->value] ?? null;
+    }
+
+    /** Get what the drawing shows, in a line. */
+    public function packingInShort(): string
+    {
+        $packed = count($this->packingOrder());
+
+        return match (true) {
+            $this->plan->pieces === [] => Words::of('fit.nothing-yet'),
+            $this->gauges->room->result === null => Words::of('fit.not-tried'),
+            default => trans_choice('fit.packed', $packed),
+        };
+    }
+
+    /** Get the lane of a placed piece, by its id in the packing. */
+    public function laneOf(string $singleId): Category
+    {
+        return $this->planned[FitProblem::pieceOf($singleId)]->kind->category;
+    }
+
+    public function kindName(string $kind): string
+    {
+        return resolve(Catalogue::class)->get($kind)->name;
+    }
+
+    public function nameOf(string $singleId): string
+    {
+        return $this->planned[FitProblem::pieceOf($singleId)]->name;
+    }
+
+    /** Get a piece as the core knows it. */
+    public function planned(Piece $piece): PlannedPiece
+    {
+        return $this->planned[$piece->id];
+    }
+
+    /** Get where a piece lies and how, as one packer would tell another. */
+    public function placeOf(Placement $placement): string
+    {
+        if ($placement->in !== null) {
+            return Words::of('fit.inside', ['holder' => $this->nameOf($placement->in)]);
+        }
+        $where = Whereabouts::of($placement, $this->plan->boxKind->inside);
+
+        return implode(', ', array_filter([
+            $where->isOnFloor ? Words::of('fit.on-floor') : '',
+            Words::of("fit.where.{$where->leftToRight->value}-{$where->frontToBack->value}"),
+            Words::of("fit.how.{$placement->how->value}"),
+            $this->contentsOf($placement),
+        ]));
+    }
+
+    /** Get what lies inside a piece, where anything does. */
+    private function contentsOf(Placement $holder): string
+    {
+        $inside = array_filter($this->packingOrder(), static fn (Placement $placement): bool => $placement->in === $holder->id);
+        $counts = array_count_values(array_map(fn (Placement $placement): string => $this->nameOf($placement->id), $inside));
+        $names = array_map(static fn (string $name, int $count): string => $count > 1 ? "{$count} × {$name}" : $name, array_keys($counts), $counts);
+
+        return $names === [] ? '' : Words::of('fit.inside-it', ['names' => implode(', ', $names)]);
+    }
+
+    /** Get how many boxes of this size the drive's carton holds. */
+    public function toACarton(): int
+    {
+        return (new Carton($this->plan->guide->carton))->holds($this->plan->boxKind->outside);
+    }
+
+    /** @return list<Placement> by step */
+    public function packingOrder(): array
+    {
+        return $this->gauges->room->result->placements ?? [];
+    }
+}

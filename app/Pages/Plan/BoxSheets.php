@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Plan;
+
+use App\Fit\FitRoom;
+use App\Models\Box;
+use Illuminate\Support\Collection;
+use PluckyWren\Core\Box\FitProblem;
+use PluckyWren\Core\Box\Gauges;
+use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Result;
+use PluckyWren\Core\Guide\Rules\RuleBook;
+
+/** Lays out sheets: one with its packing tried, or many with only what is known already. */
+final readonly class BoxSheets
+{
+    public function __construct(private FitRoom $fitRoom, private RuleBook $rules) {}
+
+    /** Get one box's sheet; where its packing has not been tried, it is tried now. */
+    public function tried(Box $box): BoxSheet
+    {
+        $plan = $box->load(Box::CONTENTS)->plan();
+        $problem = FitProblem::of($plan);
+        $handedIn = $box->handedIn();
+        if ($handedIn !== null) {
+            return $this->sheet($box, $plan, $problem, $handedIn->packing);
+        }
+
+        return $this->sheet($box, $plan, $problem, $plan->pieces === [] ? null : $this->fitRoom->packing($problem, $box->crew_id), $this->fitRoom->mayImprove($problem));
+    }
+
+    /** Get a box's sheet as it would be by another plan of it. */
+    public function planned(Box $box, Plan $plan): BoxSheet
+    {
+        $problem = FitProblem::of($plan);
+
+        return $this->sheet($box, $plan, $problem, $this->fitRoom->inTurn($box->crew_id, fn (): Result => $this->fitRoom->trial($box->crew_id)->of($problem)));
+    }
+
+    /**
+     * Get many boxes' sheets without solving anything.
+     *
+     * @param  Collection<int, Box>  $boxes  with `pieces.lot` loaded
+     * @return Collection<int, BoxSheet>
+     */
+    public function known(Collection $boxes): Collection
+    {
+        $plans = $boxes->map(static fn (Box $box): Plan => $box->plan())->all();
+        $problems = array_map(FitProblem::of(...), $plans);
+        $results = $this->fitRoom->recorded(array_filter($problems, static fn (Problem $problem): bool => $problem->items !== []));
+
+        return $boxes->map(function (Box $box, int $index) use ($plans, $problems, $results): BoxSheet {
+            $handedIn = $box->handedIn();
+
+            return $this->sheet($box, $plans[$index], $problems[$index], $handedIn === null ? $results[$index] ?? null : $handedIn->packing);
+        });
+    }
+
+    private function sheet(Box $box, Plan $plan, Problem $problem, ?Result $result, bool $mayImprove = false): BoxSheet
+    {
+        return new BoxSheet($box, $plan, Gauges::of($plan, $result, $this->rules), $problem, $mayImprove);
+    }
+}

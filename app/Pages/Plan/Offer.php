@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Plan;
+
+use App\Models\Lot;
+use App\Words\Words;
+use PluckyWren\Core\Box\Gauges;
+use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Guide\NeedState;
+use PluckyWren\Core\Guide\Rules\RuleBook;
+use PluckyWren\Core\Money\PriceState;
+
+/** A lot that may be picked: why it is offered, and what picking it would do to the gauges. */
+final readonly class Offer
+{
+    public function __construct(public Lot $lot, public ?NeedState $need, public ?NeedState $wish, public int $suggested, private Plan $plan) {}
+
+    /** 0 for what fills a need, then wishes, then the rest by lane. */
+    public function rank(): int
+    {
+        return match (true) {
+            $this->need !== null => 0,
+            $this->wish !== null => 1,
+            default => 2,
+        };
+    }
+
+    /** @return list<string> why it is offered, in words */
+    public function reasons(): array
+    {
+        $price = $this->lot->price();
+        $asked = $this->need ?? $this->wish;
+
+        return array_values(array_filter([
+            $asked === null ? null : Words::of($this->need === null ? 'picker.wish' : 'picker.fills', ['need' => $asked->need->name]),
+            $price->state === PriceState::Free ? Words::of('picker.free') : ($price->each === null ? Words::of('picker.unpriced') : Words::of('picker.each', ['price' => $price->each->format()])),
+            $this->lot->cameFrom(),
+            Words::of('picker.on-hand', ['count' => $this->lot->stock()->onHand()]),
+        ]));
+    }
+
+    /**
+     * What picking it would do to each gauge that moves; Room is only tried once it is picked.
+     *
+     * @return list<array{string, string, 'good'|'bad'|'plain'}> the gauge, the change, and how to take it
+     */
+    public function effects(Gauges $now): array
+    {
+        $then = $this->preview();
+        $filled = $then->mustHaves->filled() - $now->mustHaves->filled();
+        $cost = $then->money->total->minus($now->money->total);
+        $flagged = count($then->flags) - count($now->flags);
+        $toMend = count($then->flags->toMend()) > count($now->flags->toMend());
+
+        return array_values(array_filter([
+            $filled > 0 ? [Words::of('gauges.must-haves'), Words::of('picker.must-haves', ['filled' => $then->mustHaves->filled(), 'asked' => $then->mustHaves->asked()]), 'good'] : null,
+            $cost->isZero() ? null : [Words::of('gauges.money'), Words::of('picker.money', ['cost' => $cost->format(), 'total' => $then->money->total->format()]), $then->money->isOver() ? 'bad' : 'plain'],
+            $flagged > 0 ? [Words::of('gauges.flags'), trans_choice('picker.flags', $flagged), $toMend ? 'bad' : 'plain'] : null,
+        ]));
+    }
+
+    /** Get the gauges as they would be with the suggested number in the box; Room is not tried. */
+    public function preview(): Gauges
+    {
+        return Gauges::of($this->plan->withPicked($this->planned($this->suggested)), null, resolve(RuleBook::class));
+    }
+
+    /** Get so many of it as a piece of the box. */
+    public function planned(int $quantity): PlannedPiece
+    {
+        return $this->lot->planned('offer', $quantity);
+    }
+}

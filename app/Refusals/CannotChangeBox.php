@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Refusals;
+
+use App\Words\Words;
+use DomainException;
+use PluckyWren\Core\Box\Stage;
+
+final class CannotChangeBox extends DomainException
+{
+    public static function lidIsOn(Stage $stage): self
+    {
+        return new self(Words::of('boxes.lid-is-on', ['stage' => Words::of("stages.{$stage->value}.name")]));
+    }
+
+    public static function handedIn(): self
+    {
+        return new self(Words::of('boxes.handed-in'));
+    }
+
+    public static function lidIsDecorated(): self
+    {
+        return new self(Words::of('boxes.errors.lid-decorated'));
+    }
+
+    public static function tooMany(int $most): self
+    {
+        return new self(Words::of('boxes.too-many', ['most' => $most]));
+    }
+
+    public static function tooManyInAll(int $most): self
+    {
+        return new self(Words::of('boxes.too-many-in-all', ['most' => $most]));
+    }
+
+    public static function notClosedYet(): self
+    {
+        return new self(Words::of('boxes.not-closed-yet'));
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Refusals;
+
+use App\Words\Words;
+use DomainException;
+
+final class CannotUndo extends DomainException
+{
+    public static function changedSince(): self
+    {
+        return new self(Words::of('life.changed-since'));
+    }
+
+    public static function partChanged(): self
+    {
+        return new self(Words::of('life.part-changed'));
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use App\Models\Box;
+use PluckyWren\Core\Box\Colour;
+use PluckyWren\Core\Box\ColourNames;
+
+/** One field of a box, as one reads it; by the names of its form's groups. */
+final class BoxWords
+{
+    public static function of(Box $box, string $field): string
+    {
+        return match ($field) {
+            'band' => Words::of("people.{$box->gender->value}").', '.$box->recipient()->band->label(),
+            'box_kind' => $box->boxKind()->name.', '.$box->boxKind()->insideMm(),
+            'colours' => implode(', ', array_map(static fn (Colour $colour): string => resolve(ColourNames::class)->nameOf($colour), $box->palette->colours)) ?: Words::of('life.nothing'),
+            'budget' => ($box->budget?->format() ?? Words::of('gauges.no-budget')).', '.$box->sending_gift->format(),
+            default => $box->theme,
+        };
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use PluckyWren\Core\Box\Gauges;
+use PluckyWren\Core\Box\RoomState;
+use PluckyWren\Core\Guide\Finding;
+use PluckyWren\Core\Guide\NeedState;
+use PluckyWren\Core\Guide\Weight;
+
+/** What the four gauges say, in words; the same on the shelf, on the sheet and on paper. */
+final readonly class GaugeWords
+{
+    /** So many names are said before the rest are counted. */
+    private const NAMED = 3;
+
+    public function __construct(private Gauges $gauges) {}
+
+    public function mustHaves(): string
+    {
+        return Words::of('gauges.filled', ['filled' => $this->gauges->mustHaves->filled(), 'asked' => $this->gauges->mustHaves->asked()]);
+    }
+
+    public function missing(): string
+    {
+        $missing = array_map(static fn (NeedState $state): string => $state->missing(), $this->gauges->mustHaves->missing());
+
+        $toBuy = count($this->gauges->money->toBuy);
+        if ($missing === [] && $toBuy > 0) {
+            return trans_choice('gauges.all-but-bought', $toBuy);
+        }
+
+        return $missing === [] ? Words::of('gauges.all-filled') : Words::of('gauges.missing', ['names' => self::some($missing)]);
+    }
+
+    public function money(): string
+    {
+        $money = $this->gauges->money;
+        $left = $money->left();
+        $says = match (true) {
+            $left === null => Words::of('gauges.with-gift', ['gift' => $money->sendingGift->format()]),
+            $money->isOver() => Words::of('gauges.over', ['over' => $money->total->minus($money->budget ?? $money->total)->format()]),
+            default => Words::of('gauges.left', ['left' => $left->format()]),
+        };
+
+        return implode('; ', array_filter([
+            $says,
+            $money->withoutPrice === [] ? '' : trans_choice('gauges.without-price', count($money->withoutPrice), ['names' => self::some($money->withoutPrice)]),
+            $money->toBuy === [] ? '' : trans_choice('gauges.to-buy', count($money->toBuy), ['names' => self::some($money->toBuy)]),
+        ]));
+    }
+
+    /** Get what follows the total: “of 30.00 EUR”. */
+    public function ofBudget(): string
+    {
+        $money = $this->gauges->money;
+        $code = $money->total->currency->code;
+
+        return $money->budget === null
+            ? Words::of('gauges.currency', ['currency' => $code, 'budget' => Words::of('gauges.no-budget')])
+            : Words::of('gauges.of-budget', ['budget' => $money->budget->format()])." {$code}";
+    }
+
+    public function moneyInShort(): string
+    {
+        $money = $this->gauges->money;
+        $total = ['total' => $money->total->format()];
+
+        return match (true) {
+            $money->isOver() => Words::of('gauges.short-over', $total),
+            $money->isOnlyTheLeast() => Words::of('gauges.short-from', $total),
+            default => $money->total->format(),
+        };
+    }
+
+    public function room(): string
+    {
+        return trans_choice("gauges.room-states.{$this->gauges->room->state->value}", $this->gauges->room->leftOutCount());
+    }
+
+    public function roomSays(): string
+    {
+        $room = $this->gauges->room;
+
+        return Words::of("gauges.room-says.{$room->state->value}", [
+            'fill' => (int) round($room->fill * 100),
+            'proud' => $room->proudMm,
+            'names' => $room->state === RoomState::LeftOut ? self::some($this->leftOut()) : '',
+        ]);
+    }
+
+    /** @return list<string> each with its reason */
+    public function leftOut(): array
+    {
+        return array_map(
+            static fn (array $out): string => ($out['count'] > 1 ? "{$out['count']} × " : '').$out['name'].' ('.Words::of("gauges.reasons.{$out['reason']}").')',
+            $this->gauges->room->leftOut,
+        );
+    }
+
+    /** Get the heaviest thing there is to say of the flags: what has to be fixed, else what is to be asked about, else the tips. */
+    public function flags(): string
+    {
+        [$toMend, $toAsk, $tips] = $this->flagCounts();
+
+        return match (true) {
+            $toMend > 0 => trans_choice('gauges.to-mend', $toMend),
+            $toAsk > 0 => trans_choice('gauges.to-ask', $toAsk),
+            $tips > 0 => trans_choice('gauges.tips', $tips),
+            default => Words::of('gauges.all-clear'),
+        };
+    }
+
+    /** Get what else there is to say of them: the first problem, or what is left after what the figure says. */
+    public function flagsSay(): string
+    {
+        $flags = $this->gauges->flags;
+        [$toMend, $toAsk, $tips] = $this->flagCounts();
+        $says = array_values(array_unique(array_map(static fn (Finding $finding): string => $finding->about.': '.lcfirst($finding->why), $flags->toMend()->all)));
+        $rest = array_filter([
+            $toMend > 0 && $toAsk > 0 ? trans_choice('gauges.to-ask', $toAsk) : '',
+            $toMend + $toAsk > 0 && $tips > 0 ? trans_choice('gauges.tips', $tips) : '',
+        ]);
+
+        return match (true) {
+            $says !== [] => self::some($says, 1),
+            $rest !== [] => Words::of('gauges.and-also', ['rest' => lcfirst(implode(', ', $rest))]),
+            $flags->overruled !== [] => trans_choice('flags.left-knowingly', count($flags->overruled)),
+            default => Words::of('gauges.nothing-flagged'),
+        };
+    }
+
+    /** @return array{int, int, int} what has to be fixed, what is to be asked about, and tips */
+    private function flagCounts(): array
+    {
+        $flags = $this->gauges->flags;
+
+        return [count($flags->toMend()), count($flags->ofWeight(Weight::Ask)), count($flags->ofWeight(Weight::Tip))];
+    }
+
+    /** @param list<string> $names */
+    private static function some(array $names, int $most = self::NAMED): string
+    {
+        $more = count($names) - $most;
+
+        return $more <= 0 ? implode(', ', $names) : Words::of('gauges.and-more', ['names' => implode(', ', array_slice($names, 0, $most)), 'more' => $more]);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Lang;
+use LogicException;
+
+/** The words that a person reads, from `lang/`; always a text, where the framework's helper may answer with a list. */
+final class Words
+{
+    /** @param array<string, string|int|float|null> $with */
+    public static function of(string $key, array $with = []): string
+    {
+        $words = Lang::get($key, $with);
+
+        return is_string($words) ? $words : throw new LogicException("The words “{$key}” are a list.");
+    }
+
+    /** A moment as the crew's clock shows it: “26 Nov 2026, 09:05”. */
+    public static function moment(CarbonImmutable $moment): string
+    {
+        $user = Auth::user();
+
+        return $moment->setTimezone($user instanceof User ? $user->crew->time_zone : 'UTC')->format('j M Y, H:i');
+    }
+}

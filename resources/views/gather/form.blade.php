@@ -1,0 +1,36 @@
+<x-layout :title="$lot ? $lot->name : 'New in the stash'" station="gather">
+    @fragment('form')
+        <div id="lot-form" class="mx-auto max-w-3xl">
+            <h1 class="pb-3">{{ $lot ? $lot->name : 'New in the stash' }}</h1>
+            <form method="post" action="{{ $lot ? route('lots.update', $lot) : route('lots.store') }}" class="cut p-5">
+                @csrf
+                <x-once />
+                @if ($lot) @method('put') <input type="hidden" name="was" value="{{ App\Actions\ChangeLot::prints($lot) }}"> @endif
+                <x-meanwhile />
+                @include('gather.partials.fields', [
+                    'bag' => 'default', 'count' => null,
+                    'kindAddress' => $lot ? route('lots.edit', $lot) : route('lots.create'), 'kindTarget' => '#lot-form',
+                ])
+                <div class="mt-5 flex flex-wrap gap-3">
+                    @if ($kind !== null)
+                        <button class="button go">{{ $lot ? 'Keep the changes' : 'Put it in the stash' }}</button>
+                    @endif
+                    <a class="button" href="{{ route('gather') }}">Back to the stash</a>
+                </div>
+            </form>
+            @if ($lot)
+                @include('gather.partials.life')
+                <details class="mt-5">
+                    <summary class="link text-ink-soft">Take this lot out of the stash…</summary>
+                    <form method="post" action="{{ route('lots.destroy', $lot) }}" class="cut mt-2 grid max-w-md gap-3 p-4">
+                        @csrf
+                        @method('delete')
+                        <p>It is gone for good, with what it cost and where it came from.</p>
+                        <x-wrong name="lot" />
+                        <button class="button warn">Take it out for good</button>
+                    </form>
+                </details>
+            @endif
+        </div>
+    @endfragment
+</x-layout>

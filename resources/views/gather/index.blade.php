@@ -1,0 +1,22 @@
+<x-layout title="The stash" station="gather">
+    <x-gather-tabs on="gather" />
+    <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
+        <div>
+            <h1>The stash</h1>
+            <p class="text-ink-soft">Everything got so far: what is on hand, what is set aside for a box, what a piece cost.</p>
+        </div>
+        <a class="button go" href="{{ route('lots.create') }}" data-key="n">New in the stash <kbd aria-hidden="true">N</kbd></a>
+    </div>
+    @include('gather.partials.waiting')
+    @fragment('drawers')
+        <div id="drawers" hx-sync:inherited="#drawers:replace">
+            @if ($lots->total() === 0 && ! $question->asksForSome())
+                @include('gather.partials.empty')
+            @else
+                @include('gather.partials.drawers')
+                @include('gather.partials.ask')
+                @include('gather.partials.lots')
+            @endif
+        </div>
+    @endfragment
+</x-layout>

@@ -1,0 +1,23 @@
+<x-layout title="Merge two purchases" station="gather">
+    <form method="post" action="{{ route('lots.merge', $lot) }}" class="mx-auto grid max-w-3xl gap-4">
+        @csrf
+        <x-once />
+        <input type="hidden" name="with" value="{{ $other->id }}">
+        <div>
+            <h1>Merge “{{ $lot->name }}” with “{{ $other->name }}”</h1>
+            <p class="text-ink-soft">Their pieces, their money and their tags add up. In this they differ; which shall the one have?</p>
+        </div>
+        @foreach ($differing as $column)
+            <fieldset class="cut grid gap-2 p-4 sm:grid-cols-2">
+                <legend class="font-semibold">{{ ucfirst(__("life.fields.{$column}")) }}</legend>
+                @foreach (['this' => $lot, 'other' => $other] as $which => $one)
+                    <label class="tile"><input type="radio" name="choice[{{ $column }}]" value="{{ $which }}" required @checked($which === 'this')><span>{{ App\Words\LotWords::of($one, $column) }}</span></label>
+                @endforeach
+            </fieldset>
+        @endforeach
+        <div class="flex flex-wrap gap-3">
+            <button class="button go">Merge them</button>
+            <a class="button" href="{{ route('lots.edit', $lot) }}">Cancel</a>
+        </div>
+    </form>
+</x-layout>

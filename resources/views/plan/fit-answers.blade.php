@@ -1,0 +1,16 @@
+<x-layout :title="__('fit.answers').' “'.$answers->sheet->box->theme.'”'" station="shelf">
+    <h1>{{ __('fit.answers') }} “{{ $answers->sheet->box->theme }}”</h1>
+    <p class="pb-3"><a class="link" href="{{ route('boxes.fit', $answers->sheet->box) }}">Back to how it goes in</a></p>
+    <section class="cut px-4 py-3">
+        @fragment('answers')
+            <div id="answers" class="grid gap-5">
+                @if ($answers->isTooFull())
+                    @include('plan.partials.answers-less')
+                @else
+                    @include('plan.partials.answers-more')
+                @endif
+                @include('plan.partials.answers-other')
+            </div>
+        @endfragment
+    </section>
+</x-layout>

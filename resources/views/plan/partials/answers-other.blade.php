@@ -1,0 +1,42 @@
+<section aria-labelledby="other-boxes">
+    <h2 id="other-boxes">{{ __('fit.boxes.heading') }}</h2>
+    <ul class="mt-2 grid gap-4 sm:grid-cols-2 wide:grid-cols-4">
+        @foreach ($answers->otherBoxes() as $other)
+            <li class="grid content-start gap-1">
+                <x-open-box :drawing="$other->drawing()" class="h-32 w-full" />
+                <b>{{ $other->plan->boxKind->name }}</b>
+                <span class="text-ink-soft tabular">{{ $other->insideMm() }} mm</span>
+                <span>{{ (new App\Words\GaugeWords($other->gauges))->room() }}. {{ (new App\Words\GaugeWords($other->gauges))->roomSays() }}</span>
+                @if ($answers->sheet->box->stage->isOpen())
+                    <form method="post" action="{{ route('boxes.fit-kind', $answers->sheet->box) }}">
+                        @csrf
+                        @method('put')
+                        <button class="button small" name="kind" value="{{ $other->plan->boxKind->id }}">{{ __('fit.boxes.do') }}<span class="sr-only">: {{ $other->plan->boxKind->name }}</span></button>
+                    </form>
+                @endif
+            </li>
+        @endforeach
+    </ul>
+</section>
+<section aria-labelledby="other-schools">
+    <h2 id="other-schools">{{ __('fit.schools.heading') }}</h2>
+    <ul class="mt-2 grid gap-4 sm:grid-cols-2">
+        @foreach ($answers->otherSchools() as $other)
+            <li class="grid grid-cols-[9rem_1fr] items-start gap-3">
+                <x-open-box :drawing="$other->drawing()" class="w-full" />
+                <div class="grid justify-items-start gap-1">
+                    <b>{{ __("fit.schools.{$other->plan->packingOrder->value}.name") }}</b>
+                    <span class="text-ink-soft">{{ __("fit.schools.{$other->plan->packingOrder->value}.says") }}</span>
+                    <span>{{ (new App\Words\GaugeWords($other->gauges))->room() }}. {{ (new App\Words\GaugeWords($other->gauges))->roomSays() }}</span>
+                    @if ($answers->sheet->box->stage->isOpen())
+                        <form method="post" action="{{ route('boxes.fit-school', $answers->sheet->box) }}">
+                            @csrf
+                            @method('put')
+                            <button class="button small" name="school" value="{{ $other->plan->packingOrder->value }}">{{ __('fit.schools.do') }}<span class="sr-only">: {{ __("fit.schools.{$other->plan->packingOrder->value}.name") }}</span></button>
+                        </form>
+                    @endif
+                </div>
+            </li>
+        @endforeach
+    </ul>
+</section>

@@ -1,0 +1,27 @@
+<x-layout :title="$sheet->box->theme" station="shelf">
+    @fragment('sheet')
+        <div id="sheet" @class(['with-picker' => $state->isOpen]) hx-sync:inherited="#sheet:queue all">
+            @include('plan.partials.head')
+            <x-mini-gauges :gauges="$sheet->gauges" class="in-sight" aria-hidden="true" />
+            <x-gauges :gauges="$sheet->gauges" class="mb-3.5" />
+
+            @if ($sheet->mayImprove)
+                {{-- A new form with each sheet, so that the longer try waits until the page has been left alone for a moment. --}}
+                <form id="improve-{{ Str::random(8) }}" method="post" action="{{ route('boxes.fit-improve', $sheet->box) }}" hx-post="{{ route('boxes.fit-improve', $sheet->box) }}" hx-trigger="load delay:500ms" hx-swap="none" hx-sync="this" hidden>@csrf</form>
+            @endif
+            <div class="sheet-grid">
+                <section aria-label="Lanes" class="cut px-4 py-1">
+                    @include('plan.partials.lanes')
+                </section>
+                @if ($state->isOpen && $sheet->box->stage->isOpen())
+                    @include('plan.partials.picker')
+                @else
+                    @include('plan.partials.open-box')
+                @endif
+            </div>
+
+            @include('plan.partials.flags')
+            @include('plan.partials.foot')
+        </div>
+    @endfragment
+</x-layout>

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Crew\FiguresController;
+use App\Http\Controllers\Crew\SchoolsController;
+use App\Http\Controllers\Crew\SignInController;
+use App\Http\Controllers\Crew\TimeZoneController;
+use App\Models\Box;
+use App\Models\Lot;
+use Illuminate\Support\Facades\Route;
+
+Route::post('sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+Route::put('figures', FiguresController::class)->name('figures')->can('create', Lot::class);
+Route::get('time-zone', [TimeZoneController::class, 'show'])->name('time-zone')->can('create', Lot::class);
+Route::put('time-zone', [TimeZoneController::class, 'update'])->can('create', Lot::class);
+Route::put('schools', SchoolsController::class)->name('schools')->can('create', Box::class);

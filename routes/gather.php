@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Gather\ExportController;
+use App\Http\Controllers\Gather\ImportController;
+use App\Http\Controllers\Gather\LotController;
+use App\Http\Controllers\Gather\LotLifeController;
+use App\Http\Controllers\Gather\MoneyController;
+use App\Http\Controllers\Gather\PocketController;
+use App\Http\Controllers\Gather\PriceDeskController;
+use App\Http\Controllers\Gather\QuickEntryController;
+use App\Http\Controllers\Gather\SeveralLotsController;
+use App\Http\Controllers\Gather\ShoppingController;
+use App\Http\Controllers\Gather\StashController;
+use App\Http\Controllers\Gather\WaitingBoxesController;
+use App\Models\Box;
+use App\Models\Lot;
+use App\Models\TargetPrice;
+use Illuminate\Support\Facades\Route;
+
+Route::get('gather', StashController::class)->name('gather')->can('viewAny', Lot::class);
+Route::get('gather/price-desk', [PriceDeskController::class, 'show'])->name('price-desk')->can('viewAny', Lot::class);
+Route::get('gather/pocket', [PocketController::class, 'show'])->name('pocket')->can('viewAny', Lot::class);
+Route::get('gather/pocket/token', [PocketController::class, 'token'])->name('pocket.token')->can('viewAny', Lot::class);
+Route::post('gather/pocket', [PocketController::class, 'later'])->name('pocket.later')->can('create', Lot::class);
+Route::post('gather/target', [PriceDeskController::class, 'target'])->name('target')->can('create', TargetPrice::class);
+Route::get('gather/money', [MoneyController::class, 'season'])->name('money')->can('viewAny', Lot::class);
+Route::put('gather/money', [MoneyController::class, 'budget'])->name('money.budget')->can('create', Lot::class);
+Route::get('gather/quick', [QuickEntryController::class, 'show'])->name('quick')->can('create', Lot::class);
+Route::post('gather/quick', [QuickEntryController::class, 'store'])->name('quick.store')->can('create', Lot::class);
+Route::get('gather/import', [ImportController::class, 'create'])->name('import')->can('create', Lot::class);
+Route::post('gather/import', [ImportController::class, 'store'])->name('import.store')->can('create', Lot::class);
+Route::get('gather/import/{import}', [ImportController::class, 'show'])->name('import.show')->can('create', Lot::class);
+Route::post('gather/import/{import}', [ImportController::class, 'keep'])->name('import.keep')->can('create', Lot::class);
+Route::post('gather/import/{import}/undo', [ImportController::class, 'undo'])->name('import.undo')->can('create', Lot::class);
+Route::delete('gather/import/{import}', [ImportController::class, 'destroy'])->name('import.destroy')->can('create', Lot::class);
+Route::get('gather/lots.csv', [ExportController::class, 'lots'])->name('export.lots')->can('viewAny', Lot::class);
+Route::get('gather/shopping.csv', [ExportController::class, 'shopping'])->name('export.shopping')->can('viewAny', Lot::class);
+Route::get('gather/shopping', [ShoppingController::class, 'show'])->name('shopping')->can('viewAny', Lot::class);
+Route::post('gather/shopping', [ShoppingController::class, 'got'])->name('shopping.got')->can('create', Lot::class);
+Route::post('gather/waiting', WaitingBoxesController::class)->name('waiting')->can('create', Box::class);
+Route::post('lots/several', SeveralLotsController::class)->name('lots.several')->can('create', Lot::class);
+Route::get('lots/new', [LotController::class, 'create'])->name('lots.create')->can('create', Lot::class);
+Route::post('lots', [LotController::class, 'store'])->name('lots.store')->can('create', Lot::class);
+Route::get('lots/{lot}', [LotController::class, 'edit'])->name('lots.edit')->can('view', 'lot');
+Route::put('lots/{lot}', [LotController::class, 'update'])->name('lots.update')->can('update', 'lot');
+Route::delete('lots/{lot}', [LotController::class, 'destroy'])->name('lots.destroy')->can('delete', 'lot');
+Route::post('lots/{lot}/arrive', [LotLifeController::class, 'arrive'])->name('lots.arrive')->can('update', 'lot');
+Route::post('lots/{lot}/lose', [LotLifeController::class, 'lose'])->name('lots.lose')->can('update', 'lot');
+Route::post('lots/{lot}/wrong', [LotLifeController::class, 'fault'])->name('lots.fault')->can('update', 'lot');
+Route::post('lots/{lot}/split', [LotLifeController::class, 'split'])->name('lots.split')->can('update', 'lot');
+Route::get('lots/{lot}/merge', [LotLifeController::class, 'together'])->name('lots.together')->can('update', 'lot');
+Route::post('lots/{lot}/merge', [LotLifeController::class, 'merge'])->name('lots.merge')->can('update', 'lot');
+Route::post('changes/{change}/undo', [LotLifeController::class, 'undo'])->name('changes.undo')->can('update', 'change');

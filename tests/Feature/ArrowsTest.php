@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
+
+/** Which room of the application may call which, what stands where, and that controllers and pages only ask and show. */
+final class ArrowsTest extends TestCase
+{
+    private const STATIONS = ['Crew', 'Gather', 'Guides', 'Pack', 'Plan', 'Send'];
+
+    /** What each room of `app/` may call besides itself and the core. */
+    private const ROOMS = [
+        'Actions' => ['Csv', 'Editing', 'Fit', 'Models', 'Queries', 'Reference', 'Refusals', 'Support', 'Words'],
+        'Casts' => [],
+        'Console' => ['Fit', 'Models', 'Reference'],
+        'Crews' => ['Models'],
+        'Csv' => ['Models', 'Support', 'Words'],
+        'Database' => [],
+        'Editing' => ['Refusals'],
+        'Fit' => ['Models'],
+        'Http' => ['Actions', 'Csv', 'Fit', 'Models', 'Pages', 'Reference', 'Refusals', 'Rules', 'Session', 'Support', 'Words'],
+        'Models' => ['Casts', 'Crews', 'Reference', 'Refusals', 'Words'],
+        'Pages' => ['Fit', 'Models', 'Queries', 'Reference', 'Support', 'Words'],
+        'Policies' => ['Models'],
+        'Providers' => ['Crews', 'Database', 'Models', 'Reference', 'Session', 'Support'],
+        'Queries' => ['Models'],
+        'Reference' => ['Models'],
+        'Refusals' => ['Words'],
+        'Rules' => ['Words'],
+        'Session' => [],
+        'Support' => ['Models'],
+        'Words' => ['Models'],
+    ];
+
+    /** What changes rows; that is done in Actions, and by the rooms that keep packings and histories. */
+    private const WRITES = '/->(save|update|delete|forceFill|increment|decrement|push)\(|::(create|insert|upsert)\(|->(create|insert|insertOrIgnore|upsert|updateOrCreate|firstOrCreate)\(|\bDB::/';
+
+    /** Not rows, but what is said as if they were: files and sets in memory. */
+    private const NO_ROWS = '/\$(changeBox|drop|this->files)->delete\(/';
+
+    #[DataProvider('files')]
+    public function test_a_room_calls_only_those_it_may(string $path): void
+    {
+        preg_match('~/app/(\w+)/~', $path, $room);
+        preg_match_all('/\bApp\\\\(\w+)\\\\/', (string) file_get_contents($path), $called);
+        $may = isset($room[1]) ? [$room[1], ...self::ROOMS[$room[1]] ?? self::fail("{$room[1]} is a room that nobody has described.")] : [];
+
+        self::assertSame([], array_values(array_diff(array_unique($called[1]), $may)));
+    }
+
+    #[DataProvider('files')]
+    public function test_controllers_and_pages_change_no_rows(string $path): void
+    {
+        if (preg_match('~/app/(Http/Controllers|Pages)/~', $path) !== 1) {
+            self::assertFileExists($path);
+
+            return;
+        }
+        $code = (string) preg_replace(self::NO_ROWS, '', (string) file_get_contents($path));
+
+        self::assertDoesNotMatchRegularExpression(self::WRITES, $code);
+    }
+
+    #[DataProvider('rooms')]
+    public function test_each_room_of_a_page_has_the_same_stations(string $room): void
+    {
+        $files = glob(dirname(__DIR__, 2)."/{$room}/*/*.php") ?: [];
+        $folders = array_unique(array_map(static fn (string $file): string => ucfirst(basename(dirname($file))), $files));
+        $stations = array_diff($folders, ['Concerns', 'Components', 'Errors']);
+
+        self::assertNotEmpty($stations);
+        self::assertSame([], array_values(array_diff($stations, self::STATIONS)));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function rooms(): iterable
+    {
+        foreach (['app/Http/Controllers', 'app/Http/Requests', 'app/Pages', 'resources/views', 'tests/Feature'] as $room) {
+            yield $room => [$room];
+        }
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function files(): iterable
+    {
+        $root = dirname(__DIR__, 2).'/app';
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+            if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
+                yield substr($file->getPathname(), strlen($root) + 1) => [$file->getPathname()];
+            }
+        }
+    }
+}

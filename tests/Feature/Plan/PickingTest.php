@@ -1,0 +1,301 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Plan;
+
+use App\Models\Box;
+use App\Models\Lot;
+use App\Models\Piece;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PluckyWren\Core\Box\Stage;
+use PluckyWren\Core\Money\PriceState;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\Feature\TestCase;
+
+final class PickingTest extends TestCase
+{
+    private const HTMX = ['HX-Request' => 'true'];
+
+    private const THING = ['kind' => 'soap', 'name' => 'Soap, lavender', 'price' => '1,25', 'pieces' => '3', 'quantity' => '1', 'source' => 'clearance', 'place' => 'Quay Street Bargains', 'got_on' => '2026-11-01', 'length' => '92', 'width' => '6 cm', 'height' => '30'];
+
+    private Box $box;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->packer);
+        $this->box = $this->box();
+    }
+
+    public function test_picking_a_piece_answers_with_the_sheet_and_its_four_gauges(): void
+    {
+        $soap = $this->lot();
+        $sheet = $this->pick(['lot' => $soap->id, 'quantity' => 1])->assertOk();
+
+        // One of six bars for 2.76 and the sending gift of 9.00, of a budget of 25.00.
+        $sheet->assertSee('1 of 17')->assertSee('9.46')->assertSee('15.54 left')->assertSee('Closes flat')->assertSee('2 tips');
+        self::assertSaid('“Soap, pine” is in the box.', $sheet);
+        $sheet->assertDontSee('<html', false)->assertHeader('Vary', 'HX-Request');
+        self::assertSame(5, $soap->refresh()->stock()->onHand());
+    }
+
+    public function test_without_scripts_the_same_form_leads_back_to_the_page(): void
+    {
+        $soap = $this->lot();
+        $this->post("/boxes/{$this->box->id}/pieces", ['lot' => $soap->id, 'quantity' => 2, 'pick' => '1', 'q' => 'pine'])
+            ->assertStatus(303)->assertRedirect("/boxes/{$this->box->id}?pick=1&from=stash&q=pine");
+        $this->get("/boxes/{$this->box->id}")->assertSee('<html', false)->assertSee('“Soap, pine” is in the box.');
+    }
+
+    public function test_picking_the_same_lot_again_adds_to_it(): void
+    {
+        $soap = $this->lot();
+        $this->pick(['lot' => $soap->id, 'quantity' => 1]);
+        $this->pick(['lot' => $soap->id, 'quantity' => 2]);
+
+        self::assertSame([3], $this->box->pieces()->pluck('quantity')->all());
+    }
+
+    public function test_more_than_are_left_cannot_be_picked_and_nothing_changes(): void
+    {
+        $soap = $this->lot();
+        $this->pick(['lot' => $soap->id, 'quantity' => 4]);
+        $other = $this->box();
+
+        $this->post("/boxes/{$other->id}/pieces", ['lot' => $soap->id, 'quantity' => 3, 'pick' => '1'], self::HTMX)->assertUnprocessable()->assertSee('Only 2 of “Soap, pine” are left; 3 were asked for.');
+        self::assertSame(0, $other->pieces()->count());
+
+        $this->post("/boxes/{$other->id}/pieces", ['lot' => $soap->id, 'quantity' => 2], self::HTMX)->assertOk();
+        $this->pick(['lot' => $soap->id, 'quantity' => 1, 'pick' => '1'])->assertUnprocessable()->assertSee('The last of “Soap, pine” is set aside for another box already.');
+    }
+
+    #[DataProvider('numbers')]
+    public function test_a_number_that_is_none_is_refused_with_the_limit(mixed $quantity): void
+    {
+        $soap = $this->lot();
+        $piece = $this->setAside($soap, 2);
+
+        $this->pick(['lot' => $soap->id, 'quantity' => $quantity, 'pick' => '1'])->assertUnprocessable()->assertSee('A whole number from 1 to 100, please.');
+        $this->patch("/pieces/{$piece->id}", ['quantity' => $quantity], self::HTMX)->assertUnprocessable()->assertSee('A whole number from 1 to 100, please.')->assertSee('id="piece-'.$piece->id.'-wrong"', false);
+        self::assertSame(2, $piece->refresh()->quantity);
+    }
+
+    /** @return iterable<string, array{mixed}> */
+    public static function numbers(): iterable
+    {
+        yield 'none' => [0];
+        yield 'below none' => [-3];
+        yield 'half of one' => ['1.5'];
+        yield 'a word' => ['two'];
+        yield 'nothing' => [''];
+        yield 'more than a box holds' => [101];
+        yield 'a list' => [['1']];
+    }
+
+    public function test_a_quantity_is_changed_within_what_there_is(): void
+    {
+        $soap = $this->lot();
+        $piece = $this->setAside($soap, 2);
+
+        $this->patch("/pieces/{$piece->id}", ['quantity' => 6], self::HTMX)->assertOk()->assertSee('11.76');
+        self::assertSame(0, $soap->refresh()->stock()->onHand());
+        $this->patch("/pieces/{$piece->id}", ['quantity' => 7], self::HTMX)->assertUnprocessable()->assertSee('value="7"', false);
+        $this->patch("/pieces/{$piece->id}", ['quantity' => 1], self::HTMX)->assertOk();
+        self::assertSame(5, $soap->refresh()->stock()->onHand());
+    }
+
+    public function test_a_piece_taken_out_goes_back_to_the_stash(): void
+    {
+        $soap = $this->lot();
+        $piece = $this->setAside($soap, 2);
+
+        self::assertSaid('“Soap, pine” is out of the box.', $this->delete("/pieces/{$piece->id}", [], self::HTMX)->assertOk());
+        self::assertSame(6, $soap->refresh()->stock()->onHand());
+        $this->delete("/pieces/{$piece->id}", [], self::HTMX)->assertNotFound();
+    }
+
+    public function test_nothing_is_changed_in_a_box_whose_lid_is_on(): void
+    {
+        $soap = $this->lot();
+        $piece = $this->setAside($soap, 2);
+        $this->box->update(['stage' => Stage::Packed]);
+
+        foreach ([
+            fn (): TestResponse => $this->pick(['lot' => $soap->id, 'quantity' => 1]),
+            fn (): TestResponse => $this->patch("/pieces/{$piece->id}", ['quantity' => 1], self::HTMX),
+            fn (): TestResponse => $this->delete("/pieces/{$piece->id}", [], self::HTMX),
+            fn (): TestResponse => $this->post("/boxes/{$this->box->id}/things", self::THING, self::HTMX),
+            fn (): TestResponse => $this->post("/boxes/{$this->box->id}/from-guide", [], self::HTMX),
+        ] as $try) {
+            $try()->assertUnprocessable();
+        }
+        self::assertSame([2], $this->box->pieces()->pluck('quantity')->all());
+        $this->get("/boxes/{$this->box->id}?pick=1")->assertDontSee('id="picker"', false);
+    }
+
+    public function test_what_is_on_the_list_to_buy_comes_off_it_when_it_is_picked(): void
+    {
+        $this->post("/boxes/{$this->box->id}/from-guide", [], self::HTMX)->assertOk();
+        self::assertSame(5, $this->listedPencils());
+        $pencils = $this->lot('pencils', ['pieces' => 72]);
+
+        $this->pick(['lot' => $pencils->id, 'quantity' => 3]);
+        self::assertSame(2, $this->listedPencils());
+        $this->pick(['lot' => $pencils->id, 'quantity' => 3]);
+        self::assertNull($this->listedPencils());
+    }
+
+    public function test_a_kind_that_does_not_exist_cannot_be_listed(): void
+    {
+        $this->pick(['buy' => 'unicorn', 'quantity' => 1])->assertNotFound();
+    }
+
+    public function test_a_new_thing_goes_into_the_stash_and_the_box_at_once(): void
+    {
+        $added = $this->thing([])->assertOk();
+        self::assertSaid('“Soap, lavender” is in your stash and in the box.', $added);
+        $added->assertSee('clearance, Quay Street Bargains');
+        $lot = Lot::query()->firstOrFail();
+
+        self::assertSame([125, 3, PriceState::Paid], [$lot->paid?->minor, $lot->pieces, $lot->price_state]);
+        self::assertSame([920, 600, 300], [$lot->size->length, $lot->size->width, $lot->size->height]);
+        self::assertSame(2, $lot->stock()->onHand());
+        self::assertSame('0.417', $lot->price()->each?->format());
+        // 1.25 by 3 is 41.67 cents: 9.42 with the sending gift.
+        $this->get("/boxes/{$this->box->id}")->assertSee('9.42');
+    }
+
+    /** @param array<string, mixed> $typed */
+    #[DataProvider('mistakes')]
+    public function test_a_mistake_in_a_new_thing_is_said_beside_its_field_and_nothing_is_kept(array $typed, string $says): void
+    {
+        $this->thing($typed)->assertUnprocessable()->assertSee($says)->assertSee('aria-invalid="true"', false);
+
+        self::assertSame([0, 0], [Lot::query()->count(), Piece::query()->count()]);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function mistakes(): iterable
+    {
+        yield 'a price of 0 asks whether it was free' => [['price' => '0'], 'Was it free?'];
+        yield 'a price below zero' => [['price' => '-3'], 'An amount cannot be below zero.'];
+        yield 'a price in words' => [['price' => 'cheap'], '“cheap” is not an amount'];
+        yield 'a price that is a list' => [['price' => ['1']], 'Please write this as text.'];
+        yield 'free and paid at once' => [['price' => '1.25', 'is_free' => '1'], 'It cannot be free and cost 1.25.'];
+        yield 'no name' => [['name' => ''], 'What is it called?'];
+        yield 'ten thousand characters' => [['name' => str_repeat('x', 10_000)], 'A name has at most 80 characters.'];
+        yield 'a pack of none' => [['pieces' => '0'], 'A whole number from 1 to 10,000'];
+        yield 'more into the box than came' => [['quantity' => '4'], 'Only 3 came in this pack.'];
+        yield 'a day to come' => [['got_on' => '2026-11-19'], 'A day from 2000 up to today'];
+        yield 'a day that is none' => [['got_on' => '2026-02-30'], 'A day from 2000 up to today'];
+        yield 'a width of nothing' => [['width' => '0 in'], 'A length must be more than zero.'];
+        yield 'a width in words' => [['width' => 'thumb'], '“thumb” is not a length'];
+    }
+
+    public function test_free_is_not_unknown(): void
+    {
+        $this->thing(['price' => '0', 'is_free' => '1', 'name' => 'Reward soap', 'source' => 'reward']);
+        $this->thing(['price' => '', 'name' => 'Old soap', 'source' => 'shop']);
+        $this->thing(['price' => '', 'name' => 'Gift soap', 'source' => 'given', 'place' => 'Ines']);
+        $states = Lot::query()->pluck('price_state', 'name');
+
+        $this->thing(['price' => '0', 'name' => 'Cupboard soap', 'source' => 'own-house']);
+        self::assertSame(PriceState::Free, Lot::query()->where('name', 'Cupboard soap')->firstOrFail()->price_state);
+        self::assertSame(PriceState::Free, $states['Reward soap']);
+        self::assertSame(PriceState::Unknown, $states['Old soap']);
+        self::assertSame(PriceState::Free, $states['Gift soap']);
+        $this->get("/boxes/{$this->box->id}")->assertSee('1 without a price: Old soap')->assertSee('given by Ines');
+    }
+
+    public function test_the_measures_of_a_kind_are_filled_in_and_what_was_typed_stays(): void
+    {
+        $this->get("/boxes/{$this->box->id}?pick=1&from=new", self::HTMX)->assertSee('The kind brings its usual measures')->assertDontSee('id="f-length"', false);
+        $this->get("/boxes/{$this->box->id}?pick=1&from=new&kind=t-shirt&name=T-shirt%2C+gulls&price=2.40", self::HTMX)
+            ->assertSee('value="220"', false)->assertSee('value="170"', false)->assertSee('value="18"', false)
+            ->assertSee('value="T-shirt, gulls"', false)->assertSee('value="2.40"', false)->assertSee('Size on the label');
+        $this->get("/boxes/{$this->box->id}?pick=1&from=new&kind=soap", self::HTMX)->assertDontSee('Size on the label');
+    }
+
+    public function test_what_was_on_the_list_to_buy_is_asked_for_in_its_number(): void
+    {
+        $this->pick(['buy' => 'pencils', 'quantity' => 7]);
+
+        $this->get("/boxes/{$this->box->id}?pick=1&from=new&kind=pencils", self::HTMX)
+            ->assertSee('id="f-quantity" name="quantity" value="7"', false)->assertSee('id="f-pieces" name="pieces" value="7"', false);
+    }
+
+    public function test_a_size_label_is_kept_for_what_is_worn_and_measures_of_ones_own_count_as_measured(): void
+    {
+        $this->thing(['kind' => 't-shirt', 'name' => 'T-shirt', 'size_label' => '7–8', 'length' => '22 cm', 'width' => '170', 'height' => '18']);
+        $this->thing(['size_label' => '7–8', 'height' => '31']);
+        [$shirt, $soap] = Lot::query()->orderBy('id')->get()->all();
+
+        self::assertSame(['7–8', false], [$shirt->size_label, $shirt->is_measured]);
+        self::assertSame([null, true], [$soap->size_label, $soap->is_measured]);
+    }
+
+    public function test_flags_are_raised_by_trait_with_what_to_do_instead(): void
+    {
+        $this->thing(['kind' => 'star-viewer', 'name' => 'Star viewer', 'traits' => ['glass'], 'length' => '150', 'width' => '50', 'height' => '50'])
+            ->assertSee('1 problem to fix')->assertSee('Will be taken out.')->assertSee('Glass breaks on the way.')->assertSee('Look for one with plastic lenses');
+        $this->thing(['traits' => ['not-a-trait']])->assertUnprocessable();
+    }
+
+    public function test_the_picker_offers_first_what_fills_a_need_and_says_what_it_would_do(): void
+    {
+        $this->lot('soap', ['name' => 'Zesty soap']);
+        $this->lot('stickers', ['name' => 'A sheet of stickers']);
+        $page = $this->get("/boxes/{$this->box->id}?pick=1")->assertSeeInOrder(['Zesty soap', 'fills “soap”', '0.46 each', '6 on hand', 'must-haves 1 of 17', '+ 0.46, then 9.46', 'A sheet of stickers']);
+
+        $page->assertSee('Pick from stash (6)');
+        $this->get("/boxes/{$this->box->id}?pick=1&lane=play")->assertSee('A sheet of stickers')->assertDontSee('offer-'.Lot::query()->where('name', 'Zesty soap')->firstOrFail()->id);
+        $this->get("/boxes/{$this->box->id}?pick=1&q=zest")->assertSee('Zesty soap')->assertDontSee('A sheet of stickers');
+        $this->get("/boxes/{$this->box->id}?pick=1&q=%25")->assertSee('Nothing in the stash goes by that.');
+        $this->get("/boxes/{$this->box->id}?pick=1&need=soap")->assertSee('Only what fills this need.')->assertDontSee('A sheet of stickers');
+    }
+
+    public function test_the_database_itself_never_lets_a_lot_go_below_zero(): void
+    {
+        $piece = $this->setAside($this->lot(), 2);
+
+        foreach (["update pieces set quantity = 7 where id = '{$piece->id}'", "update lots set pieces = 1 where id = '{$piece->lot_id}'"] as $statement) {
+            try {
+                DB::statement($statement);
+                self::fail('It was let through.');
+            } catch (\Illuminate\Database\QueryException $refused) {
+                self::assertStringContainsString('more set aside than the lot holds', $refused->getMessage());
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $sent
+     * @return TestResponse<Response>
+     */
+    private function pick(array $sent): TestResponse
+    {
+        return $this->post("/boxes/{$this->box->id}/pieces", $sent, self::HTMX);
+    }
+
+    /**
+     * @param  array<string, mixed>  $typed
+     * @return TestResponse<Response>
+     */
+    private function thing(array $typed): TestResponse
+    {
+        return $this->post("/boxes/{$this->box->id}/things", ['pick' => '1', 'from' => 'new'] + $typed + self::THING, self::HTMX);
+    }
+
+    private function setAside(Lot $lot, int $quantity): Piece
+    {
+        return Piece::query()->create(['crew_id' => $this->crew->id, 'box_id' => $this->box->id, 'lot_id' => $lot->id, 'quantity' => $quantity]);
+    }
+
+    private function listedPencils(): ?int
+    {
+        return Piece::query()->where('box_id', $this->box->id)->where('kind', 'pencils')->first()?->quantity;
+    }
+}
