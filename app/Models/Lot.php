@@ -132,7 +132,10 @@ final class Lot extends Model
     public static function matching(Builder $query, string $word): void
     {
         $query->where(static function (Builder $query) use ($word): void {
-            $query->whereRaw("(name || ' ' || coalesce(place, '') || ' ' || tags || ' ' || coalesce(kept, '')) like ? escape '\\'", ['%'.addcslashes($word, '%_\\').'%']);
+            $like = '%'.addcslashes($word, '%_\\').'%';
+            foreach (['name', 'place', 'tags', 'kept'] as $column) {
+                $query->orWhereRaw("{$column} like ? escape '\\'", [$like]);
+            }
             $kinds = array_filter(resolve(Catalogue::class)->all(), static fn (ItemKind $kind): bool => mb_stripos($kind->name, $word) !== false);
             $query->orWhereIn('kind', array_keys($kinds));
             foreach (resolve(ColourNames::class)->all() as $hex => $name) {

@@ -59,7 +59,7 @@ return new class extends Migration
                 UNIQUE (id, crew_id),
                 CHECK ((price_state = 'paid') = (paid_minor IS NOT NULL))
             ) STRICT;
-            CREATE INDEX lots_crew_name ON lots (crew_id, name);
+            CREATE INDEX lots_crew_name ON lots (crew_id, name, id, kind, place, tags, kept, colours);
             CREATE UNIQUE INDEX lots_crew_import ON lots (crew_id, import_key) WHERE import_key IS NOT NULL;
             CREATE TRIGGER lots_update_above_pieces AFTER UPDATE OF pieces, gone ON lots
             BEGIN

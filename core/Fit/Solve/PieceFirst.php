@@ -84,7 +84,7 @@ final class PieceFirst
                 }
                 $block = [$corner[0], $corner[1], $corner[2], $corner[0] + $l, $corner[1] + $w, $corner[2] + $h];
                 $carried = $this->room->carried($block);
-                if ($carried >= Pile::CARRIED && $score + $care->hang * (1 - $carried) < $least) {
+                if ($carried >= Pile::CARRIED && $this->room->spares($item, $block) && $score + $care->hang * (1 - $carried) < $least) {
                     $least = $score + $care->hang * (1 - $carried);
                     $best = [$block, $how];
                 }

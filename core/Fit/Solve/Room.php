@@ -21,6 +21,9 @@ final class Room
     /** @var array<int, list<array{int, int, int, int, int, int}>> blocks by the level of their tops */
     private array $tops = [];
 
+    /** @var list<array{int, int, int, int, int, int}> blocks that nothing hard may lie above */
+    private array $gentle = [];
+
     /** @var list<array{int, array{int, int, int, int, int, int}, How}> kind, block and how it lies */
     private array $placed = [];
 
@@ -34,7 +37,8 @@ final class Room
     public function keep(Standing $standing): void
     {
         foreach ($standing->taken() as $taken) {
-            $this->spaces->fill([$taken->x1, $taken->y1, $standing->pinned ? 0 : $taken->z1, $taken->x2, $taken->y2, $standing->item->gentle ? PHP_INT_MAX : $taken->z2], [0, 0, 0, 0.0]);
+            $this->spaces->fill([$taken->x1, $taken->y1, $standing->pinned ? 0 : $taken->z1, $taken->x2, $taken->y2, $taken->z2], [0, 0, 0, 0.0]);
+            ! $standing->item->gentle || $this->gentle[] = [$taken->x1, $taken->y1, $taken->z1, $taken->x2, $taken->y2, $taken->z2];
         }
         if ($standing->footprint === null) {
             $this->tops[$standing->top][] = [$standing->part->x, $standing->part->y, $standing->part->z, $standing->x2, $standing->y2, $standing->top];
@@ -56,8 +60,9 @@ final class Room
             $model = $this->repertoire->kinds[$kind]->model;
             $this->placed[] = [$kind, $block, $how ?? How::standing($block[5] - $block[2], ...$model->size->sides())];
             $this->tops[$block[5]][] = $block;
-            // Nothing goes on what is gentle; what is to be seen first keeps its top clear unless room is short.
-            if ($model->gentle || ($model->firstSight && $this->keepsFirstSightClear)) {
+            ! $model->gentle || $this->gentle[] = $block;
+            // What is to be seen first keeps its top clear unless room is short.
+            if ($model->firstSight && $this->keepsFirstSightClear) {
                 $block[5] = PHP_INT_MAX;
             }
             $this->spaces->fill($block, $smallest);
@@ -101,13 +106,16 @@ final class Room
     }
 
     /**
-     * Determine if each block of a layout, the lower ones first, would be carried by enough of its underside.
+     * Determine if each block of a layout, the lower ones first, would be carried by enough of its underside, and would lie on nothing gentle.
      *
      * @param  list<array{int, array{int, int, int, int, int, int}}>  $layout
      */
     public function carries(array $layout): bool
     {
-        foreach ($layout as $at => [, $block]) {
+        foreach ($layout as $at => [$kind, $block]) {
+            if (! $this->spares($this->repertoire->kinds[$kind]->model, $block)) {
+                return false;
+            }
             if ($block[2] === 0 || $this->carriesAnything) {
                 continue;
             }
@@ -116,6 +124,22 @@ final class Room
                 $asked -= $layout[$before][1][5] === $block[2] ? self::shared($layout[$before][1], $block) : 0;
             }
             if ($asked > 0) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Determine if a block would not be something hard above something gentle, however much lies between.
+     *
+     * @param  array{int, int, int, int, int, int}  $block
+     */
+    public function spares(Item $item, array $block): bool
+    {
+        foreach ($this->gentle === [] || ! $item->form->keepsItsSides() ? [] : $this->gentle as $under) {
+            if ($under[5] <= $block[2] && self::shared($under, $block) > 0) {
                 return false;
             }
         }
