@@ -16,6 +16,7 @@ use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Stash\LotLimits;
 use PluckyWren\Core\Stash\Source;
 
 /** Puts a box from a file on the shelf, with lots for what is in it; all of it, or nothing. */
@@ -61,12 +62,12 @@ final readonly class ImportBox
         }
         $pack = self::packOf($piece);
         $lot = new Lot([
-            'crew_id' => $box->crew_id, 'kind' => $piece->kind->id, 'name' => mb_substr($piece->name, 0, 80),
+            'crew_id' => $box->crew_id, 'kind' => $piece->kind->id, 'name' => LotLimits::cut('name', $piece->name),
             // Where a share of a pack is no whole cent, the whole pack is written down, and the rest of it as gone: the price stays exact.
             'pieces' => $pack[1] ?? $piece->quantity, 'gone' => ($pack[1] ?? $piece->quantity) - $piece->quantity,
             'price_state' => $pack === null && $piece->price->state === PriceState::Paid ? PriceState::Free : $piece->price->state, 'paid' => $pack[0] ?? null, 'currency' => $box->sending_gift->currency->code,
-            'source' => $piece->source ?? Source::Shop, 'place' => $place === null ? null : mb_substr($place, 0, 80), 'got_on' => Today::here(),
-            'size' => $piece->size, 'is_measured' => $piece->isMeasured, 'size_label' => $piece->sizeLabel === null ? null : mb_substr($piece->sizeLabel, 0, 40), 'traits' => $piece->traits, 'holds' => $piece->holds,
+            'source' => $piece->source ?? Source::Shop, 'place' => LotLimits::cut('place', $place), 'got_on' => Today::here(),
+            'size' => $piece->size, 'is_measured' => $piece->isMeasured, 'size_label' => LotLimits::cut('size_label', $piece->sizeLabel), 'traits' => $piece->traits, 'holds' => $piece->holds,
             'packaged' => $piece->cameInPackaging ? $piece->size : null, 'is_packaged' => $piece->staysInPackaging,
         ]);
         $added = $this->fillBox->add($box, $lot, $piece->quantity);
@@ -79,7 +80,7 @@ final readonly class ImportBox
     private static function packOf(PlannedPiece $piece): ?array
     {
         $pack = $piece->price->packOf($piece->quantity);
-        if ($pack !== null && $pack[1] > Lot::MOST_PIECES) {
+        if ($pack !== null && $pack[1] > LotLimits::PIECES) {
             $pack = [$piece->cost()?->rounded() ?? $pack[0], $piece->quantity];
         }
 

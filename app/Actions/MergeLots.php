@@ -13,14 +13,13 @@ use App\Refusals\CannotUndo;
 use App\Words\Words;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Season\Season;
+use PluckyWren\Core\Stash\LotLimits;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 use PluckyWren\Core\Stash\Source;
 
 /** Makes two lots one, where they are alike; what differs otherwise is asked about, so that nothing known is lost. */
 final readonly class MergeLots
 {
-    private const MOST_PIECES = 10_000;
-
     /** What has to be the same: columns by the name of the field they are shown as. */
     private const ALIKE = [
         'kind' => ['kind'], 'price_state' => ['price_state', 'currency'], 'length_tenths' => ['length_tenths', 'width_tenths', 'height_tenths'], 'size_label' => ['size_label'],
@@ -72,7 +71,7 @@ final readonly class MergeLots
             $into->id !== $from->id || throw CannotMerge::unlike($into->name, $from->name, []);
             $unlike = $this->unlike($into, $from);
             $unlike === [] || throw CannotMerge::unlike($into->name, $from->name, array_map(static fn (string $field): string => Words::of("life.fields.{$field}"), $unlike));
-            $into->pieces + $from->pieces <= self::MOST_PIECES || throw CannotMerge::tooMany();
+            $into->pieces + $from->pieces <= LotLimits::PIECES || throw CannotMerge::tooMany();
             $this->decide($into, $from, $choices);
             $into->pieces += $from->pieces;
             $into->gone += $from->gone;

@@ -22,14 +22,16 @@ use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\LotLimits;
 use PluckyWren\Core\Stash\Source;
 
 /** Turns the rows of a file into lots, or says what is wrong with them. */
 final class LotReader
 {
-    /** Characters that a cell may have, as in the table. */
-    private const LIMITS = [
-        'name' => 80, 'place' => 80, 'size label' => 40, 'tags' => 200, 'kept in' => 80, 'note' => 500, 'materials' => 200, 'price desk' => 2000,
+    /** What may be said in a cell, by its column. */
+    private const LIMITED = [
+        'name' => 'name', 'place' => 'place', 'size label' => 'size_label', 'tags' => 'tags', 'kept in' => 'kept', 'note' => 'note',
+        'materials' => 'materials', 'price desk' => 'desk',
     ];
 
     private readonly CarbonImmutable $today;
@@ -90,7 +92,7 @@ final class LotReader
         $kind = $this->catalogue->named($row->text('kind'));
         $kind !== null || $row->refuse('import.kind', ['kind' => $row->short('kind', 40)]);
         $pieces = $this->pieces($row);
-        $row->limit(self::LIMITS);
+        $row->limit(array_map(static fn (string $what): int => LotLimits::TEXTS[$what], self::LIMITED));
         $this->refuseOtherMoney($row);
         $source = $this->source($row);
         $price = $this->price($row, $pieces, $source ?? Source::Shop);
@@ -113,7 +115,7 @@ final class LotReader
     private function pieces(LotRow $row): int
     {
         $pieces = $row->textOrNull('pieces') ?? '1';
-        if (preg_match('/^\d{1,5}$/', $pieces) !== 1 || (int) $pieces < 1 || (int) $pieces > Lot::MOST_PIECES) {
+        if (preg_match('/^\d{1,5}$/', $pieces) !== 1 || (int) $pieces < 1 || (int) $pieces > LotLimits::PIECES) {
             $row->refuse('stash.errors.pieces');
         }
 
@@ -151,8 +153,8 @@ final class LotReader
     private function made(LotRow $row, int $pieces): array
     {
         return [
-            'materials' => $row->textOrNull('materials'), 'minutes' => $row->number('minutes', 1, 100_000),
-            'gone' => $row->number('gone', 0, $pieces) ?? 0, 'pack_pieces' => $row->number('in a pack', 1, Lot::MOST_PIECES),
+            'materials' => $row->textOrNull('materials'), 'minutes' => $row->number('minutes', 1, LotLimits::MINUTES),
+            'gone' => $row->number('gone', 0, $pieces) ?? 0, 'pack_pieces' => $row->number('in a pack', 1, LotLimits::PIECES),
             'desk' => $row->textOrNull('price desk'),
         ];
     }

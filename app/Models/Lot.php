@@ -116,8 +116,6 @@ final class Lot extends Model
         'pack_pieces' => 'integer',
     ];
 
-    public const MOST_PIECES = 10_000;
-
     /** A condition on lots that are here and sound, or kept as they are. */
     public const CAN_BE_PACKED = "lots.due_on is null and coalesce(lots.fault_end, '') <> 'undecided'";
 

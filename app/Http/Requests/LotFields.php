@@ -28,6 +28,7 @@ use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\LotLimits;
 use PluckyWren\Core\Stash\Source;
 
 /**
@@ -45,13 +46,13 @@ trait LotFields
 
         return [
             'kind' => ['required', Rule::in(array_keys(resolve(Catalogue::class)->all()))],
-            'name' => ['bail', 'required', 'string', 'max:80'],
-            'pieces' => ['bail', 'required', 'integer', 'between:1,10000'],
+            'name' => ['bail', 'required', 'string', self::atMost('name')],
+            'pieces' => ['bail', 'required', 'integer', 'between:1,'.LotLimits::PIECES],
             'price' => ['bail', 'nullable', 'string', new ReadsAsMoney($this->currency())],
             'is_free' => ['boolean'],
             'list_price' => ['bail', 'nullable', 'string', new ReadsAsMoney($this->currency())],
             'source' => ['required', Rule::enum(Source::class)],
-            'place' => ['nullable', 'string', 'max:80'],
+            'place' => ['nullable', 'string', self::atMost('place')],
             'got_on' => ['bail', 'required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.Today::here()->toDateString()],
             'length' => $length, 'width' => $length, 'height' => $length,
             'due_on' => ['bail', 'nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
@@ -59,17 +60,17 @@ trait LotFields
             'packaged_length' => $packaged, 'packaged_width' => $packaged, 'packaged_height' => $packaged,
             'colours' => ['array', 'max:3'],
             'colours.*' => ['bail', 'string', 'regex:/^#[0-9a-fA-F]{6}$/'],
-            'size_label' => ['nullable', 'string', 'max:40'],
+            'size_label' => ['nullable', 'string', self::atMost('size_label')],
             'traits' => ['array', 'max:30'],
             'traits.*' => [Rule::enum(ItemTrait::class)],
-            'note' => ['nullable', 'string', 'max:500'],
-            'tags' => ['nullable', 'string', 'max:200'],
-            'kept' => ['nullable', 'string', 'max:80'],
-            'materials' => ['nullable', 'string', 'max:200'],
-            'minutes' => ['bail', 'nullable', 'integer', 'between:1,100000'],
+            'note' => ['nullable', 'string', self::atMost('note')],
+            'tags' => ['nullable', 'string', self::atMost('tags')],
+            'kept' => ['nullable', 'string', self::atMost('kept')],
+            'materials' => ['nullable', 'string', self::atMost('materials')],
+            'minutes' => ['bail', 'nullable', 'integer', 'between:1,'.LotLimits::MINUTES],
             'holds' => ['bail', 'nullable', 'string', 'max:1000', new ReadsAsContents],
-            'desk' => ['nullable', 'string', 'max:2000'],
-            'pack_pieces' => ['bail', 'nullable', 'integer', 'between:1,10000'],
+            'desk' => ['nullable', 'string', self::atMost('desk')],
+            'pack_pieces' => ['bail', 'nullable', 'integer', 'between:1,'.LotLimits::PIECES],
         ];
     }
 
@@ -193,5 +194,11 @@ trait LotFields
         $user = $this->user();
 
         return $user instanceof User ? $user->crew->currency : throw new LogicException('A lot is described by someone signed in.');
+    }
+
+    /** @param key-of<LotLimits::TEXTS> $what */
+    private static function atMost(string $what): string
+    {
+        return 'max:'.LotLimits::TEXTS[$what];
     }
 }

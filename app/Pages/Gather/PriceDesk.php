@@ -17,6 +17,7 @@ use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
+use PluckyWren\Core\Stash\LotLimits;
 
 /** A price as it stands in a shop, read from the address: what it comes to, or what is wrong with it. */
 final readonly class PriceDesk
@@ -114,7 +115,7 @@ final readonly class PriceDesk
 
     private static function whole(string $text, string $field, MessageBag $wrong): int
     {
-        $isWhole = preg_match('/^\d{1,5}$/', $text) === 1 && (int) $text >= 1 && (int) $text <= 10_000;
+        $isWhole = preg_match('/^\d{1,5}$/', $text) === 1 && (int) $text >= 1 && (int) $text <= LotLimits::PIECES;
         $isWhole || $wrong->add($field, Words::of('stash.errors.pieces'));
 
         return $isWhole ? (int) $text : 1;

@@ -16,6 +16,7 @@ use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
+use PluckyWren\Core\Stash\LotLimits;
 use PluckyWren\Core\Stash\Source;
 
 /** A receipt as it is typed: place and day once, a line for each lot, and what the receipt says it comes to. */
@@ -134,7 +135,7 @@ final readonly class QuickEntry
         if (mb_strlen($row['name']) > 80) {
             $wrong->add("rows.{$index}", Words::of('stash.errors.name-max'));
         }
-        if ($row['pieces'] !== '' && (preg_match('/^\d{1,5}$/', $row['pieces']) !== 1 || (int) $row['pieces'] < 1 || (int) $row['pieces'] > 10_000)) {
+        if ($row['pieces'] !== '' && (preg_match('/^\d{1,5}$/', $row['pieces']) !== 1 || (int) $row['pieces'] < 1 || (int) $row['pieces'] > LotLimits::PIECES)) {
             $wrong->add("rows.{$index}", Words::of('stash.errors.pieces'));
         }
         $row['amount'] = self::money($row['paid'], "rows.{$index}", $currency, $wrong);

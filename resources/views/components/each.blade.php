@@ -1,12 +1,2 @@
 @props(['price'])
-
-@switch ($price->state)
-    @case (PluckyWren\Core\Money\PriceState::Unknown)
-        <span class="text-ink-soft">unknown</span>
-        @break
-    @case (PluckyWren\Core\Money\PriceState::Free)
-        free
-        @break
-    @default
-        <b class="figure font-semibold">{{ $price->each->format() }}</b>
-@endswitch
+@if ($price->state === PluckyWren\Core\Money\PriceState::Unknown)<span class="text-ink-soft">unknown</span>@elseif ($price->state === PluckyWren\Core\Money\PriceState::Free){{ 'free' }}@else<b class="figure font-semibold">{{ $price->each->format() }}</b>@endif

@@ -6,8 +6,11 @@ namespace Tests\Feature\Gather;
 
 use App\Models\Lot;
 use App\Models\Piece;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Stash\LotLimits;
 use Tests\Feature\TestCase;
 
 final class StashTest extends TestCase
@@ -175,5 +178,24 @@ final class StashTest extends TestCase
 
         $this->post('/lots/several', ['lots' => [$this->lot()->id, $theirs->id], 'tag' => 'mine'])->assertNotFound();
         self::assertSame('', Lot::query()->firstOrFail()->tags);
+    }
+
+    public function test_what_may_be_said_of_a_lot_is_the_same_in_the_table_as_in_the_forms(): void
+    {
+        $lot = $this->lot();
+        foreach (LotLimits::TEXTS as $column => $most) {
+            DB::table('lots')->where('id', $lot->id)->update([$column => str_repeat('ü', $most)]);
+            try {
+                DB::table('lots')->where('id', $lot->id)->update([$column => str_repeat('ü', $most + 1)]);
+                self::fail("The table takes a longer {$column}.");
+            } catch (QueryException $refused) {
+                self::assertStringContainsString('CHECK constraint failed', $refused->getMessage());
+            }
+        }
+        $form = ['got_on' => '2026-11-01', 'kind' => 'soap', 'name' => 'Soap', 'pieces' => '6', 'source' => 'shop', 'price' => '2.76', 'length' => '92', 'width' => '60', 'height' => '30'];
+        foreach (['name', 'place', 'tags', 'kept', 'note', 'materials'] as $field) {
+            $this->post('/lots', [$field => str_repeat('ü', LotLimits::TEXTS[$field])] + $form)->assertSessionHasNoErrors();
+            $this->post('/lots', [$field => str_repeat('ü', LotLimits::TEXTS[$field] + 1)] + $form)->assertSessionHasErrors($field);
+        }
     }
 }

@@ -17,6 +17,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use PluckyWren\Core\Stash\LotLimits;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 
 /** What becomes of a lot: it arrives, some of it breaks or is given on, it is parted; and all of that taken back. */
@@ -35,7 +36,7 @@ final readonly class LotLifeController
 
     public function lose(Request $request, Lot $lot): RedirectResponse
     {
-        $request->validate(['gone' => ['bail', 'required', 'integer', 'between:1,10000'], 'why' => ['required', Rule::in(self::REASONS)]], ['gone.*' => Words::of('stash.errors.pieces'), 'in' => Words::of('boxes.errors.in')]);
+        $request->validate(['gone' => ['bail', 'required', 'integer', 'between:1,'.LotLimits::PIECES], 'why' => ['required', Rule::in(self::REASONS)]], ['gone.*' => Words::of('stash.errors.pieces'), 'in' => Words::of('boxes.errors.in')]);
         $why = $request->string('why')->value();
         try {
             $this->changeLot->lose($lot, $request->integer('gone'), $why === 'broken' ? 'broken' : 'given-away');
@@ -61,7 +62,7 @@ final readonly class LotLifeController
 
     public function split(Request $request, Lot $lot): RedirectResponse
     {
-        $request->validate(['part' => ['bail', 'required', 'integer', 'between:1,10000']], ['part.*' => Words::of('stash.errors.pieces')]);
+        $request->validate(['part' => ['bail', 'required', 'integer', 'between:1,'.LotLimits::PIECES]], ['part.*' => Words::of('stash.errors.pieces')]);
         try {
             $other = $this->changeLot->split($lot, $request->integer('part'));
         } catch (NotEnoughLeft $no) {

@@ -16,6 +16,7 @@ use LogicException;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
+use PluckyWren\Core\Stash\LotLimits;
 
 /** What is wrong with how many pieces of a lot, what becomes of them, and what was paid back. */
 final class LotFaultRequest extends FormRequest
@@ -24,7 +25,7 @@ final class LotFaultRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'wrong' => ['bail', 'required', 'integer', 'between:1,10000'],
+            'wrong' => ['bail', 'required', 'integer', 'between:1,'.LotLimits::PIECES],
             'fault' => ['required', Rule::enum(Fault::class)],
             'fault_end' => ['required', Rule::enum(FaultEnd::class)],
             'back' => ['bail', 'nullable', 'string', new ReadsAsMoney($this->crew()->currency)],

@@ -13,6 +13,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Validator;
+use PluckyWren\Core\Stash\LotLimits;
 use PluckyWren\Core\Stash\Source;
 
 /** Which lots, and what of them: a tag more, what is corrected alike in all, a box that gets one of each. */
@@ -27,8 +28,8 @@ final class SeveralLotsRequest extends FormRequest
             'lots' => ['bail', 'required', 'array', 'max:'.self::MOST],
             'lots.*' => ['string'],
             'tag' => ['nullable', 'string', 'max:30'],
-            'kept' => ['nullable', 'string', 'max:80'],
-            'place' => ['nullable', 'string', 'max:80'],
+            'kept' => ['nullable', 'string', 'max:'.LotLimits::TEXTS['kept']],
+            'place' => ['nullable', 'string', 'max:'.LotLimits::TEXTS['place']],
             'source' => ['nullable', Rule::enum(Source::class)],
             'got_on' => ['bail', 'nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.Today::here()->toDateString()],
             'box' => ['nullable', 'string'],
