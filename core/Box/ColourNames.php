@@ -27,7 +27,11 @@ final readonly class ColourNames
         return isset($this->names[$hex]);
     }
 
-    /** The name it has, or that of the nearest colour which has one. */
+    /**
+     * The name it has, or that of the nearest colour which has one.
+     *
+     * @throws InvalidPalette
+     */
     public function nameOf(Colour $colour): string
     {
         $nearest = '';

@@ -9,6 +9,8 @@ use PluckyWren\Core\Guide\Findings;
 use PluckyWren\Core\Guide\NeedsFilled;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Guide\Weight;
+use PluckyWren\Core\Money\InvalidMoney;
+use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
 /** The four gauges of a box, always the same four in the same order: must-haves, money, room, flags. */
 final readonly class Gauges
@@ -19,7 +21,12 @@ final readonly class Gauges
      */
     private function __construct(public NeedsFilled $mustHaves, public NeedsFilled $wishes, public MoneyGauge $money, public RoomGauge $room, public Findings $flags, public Findings $missing) {}
 
-    /** @param Result|null $fit null where no packing has been tried */
+    /**
+     * @param Result|null $fit null where no packing has been tried
+     *
+     * @throws InvalidMoney
+     * @throws TasksInACircle
+     */
     public static function of(Plan $plan, ?Result $fit, RuleBook $rules): self
     {
         $held = $plan->held();

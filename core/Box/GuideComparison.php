@@ -11,6 +11,7 @@ use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Recipient;
+use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
 /** What changes for a box when another guide judges it. */
 final readonly class GuideComparison
@@ -34,6 +35,7 @@ final readonly class GuideComparison
         public array $disappear,
     ) {}
 
+    /** @throws TasksInACircle */
     public static function of(Plan $plan, Guide $guide, RuleBook $rules): self
     {
         $band = self::nearest($plan->recipient->band, $guide);

@@ -6,6 +6,7 @@ namespace PluckyWren\Core\Box;
 
 use PluckyWren\Core\Money\Apportionment;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Category;
 
@@ -26,6 +27,7 @@ final readonly class MoneyGauge
         public array $toBuy,
     ) {}
 
+    /** @throws InvalidMoney */
     public static function of(Plan $plan): self
     {
         $zero = ExactAmount::zero($plan->sendingGift->currency);
@@ -56,18 +58,27 @@ final readonly class MoneyGauge
         return $this->withoutPrice !== [] || $this->toBuy !== [];
     }
 
+    /** @throws InvalidMoney */
     public function isOver(): bool
     {
         return $this->budget !== null && $this->total->isMoreThan($this->budget);
     }
 
-    /** What is left of the budget, below zero where it is overspent; null where there is none. */
+    /**
+     * What is left of the budget, below zero where it is overspent; null where there is none.
+     *
+     * @throws InvalidMoney
+     */
     public function left(): ?Money
     {
         return $this->budget?->minus($this->total);
     }
 
-    /** Parts of the budget, or of the total where that is more or no budget is set: where a gauge's tape ends. */
+    /**
+     * Parts of the budget, or of the total where that is more or no budget is set: where a gauge's tape ends.
+     *
+     * @throws InvalidMoney
+     */
     public function tapeEnd(): Money
     {
         return $this->budget !== null && $this->budget->isMoreThan($this->total) ? $this->budget : $this->total;

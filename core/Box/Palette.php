@@ -17,7 +17,11 @@ final readonly class Palette
         $this->colours = array_values($colours);
     }
 
-    /** @param list<string> $hexes */
+    /**
+     * @param list<string> $hexes
+     *
+     * @throws InvalidPalette
+     */
     public static function ofHexes(array $hexes): self
     {
         return new self(...array_map(static fn (string $hex): Colour => new Colour(strtolower($hex)), $hexes));

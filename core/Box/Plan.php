@@ -13,6 +13,7 @@ use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\Preparation\Schools;
 use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
 /** One planned box: for whom, by which guide, in what, for how much, with what in it. */
 final readonly class Plan
@@ -39,7 +40,11 @@ final readonly class Plan
         public Order $packingOrder = Order::FlatsFirst,
     ) {}
 
-    /** @return list<Held> the pieces, and after each what it holds */
+    /**
+     * @return list<Held> the pieces, and after each what it holds
+     *
+     * @throws TasksInACircle
+     */
     public function held(): array
     {
         $held = [];

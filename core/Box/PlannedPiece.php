@@ -13,6 +13,7 @@ use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Preparation\Schools;
 use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 use PluckyWren\Core\Stash\Preparation\TasksOf;
 use PluckyWren\Core\Stash\Source;
 
@@ -59,12 +60,17 @@ final readonly class PlannedPiece
         return $this->price->times($this->quantity);
     }
 
-    /** @return list<Task> what has to be done to it, in an order in which it can be */
+    /**
+     * @return list<Task> what has to be done to it, in an order in which it can be
+     *
+     * @throws TasksInACircle
+     */
     public function tasks(Schools $schools, AgeBand $band): array
     {
         return (new TasksOf($schools))->piece($this->kind, $this->traits, $this->source, $this->cameInPackaging, $this->staysInPackaging, $band);
     }
 
+    /** @throws TasksInACircle */
     public function held(Schools $schools, AgeBand $band): Held
     {
         return new Held($this->id, $this->kind->id, $this->name, $this->quantity, $this->traits, $this->kind, $this->size, $this->isMeasured, $this->sizeLabel, $this->source, $this->tasks($schools, $band), $this->done);

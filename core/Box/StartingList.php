@@ -10,13 +10,18 @@ use PluckyWren\Core\Guide\TraitFlag;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
+use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
 /** What to buy so that every need of a box is filled: for one shopping trip, straight from the guide's list. */
 final readonly class StartingList
 {
     public function __construct(private Catalogue $catalogue) {}
 
-    /** @return array<string, array{ItemKind, int}> kinds and how many of each, by the kind's id */
+    /**
+     * @return array<string, array{ItemKind, int}> kinds and how many of each, by the kind's id
+     *
+     * @throws TasksInACircle
+     */
     public function of(Plan $plan): array
     {
         $list = [];

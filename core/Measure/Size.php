@@ -30,7 +30,11 @@ final readonly class Size
         return [$sides[0], $sides[1], $sides[2]];
     }
 
-    /** “210 × 148 × 12”, in $unit. */
+    /**
+     * “210 × 148 × 12”, in $unit.
+     *
+     * @throws InvalidLength
+     */
     public function in(Unit $unit): string
     {
         return implode(' × ', array_map(

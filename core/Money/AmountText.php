@@ -34,6 +34,7 @@ final readonly class AmountText
         return (new self($text, $currency))->minor();
     }
 
+    /** @throws InvalidMoney */
     private function minor(): int
     {
         [$isBelowZero, $figure] = $this->figure();
@@ -46,7 +47,11 @@ final readonly class AmountText
         return ($isBelowZero ? -1 : 1) * (int) ($whole.str_pad($rest, $this->currency->digits, '0'));
     }
 
-    /** @return array{bool, string} whether a minus stands before it, and digits with their marks */
+    /**
+     * @return array{bool, string} whether a minus stands before it, and digits with their marks
+     *
+     * @throws InvalidMoney
+     */
     private function figure(): array
     {
         $tidy = mb_strlen($this->text) > self::MOST_CHARACTERS ? '' : Typed::figures($this->text);
@@ -67,13 +72,18 @@ final readonly class AmountText
         return [$m['minus'] !== null || $m['late'] !== null, $figure];
     }
 
+    /** @throws InvalidMoney */
     private function refuseOther(string $sign): void
     {
         $codes = CurrencySigns::meant($sign) ?? throw InvalidMoney::unreadable($this->text);
         in_array($this->currency->code, $codes, true) || throw InvalidMoney::otherCurrency($this->text, $this->currency);
     }
 
-    /** Groups parted by blanks or apostrophes are of three digits, or it is no figure. */
+    /**
+     * Groups parted by blanks or apostrophes are of three digits, or it is no figure.
+     *
+     * @throws InvalidMoney
+     */
     private function withoutBlanks(string $figure): string
     {
         if (preg_match("/[ '’]/u", $figure) !== 1) {
@@ -84,7 +94,11 @@ final readonly class AmountText
         return (string) preg_replace("/[ '’]/u", '', $figure);
     }
 
-    /** @return array{string, string} the whole digits, and the decimals without needless noughts */
+    /**
+     * @return array{string, string} the whole digits, and the decimals without needless noughts
+     *
+     * @throws InvalidMoney
+     */
     private function parts(string $figure): array
     {
         if (preg_match('/^(\d*)(?:([.,])(\d*))?$/', $figure, $m) === 1 && ($m[1].($m[3] ?? '')) !== '') {
@@ -98,7 +112,11 @@ final readonly class AmountText
         return [strtr((string) $m['whole'], ['.' => '', ',' => '']), rtrim((string) $m['rest'], '0')];
     }
 
-    /** @return array{string, string} */
+    /**
+     * @return array{string, string}
+     *
+     * @throws InvalidMoney
+     */
     private function withOneMark(string $whole, string $mark, string $rest): array
     {
         $isGroup = strlen($rest) === 3 && preg_match('/^[1-9]\d{0,2}$/', $whole) === 1;

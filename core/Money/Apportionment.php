@@ -12,6 +12,8 @@ final class Apportionment
      *
      * @param  non-empty-array<K, ExactAmount>  $parts  none below zero
      * @return array<K, Money> under the same keys, adding up to the rounded sum of the parts
+     *
+     * @throws InvalidMoney
      */
     public static function of(array $parts): array
     {

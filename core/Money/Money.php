@@ -50,6 +50,7 @@ final readonly class Money
         return $this->minor === 0;
     }
 
+    /** @throws InvalidMoney */
     public function isMoreThan(self $that): bool
     {
         return $this->minor > $this->sameCurrency($that)->minor;
@@ -82,6 +83,7 @@ final readonly class Money
         return $digits === 0 ? $sign.$figure : $sign.substr($figure, 0, -$digits).'.'.substr($figure, -$digits);
     }
 
+    /** @throws InvalidMoney */
     private function sameCurrency(self $that): self
     {
         return $this->currency->equals($that->currency) ? $that : throw InvalidMoney::mixedCurrencies($this->currency, $that->currency);

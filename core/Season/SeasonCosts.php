@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use PluckyWren\Core\Money\Apportionment;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Source;
@@ -71,6 +72,8 @@ final readonly class SeasonCosts
      * @param  ExactAmount  $inBoxes  what the pieces in boxes cost
      * @param  ExactAmount  $gone  what those cost that broke, were given away or sent back
      * @return array{boxes: Money, left: Money, gone: Money} adding up to the total to the last minor unit
+     *
+     * @throws InvalidMoney
      */
     public function whereabouts(ExactAmount $inBoxes, ExactAmount $gone): array
     {

@@ -8,6 +8,7 @@ use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Recipient\AgeBand;
+use PluckyWren\Core\Recipient\InvalidBand;
 use PluckyWren\Core\Stash\Preparation\Task;
 
 /**
@@ -35,6 +36,7 @@ final readonly class Catalogue
      * @param  list<array{category: string, kinds: list<KindData>}>  $files
      *
      * @throws InvalidCatalogue If a kind is there twice.
+     * @throws InvalidBand
      */
     public static function ofFiles(array $files): self
     {
@@ -96,7 +98,11 @@ final readonly class Catalogue
         return array_filter($this->kinds, static fn (ItemKind $kind): bool => $kind->category === $category);
     }
 
-    /** @param KindData $data */
+    /**
+     * @param KindData $data
+     *
+     * @throws InvalidBand
+     */
     private static function kind(Category $category, array $data): ItemKind
     {
         $usual = [];

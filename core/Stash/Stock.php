@@ -42,7 +42,11 @@ final readonly class Stock
             : throw $this->notEnough($pieces);
     }
 
-    /** The same pieces as if it were decided what becomes of them: for whoever decides it. */
+    /**
+     * The same pieces as if it were decided what becomes of them: for whoever decides it.
+     *
+     * @throws NotEnoughLeft
+     */
     public function decided(): self
     {
         return new self($this->name, $this->pieces, $this->setAside, $this->gone, $this->isOnItsWay);

@@ -17,7 +17,7 @@ use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Box\Record\BoxRecord as Record;
 use PluckyWren\Core\Box\Record\RecordFile;
 use PluckyWren\Core\Box\Stage;
-use PluckyWren\Core\Fit\Files\MalformedFile;
+use Throwable;
 
 /**
  * A box that was handed in stays as it was: whatever is shown of it is read from its record, and nothing of it is changed.
@@ -92,7 +92,8 @@ trait FreezesWhenHandedIn
         $this->loadMissing('record');
         try {
             return $this->record === null ? null : resolve(RecordFile::class)->read($this->record->record, 'box_records', resolve(Guides::class)->get(...));
-        } catch (MalformedFile $why) {
+        } catch (Throwable $why) {
+            // Whatever is wrong with it, the box is shown: as it is now.
             report($why);
 
             return null;

@@ -12,6 +12,7 @@ use PluckyWren\Core\Guide\Findings;
 use PluckyWren\Core\Guide\Overruled;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
 /** Everything that has to be so before the lid goes on, line by line. */
 final readonly class ClosingCheck
@@ -19,7 +20,11 @@ final readonly class ClosingCheck
     /** @param list<ClosingLine> $lines in the order in which one looks */
     private function __construct(public array $lines) {}
 
-    /** @param list<ClosingTick> $ticks what the packer ticked */
+    /**
+     * @param list<ClosingTick> $ticks what the packer ticked
+     *
+     * @throws TasksInACircle
+     */
     public static function of(Plan $plan, Gauges $gauges, array $ticks): self
     {
         $state = static fn (ClosingTick $tick): LineState => in_array($tick, $ticks, true) ? LineState::Fine : LineState::Open;
@@ -74,7 +79,11 @@ final readonly class ClosingCheck
         return new ClosingLine($id, in_array(Task::BoxSound, $plan->boxDone, true) ? LineState::Fine : LineState::Open);
     }
 
-    /** @return list<string> names of pieces with something still to do */
+    /**
+     * @return list<string> names of pieces with something still to do
+     *
+     * @throws TasksInACircle
+     */
     private static function unprepared(Plan $plan): array
     {
         $open = array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => array_filter($piece->tasks($plan->schools, $plan->recipient->band), static fn (Task $task): bool => ! in_array($task, $piece->done, true)) !== []);

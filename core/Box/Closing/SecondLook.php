@@ -9,7 +9,9 @@ use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Box\StartingList;
 use PluckyWren\Core\Guide\NeedState;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
 /** The drive's checkers at their table: they know the guide and not our reasons. What they take out and top up, in the guide's order, and what it costs. */
 final readonly class SecondLook
@@ -20,7 +22,12 @@ final readonly class SecondLook
      */
     private function __construct(public array $takenOut, public array $toppedUp) {}
 
-    /** @param array<string, ExactAmount> $each what a piece of a kind costs, by the kind's id, where someone knows */
+    /**
+     * @param array<string, ExactAmount> $each what a piece of a kind costs, by the kind's id, where someone knows
+     *
+     * @throws InvalidMoney
+     * @throws TasksInACircle
+     */
     public static function of(Plan $plan, StartingList $list, array $each): self
     {
         $out = [];
@@ -44,7 +51,11 @@ final readonly class SecondLook
         return $this->takenOut === [] && $this->toppedUp === [];
     }
 
-    /** @return array<string, list<ItemTrait>> by piece: its own, and those of what it holds */
+    /**
+     * @return array<string, list<ItemTrait>> by piece: its own, and those of what it holds
+     *
+     * @throws TasksInACircle
+     */
     private static function traits(Plan $plan): array
     {
         $traits = [];
@@ -58,6 +69,8 @@ final readonly class SecondLook
     /**
      * @param  array<string, ExactAmount>  $each
      * @return array{name: string, count: int, cost: ExactAmount|null}
+     *
+     * @throws InvalidMoney
      */
     private static function topUp(NeedState $state, Plan $plan, StartingList $list, array $each): array
     {

@@ -14,6 +14,7 @@ use PluckyWren\Core\Fit\Files\Fields;
 use PluckyWren\Core\Fit\Files\MalformedFile;
 use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Guide\Guide;
+use PluckyWren\Core\Measure\InvalidLength;
 use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
@@ -79,12 +80,17 @@ final readonly class BoxFile
         return $document;
     }
 
+    /** @throws InvalidLength */
     public function write(BoxDocument $document): string
     {
         return json_encode($this->fields($document), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT)."\n";
     }
 
-    /** @return array<string, mixed> what a file of it holds */
+    /**
+     * @return array<string, mixed> what a file of it holds
+     *
+     * @throws InvalidLength
+     */
     public function fields(BoxDocument $document): array
     {
         $plan = $document->plan;
@@ -107,6 +113,7 @@ final readonly class BoxFile
         ], static fn (mixed $value): bool => $value !== null);
     }
 
+    /** @throws MalformedFile */
     private function recipient(Fields $for, Guide $guide, bool $takesAnyBand): Recipient
     {
         $band = $for->text('band');
@@ -124,6 +131,7 @@ final readonly class BoxFile
         return $recipient;
     }
 
+    /** @throws MalformedFile */
     private function currency(Fields $fields): Currency
     {
         try {
@@ -133,6 +141,7 @@ final readonly class BoxFile
         }
     }
 
+    /** @throws MalformedFile */
     private function money(Fields $fields, string $name, Currency $currency): Money
     {
         try {
@@ -142,6 +151,7 @@ final readonly class BoxFile
         }
     }
 
+    /** @throws MalformedFile */
     private function palette(Fields $fields): Palette
     {
         $hexes = $fields->has('colours') ? $fields->list('colours') : [];
@@ -152,6 +162,7 @@ final readonly class BoxFile
         }
     }
 
+    /** @throws MalformedFile */
     private function boxKind(Fields $box): BoxKind
     {
         $kind = $box->text('kind');
@@ -171,7 +182,11 @@ final readonly class BoxFile
         return $own;
     }
 
-    /** @return array<string, string|int|float> */
+    /**
+     * @return array<string, string|int|float>
+     *
+     * @throws InvalidLength
+     */
     private function boxFields(BoxKind $kind): array
     {
         $mm = static fn (int $tenths): int|float => Length::ofTenths($tenths)->mm();
@@ -182,13 +197,21 @@ final readonly class BoxFile
         ];
     }
 
-    /** @return list<Task> */
+    /**
+     * @return list<Task>
+     *
+     * @throws MalformedFile
+     */
     private function tasks(Fields $fields): array
     {
         return array_map(static fn (mixed $task): Task => (is_string($task) ? Task::tryFrom($task) : null) ?? $fields->refuse('done', 'must be a list of tasks'), $fields->has('done') ? $fields->list('done') : []);
     }
 
-    /** @return array<string, string> by the finding's key */
+    /**
+     * @return array<string, string> by the finding's key
+     *
+     * @throws MalformedFile
+     */
     private function reasons(Fields $fields): array
     {
         $reasons = [];
@@ -214,7 +237,11 @@ final readonly class BoxFile
         }, array_keys($reasons), $reasons);
     }
 
-    /** @param list<array{PlannedPiece, string, array{Money, int}|null}> $pieces */
+    /**
+     * @param list<array{PlannedPiece, string, array{Money, int}|null}> $pieces
+     *
+     * @throws MalformedFile
+     */
     private function refuseTwins(array $pieces, Fields $fields): void
     {
         $seen = [];

@@ -6,6 +6,8 @@ namespace PluckyWren\Core\Box\Files;
 
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Fit\Files\Fields;
+use PluckyWren\Core\Fit\Files\MalformedFile;
+use PluckyWren\Core\Measure\InvalidLength;
 use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
@@ -25,7 +27,11 @@ final readonly class PieceFields
 
     public function __construct(private Catalogue $catalogue, private Currency $currency) {}
 
-    /** @return array{PlannedPiece, string, array{Money, int}|null} the piece, where it is from, and what was paid for how many */
+    /**
+     * @return array{PlannedPiece, string, array{Money, int}|null} the piece, where it is from, and what was paid for how many
+     *
+     * @throws MalformedFile
+     */
     public function read(Fields $fields): array
     {
         $id = $fields->text('kind');
@@ -59,6 +65,8 @@ final readonly class PieceFields
     /**
      * @param  array{Money, int}|null  $pack  what was paid for how many together, where that is known
      * @return array<string, mixed> what is as usual of its kind is left out
+     *
+     * @throws InvalidLength
      */
     public static function write(PlannedPiece $piece, string $place, ?array $pack = null): array
     {
@@ -102,6 +110,7 @@ final readonly class PieceFields
         return ['paid' => $paid->plain(), 'for' => $price->each->minor->getDenominator()->toInt()];
     }
 
+    /** @throws MalformedFile */
     private function id(Fields $fields): string
     {
         $id = $fields->text('id');
@@ -109,11 +118,19 @@ final readonly class PieceFields
         return preg_match('/^[A-Za-z0-9_-]{1,40}$/', $id) === 1 ? $id : $fields->refuse('id', 'must be up to 40 letters, digits, dashes');
     }
 
-    /** @param array{Money, int}|null $pack */
+    /**
+     * @param array{Money, int}|null $pack
+     *
+     * @throws MalformedFile
+     */
     private function price(Fields $fields, ?array $pack): Price
     {
         if ($pack !== null) {
-            return Price::paid(...$pack);
+            try {
+                return Price::paid(...$pack);
+            } catch (InvalidMoney $wrong) {
+                $fields->refuse('price', 'must be an amount for some pieces: '.rtrim($wrong->getMessage(), '.'));
+            }
         }
         if (! $fields->has('price') || ! $fields->isText('price')) {
             return $fields->has('price') ? Price::free($this->currency) : Price::unknown();
@@ -126,7 +143,11 @@ final readonly class PieceFields
         };
     }
 
-    /** @return array{Money, int}|null null where nothing was paid, or nobody knows what */
+    /**
+     * @return array{Money, int}|null null where nothing was paid, or nobody knows what
+     *
+     * @throws MalformedFile
+     */
     private function pack(Fields $fields): ?array
     {
         if (! $fields->has('price') || $fields->isText('price')) {
@@ -144,6 +165,7 @@ final readonly class PieceFields
         return $paid->isZero() ? null : [$paid, $for];
     }
 
+    /** @throws MalformedFile */
     private function size(Fields $fields): Size
     {
         $sides = array_map(static fn (mixed $side): int => (is_int($side) || is_float($side)) && $side > 0 && $side <= 2000 ? (int) round($side * 10) : $fields->refuse('size', 'must be three lengths in millimetres'), $fields->list('size'));
@@ -156,6 +178,8 @@ final readonly class PieceFields
      *
      * @param  callable(string): ?T  $tryFrom
      * @return list<T>
+     *
+     * @throws MalformedFile
      */
     private function enums(Fields $fields, string $name, callable $tryFrom): array
     {
@@ -167,7 +191,11 @@ final readonly class PieceFields
         return $read;
     }
 
-    /** @return array<string, int> */
+    /**
+     * @return array<string, int>
+     *
+     * @throws MalformedFile
+     */
     private function holds(Fields $fields): array
     {
         $holds = $fields->object('holds');

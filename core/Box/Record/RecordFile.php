@@ -14,7 +14,12 @@ use PluckyWren\Core\Fit\Files\Fields;
 use PluckyWren\Core\Fit\Files\MalformedFile;
 use PluckyWren\Core\Fit\Files\ResultFile;
 use PluckyWren\Core\Guide\Guide;
+use PluckyWren\Core\Guide\InvalidGuide;
+use PluckyWren\Core\Measure\InvalidLength;
+use PluckyWren\Core\Money\InvalidMoney;
+use PluckyWren\Core\Recipient\InvalidBand;
 use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\InvalidCatalogue;
 use PluckyWren\Core\Stash\Preparation\Schools;
 
 /**
@@ -31,6 +36,7 @@ final readonly class RecordFile
     /** @param Catalogue $catalogue for the names of kinds that have nothing to do with a record's box */
     public function __construct(private Catalogue $catalogue, private BoxKinds $boxKinds) {}
 
+    /** @throws InvalidLength */
     public function write(BoxRecord $record, Gauges $gauges, References $references): string
     {
         $schools = $record->box->plan->schools;
@@ -60,9 +66,14 @@ final readonly class RecordFile
         $fields->format(self::FORMAT);
         /** @var array{box: array{pieces: list<array{kind: string, holds?: array<string, int>}>}, guide: GuideData|null, kinds: list<array{category: string, kinds: list<KindData>}>, boxKind: BoxKindData|null} $data */
         $data = json_decode($json, true, 32);
-        $guide = $data['guide'] === null ? null : Guide::ofData($data['guide']);
+        try {
+            $guide = $data['guide'] === null ? null : Guide::ofData($data['guide']);
+            $catalogue = $this->catalogueOf($data['kinds'], $data['box']['pieces']);
+        } catch (InvalidGuide|InvalidMoney|InvalidBand|InvalidCatalogue $wrong) {
+            $fields->refuse('guide', 'or kinds cannot be read: '.$wrong->getMessage());
+        }
         $ways = $fields->object('ways');
-        $boxFile = new BoxFile($this->catalogueOf($data['kinds'], $data['box']['pieces']), $this->boxKindsOf($data['boxKind']), new Schools(
+        $boxFile = new BoxFile($catalogue, $this->boxKindsOf($data['boxKind']), new Schools(
             $ways->truth('bagsPuzzles'), $ways->truth('stripsPackaging'), $ways->truth('sendsPhotos'),
         ));
 
@@ -92,6 +103,9 @@ final readonly class RecordFile
      *
      * @param  list<array{category: string, kinds: list<KindData>}>  $kinds
      * @param  list<array{kind: string, holds?: array<string, int>}>  $pieces
+     *
+     * @throws InvalidCatalogue
+     * @throws InvalidBand
      */
     private function catalogueOf(array $kinds, array $pieces): Catalogue
     {

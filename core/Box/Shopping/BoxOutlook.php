@@ -7,6 +7,7 @@ namespace PluckyWren\Core\Box\Shopping;
 use PluckyWren\Core\Box\MoneyGauge;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
 
 /** What a box will have cost once it has all that it lacks, against its budget. */
@@ -22,6 +23,8 @@ final readonly class BoxOutlook
     /**
      * @param  list<ShoppingLine>  $lines  of the whole list
      * @param  array<string, ExactAmount>  $each  what a piece of a kind costs, by the kind's id, where that is known
+     *
+     * @throws InvalidMoney
      */
     public static function of(string $box, Plan $plan, array $lines, array $each): self
     {
@@ -38,12 +41,17 @@ final readonly class BoxOutlook
         return new self($money->total, $expected, $unpriced, $plan->budget);
     }
 
-    /** What is left of the budget then, below zero where it will be overspent; null where there is none. */
+    /**
+     * What is left of the budget then, below zero where it will be overspent; null where there is none.
+     *
+     * @throws InvalidMoney
+     */
     public function left(): ?ExactAmount
     {
         return $this->budget?->minus($this->soFar)->exactly()->minus($this->expected);
     }
 
+    /** @throws InvalidMoney */
     public function isOver(): bool
     {
         $left = $this->left();
@@ -51,7 +59,11 @@ final readonly class BoxOutlook
         return $left !== null && $left->compareTo(ExactAmount::zero($left->currency)) < 0;
     }
 
-    /** What each piece without a known price may cost on average; null where there is none, or nothing is left for it. */
+    /**
+     * What each piece without a known price may cost on average; null where there is none, or nothing is left for it.
+     *
+     * @throws InvalidMoney
+     */
     public function eachOfTheRest(): ?ExactAmount
     {
         return $this->unpriced > 0 && ! $this->isOver() ? $this->left()?->dividedAmong($this->unpriced) : null;

@@ -8,6 +8,7 @@ use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\StartingList;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
+use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
 /** What all boxes together still lack, less what is on hand: the must-haves first, then by lane. */
 final class ShoppingList
@@ -21,6 +22,8 @@ final class ShoppingList
     /**
      * @param  array<string, Plan>  $plans  by the box's id
      * @return list<ShoppingLine>
+     *
+     * @throws TasksInACircle
      */
     public static function of(array $plans, OnHand $onHand, Catalogue $catalogue): array
     {
@@ -51,7 +54,11 @@ final class ShoppingList
         }
     }
 
-    /** What no list holds yet: any alternative that is on hand counts, the rest is what the guide's list would buy. */
+    /**
+     * What no list holds yet: any alternative that is on hand counts, the rest is what the guide's list would buy.
+     *
+     * @throws TasksInACircle
+     */
     private function addMissing(string $box, Plan $plan): void
     {
         foreach ($plan->guide->needsFilled($plan->recipient, $plan->held())->missing() as $state) {

@@ -50,6 +50,7 @@ final class Fields
         return array_map(strval(...), array_keys($this->values));
     }
 
+    /** @throws MalformedFile */
     public function format(string $wanted): void
     {
         if ($this->text('format') !== $wanted) {
@@ -57,6 +58,7 @@ final class Fields
         }
     }
 
+    /** @throws MalformedFile */
     public function text(string $name): string
     {
         $value = $this->value($name);
@@ -64,6 +66,7 @@ final class Fields
         return is_string($value) && $value !== '' && strlen($value) <= 500 ? $value : $this->refuse($name, 'must be a text of 1 to 500 characters');
     }
 
+    /** @throws MalformedFile */
     public function truth(string $name): bool
     {
         $value = $this->value($name);
@@ -71,6 +74,7 @@ final class Fields
         return is_bool($value) ? $value : $this->refuse($name, 'must be true or false');
     }
 
+    /** @throws MalformedFile */
     public function number(string $name, float $least, float $most): float
     {
         $value = $this->value($name);
@@ -78,6 +82,7 @@ final class Fields
         return (is_int($value) || is_float($value)) && $value >= $least && $value <= $most ? (float) $value : $this->refuse($name, "must be a number from {$least} to {$most}");
     }
 
+    /** @throws MalformedFile */
     public function whole(string $name, int $least, int $most): int
     {
         $value = $this->value($name);
@@ -85,7 +90,11 @@ final class Fields
         return is_int($value) && $value >= $least && $value <= $most ? $value : $this->refuse($name, "must be a whole number from {$least} to {$most}");
     }
 
-    /** Millimetres with at most one decimal, as tenths. */
+    /**
+     * Millimetres with at most one decimal, as tenths.
+     *
+     * @throws MalformedFile
+     */
     public function tenths(string $name, float $leastMm = 0.1, float $mostMm = 2000): int
     {
         $millimetres = $this->number($name, $leastMm, $mostMm);
@@ -99,6 +108,8 @@ final class Fields
      *
      * @param  class-string<T>  $choices
      * @return T
+     *
+     * @throws MalformedFile
      */
     public function choice(string $name, string $choices): BackedEnum
     {
@@ -108,6 +119,7 @@ final class Fields
             ?? $this->refuse($name, 'must be one of '.implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $choices::cases())));
     }
 
+    /** @throws MalformedFile */
     public function object(string $name): self
     {
         $value = $this->value($name);
@@ -115,7 +127,11 @@ final class Fields
         return is_array($value) && ! ($value !== [] && array_is_list($value)) ? new self($value, $this->file, $this->at($name)) : $this->refuse($name, 'must be an object');
     }
 
-    /** @return list<self> */
+    /**
+     * @return list<self>
+     *
+     * @throws MalformedFile
+     */
     public function objects(string $name): array
     {
         $objects = [];
@@ -128,7 +144,11 @@ final class Fields
         return $objects;
     }
 
-    /** @return list<mixed> */
+    /**
+     * @return list<mixed>
+     *
+     * @throws MalformedFile
+     */
     public function list(string $name): array
     {
         $value = $this->value($name);

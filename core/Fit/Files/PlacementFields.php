@@ -11,6 +11,7 @@ use PluckyWren\Core\Fit\Placement;
 /** Placements as both files write them. */
 final class PlacementFields
 {
+    /** @throws MalformedFile */
     public static function read(Fields $fields): Placement
     {
         $parts = array_map(self::part(...), $fields->objects('parts'));
@@ -54,6 +55,7 @@ final class PlacementFields
         return floor($number) === $number ? (int) $number : $number;
     }
 
+    /** @throws MalformedFile */
     private static function part(Fields $fields): Part
     {
         $place = static fn (string $name): int => $fields->tenths($name, -2000);

@@ -51,6 +51,7 @@ final class ProblemFile
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT);
     }
 
+    /** @throws MalformedFile */
     private static function refuseTwins(Problem $problem, Fields $fields): void
     {
         $seen = [];
@@ -69,6 +70,7 @@ final class ProblemFile
         }
     }
 
+    /** @throws MalformedFile */
     private static function box(Fields $fields): BoxShape
     {
         $top = $fields->object('top');
@@ -91,6 +93,7 @@ final class ProblemFile
         return $box;
     }
 
+    /** @throws MalformedFile */
     private static function item(Fields $fields): Item
     {
         $flag = static fn (string $name, bool $default): bool => $fields->has($name) ? $fields->truth($name) : $default;
@@ -117,6 +120,7 @@ final class ProblemFile
         return $item;
     }
 
+    /** @throws MalformedFile */
     private static function cavity(Fields $fields): Cavity
     {
         $is = static fn (string $name): bool => $fields->has($name) && $fields->truth($name);
@@ -138,7 +142,11 @@ final class ProblemFile
         return $cavity;
     }
 
-    /** @return list<int> */
+    /**
+     * @return list<int>
+     *
+     * @throws MalformedFile
+     */
     private static function mouth(Fields $fields, bool $round): array
     {
         if (! $fields->has('mouth')) {

@@ -53,6 +53,7 @@ final class ResultFile
         return json_encode($fields + ['fill' => $result->fill, 'seed' => $result->seed, 'constructions' => $result->constructions], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
+    /** @throws MalformedFile */
     private static function leftOut(Fields $fields): LeftOut
     {
         $out = new LeftOut($fields->text('id'), $fields->choice('reason', Reason::class));
@@ -61,6 +62,7 @@ final class ResultFile
         return $out;
     }
 
+    /** @throws MalformedFile */
     private static function closure(Fields $fields): Closure
     {
         $closure = Closure::recorded($fields->choice('verdict', Verdict::class), $fields->number('proud_mm', 0, 2000), $fields->number('press', 0, 1), $fields->number('dome_mm', 0, 2000));

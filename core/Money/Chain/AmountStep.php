@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Money\Chain;
 
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
 
 /** An amount off the total, on top of it, or in place of it. */
@@ -45,6 +46,10 @@ final readonly class AmountStep implements Step
         return $this->kind;
     }
 
+    /**
+     * @throws InvalidMoney
+     * @throws NonsenseStep
+     */
     public function applied(ExactAmount $total, int $packs): ExactAmount
     {
         $amount = $this->amount->exactly();

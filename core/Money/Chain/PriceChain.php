@@ -7,6 +7,7 @@ namespace PluckyWren\Core\Money\Chain;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
 
 /** From a list price, step by step, to what was paid and what one piece cost. */
@@ -46,6 +47,7 @@ final readonly class PriceChain
         return new self($list, $stages, $total->rounded(), $packs * $piecesAPack);
     }
 
+    /** @throws InvalidMoney */
     public function each(): ExactAmount
     {
         return $this->paid->exactly()->dividedAmong($this->pieces);

@@ -32,6 +32,7 @@ final class StepText
         };
     }
 
+    /** @throws NonsenseStep */
     private static function percent(string $text): BigRational
     {
         $figure = str_replace(',', '.', trim(Typed::figures($text), ' %'));
@@ -39,6 +40,7 @@ final class StepText
         return preg_match('/^-?\d{1,6}(\.\d{1,4})?$/', $figure) === 1 ? BigRational::of($figure) : throw NonsenseStep::unreadablePercent($text);
     }
 
+    /** @throws NonsenseStep */
     private static function buyGet(string $text): BuyGetStep
     {
         return preg_match('/^(\d{1,4}) ?\+ ?(\d{1,4})$/', Typed::figures($text), $m) === 1 ? new BuyGetStep((int) $m[1], (int) $m[2]) : throw NonsenseStep::unreadableBuyGet($text);

@@ -41,6 +41,7 @@ final readonly class TargetAmount
         return new self(Money::parse($isOfAPack ? $m[1] : $text, $currency), $pieces);
     }
 
+    /** @throws InvalidMoney */
     public function each(): ExactAmount
     {
         return $this->paid->exactly()->dividedAmong(max(1, $this->pieces));

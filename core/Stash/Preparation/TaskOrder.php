@@ -35,6 +35,8 @@ final class TaskOrder
      *
      * @param  list<Task>  $tasks
      * @return list<Task>
+     *
+     * @throws TasksInACircle
      */
     public static function sorted(array $tasks): array
     {

@@ -26,6 +26,8 @@ final readonly class TasksOf
      * @param  bool  $cameInPackaging  whether it came in retail packaging that changes its measures
      * @param  bool  $staysInPackaging  whether it goes in that way
      * @return list<Task> in an order in which they can be done
+     *
+     * @throws TasksInACircle
      */
     public function piece(ItemKind $kind, array $traits, ?Source $source, bool $cameInPackaging, bool $staysInPackaging, AgeBand $band): array
     {

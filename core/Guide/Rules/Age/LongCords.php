@@ -10,6 +10,7 @@ use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Remedy;
 use PluckyWren\Core\Guide\Rules\Rule;
 use PluckyWren\Core\Guide\Weight;
+use PluckyWren\Core\Measure\InvalidLength;
 use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Stash\ItemTrait;
@@ -25,6 +26,7 @@ final class LongCords implements Rule
 {
     private const YEARS = 3;
 
+    /** @throws InvalidLength */
     public function findings(BoxContents $box): array
     {
         if (! $box->mayBeOpenedBelow(self::YEARS) || $box->guideFlags(ItemTrait::Cord)) {
@@ -35,6 +37,7 @@ final class LongCords implements Rule
         return array_values(array_filter(array_map($this->judge(...), $corded)));
     }
 
+    /** @throws InvalidLength */
     private function judge(Held $piece): ?Finding
     {
         $cord = $piece->itemKind?->cordTenths;

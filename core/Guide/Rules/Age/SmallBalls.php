@@ -10,6 +10,7 @@ use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Remedy;
 use PluckyWren\Core\Guide\Rules\Rule;
 use PluckyWren\Core\Guide\Weight;
+use PluckyWren\Core\Measure\InvalidLength;
 use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Stash\Shape;
@@ -25,6 +26,7 @@ final class SmallBalls implements Rule
 
     public const LARGEST_TENTHS = 444;
 
+    /** @throws InvalidLength */
     public function findings(BoxContents $box): array
     {
         $balls = $box->mayBeOpenedBelow(self::YEARS) ? array_filter($box->held, static fn (Held $piece): bool => self::diameter($piece) <= self::LARGEST_TENTHS) : [];

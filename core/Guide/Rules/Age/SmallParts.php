@@ -11,6 +11,7 @@ use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Remedy;
 use PluckyWren\Core\Guide\Rules\Rule;
 use PluckyWren\Core\Guide\Weight;
+use PluckyWren\Core\Measure\InvalidLength;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Stash\ItemTrait;
@@ -27,6 +28,7 @@ final class SmallParts implements Rule
     /** What nobody measured may be so much smaller than its kind's usual measures. An estimate. */
     private const SMALLER_UNMEASURED = 0.85;
 
+    /** @throws InvalidLength */
     public function findings(BoxContents $box): array
     {
         if (! $box->mayBeOpenedBelow(self::YEARS)) {
@@ -40,6 +42,7 @@ final class SmallParts implements Rule
         )));
     }
 
+    /** @throws InvalidLength */
     private function judge(Held $piece): ?Finding
     {
         $kind = $piece->itemKind;
@@ -59,6 +62,7 @@ final class SmallParts implements Rule
         );
     }
 
+    /** @throws InvalidLength */
     private function finding(Held $piece, Size $size, string $says): Finding
     {
         return new Finding(

@@ -11,6 +11,7 @@ use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Rules\Rule;
 use PluckyWren\Core\Guide\Sizes\SizeLabel;
 use PluckyWren\Core\Guide\Weight;
+use PluckyWren\Core\Measure\InvalidLength;
 use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Measure\Unit;
 
@@ -20,6 +21,7 @@ final class LabelAgreesWithMeasure implements Rule
     /** A shoe is so much longer outside than the foot it is for, at least, in tenths of a millimetre. An estimate. */
     private const LONGER_TENTHS = 50;
 
+    /** @throws InvalidLength */
     public function findings(BoxContents $box): array
     {
         $shoes = array_filter($box->held, static fn (Held $piece): bool => $piece->itemKind?->isShoes === true && $piece->itemKind->form !== Form::Cloth && $piece->isMeasured && $piece->size !== null);
