@@ -62,7 +62,7 @@ final class FillingTest extends TestCase
         self::assertNull($room->corner([0, 0, 0, 3000, 2000, 1000], 2801, 1800, 200));
     }
 
-    public function test_nothing_goes_under_what_is_pinned_nor_on_what_is_gentle(): void
+    public function test_nothing_goes_under_what_is_pinned(): void
     {
         $tray = self::item('tray', 3000, 1000, 100);
         $pinned = $this->room([]);
@@ -73,10 +73,25 @@ final class FillingTest extends TestCase
 
         self::assertCount(0, array_filter($pinned->spaces->all(), $isUnder));
         self::assertNotCount(0, array_filter($loose->spaces->all(), $isUnder));
+    }
 
-        $kite = $this->room([new Item('kite', 'Kite', new Size(3000, 1000, 100), Form::Rigid, gentle: true)]);
-        $kite->place([[0, [0, 0, 0, 3000, 1000, 100]]], null, [0, 0, 0, 0.0]);
-        self::assertSame([[0, 1000, 0, 3000, 2000, 1000]], $kite->spaces->all());
+    public function test_cloth_goes_on_what_is_gentle_and_nothing_hard_however_much_lies_between(): void
+    {
+        $kite = new Item('kite', 'Kite', new Size(3000, 1000, 100), Form::Rigid, gentle: true);
+        $shirt = new Item('shirt', 'Shirt', new Size(1000, 1000, 100), Form::Cloth);
+        $tin = self::item('tin', 500, 500, 100);
+        foreach ([true, false] as $wasThere) {
+            $room = $this->room([$kite, $shirt, $tin]);
+            $wasThere
+                ? $room->keep(new Standing(new Part(0, 0, 0, 3000, 1000, 100), 0.0, $kite, false))
+                : $room->place([[0, [0, 0, 0, 3000, 1000, 100]]], null, [0, 0, 0, 0.0]);
+
+            self::assertTrue($room->spares($shirt, [0, 0, 100, 1000, 1000, 200]));
+            self::assertFalse($room->spares($tin, [0, 0, 100, 500, 500, 200]));
+            self::assertFalse($room->spares($tin, [0, 0, 200, 500, 500, 300]), 'with a shirt between');
+            self::assertTrue($room->spares($tin, [0, 1000, 100, 500, 1500, 200]), 'beside it');
+            self::assertSame([true, false], [$room->carries([[1, [0, 0, 100, 1000, 1000, 200]]]), $room->carries([[2, [0, 0, 100, 500, 500, 200]]])]);
+        }
     }
 
     #[DataProvider('schools')]
