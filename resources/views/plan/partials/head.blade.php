@@ -1,5 +1,5 @@
 <div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-3 pb-3">
-    <div class="min-w-0">
+    <div class="min-w-72 flex-1">
         <h1>{{ $sheet->box->theme }}</h1>
         <p class="text-ink-soft">
             Box {{ $sheet->box->number }} · {{ __("people.{$sheet->box->gender->value}") }}, {{ $sheet->box->recipient()->band->label() }} ·
