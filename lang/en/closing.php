@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'as-handed-in' => 'As it was handed in on :day.',
 
     'ticked' => 'Ticked.',
     'unticked' => 'The tick is taken back.',

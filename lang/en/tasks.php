@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'as-handed-in' => 'As it was handed in on :day.',
+    'in-order' => 'in the order in which it is done.',
 
     'done' => 'Done: :task.',
     'open-again' => 'Still to do: :task.',

@@ -1,5 +1,6 @@
 @php
     $box = $sheet->box;
+    $handedIn = $box->handedIn();
     $links = ['must-haves' => route('boxes.show', $box), 'to-mend' => route('boxes.show', $box).'#flags', 'to-ask' => route('boxes.show', $box).'#flags', 'to-buy' => route('shopping'), 'prepared' => route('boxes.prepare', $box), 'box-ready' => route('boxes.prepare', $box), 'note' => route('boxes.show', [$box, 'pick' => 1, 'lane' => 'note']), 'photo' => route('boxes.show', [$box, 'pick' => 1, 'lane' => 'note']), 'lid' => route('boxes.show', $box), 'box-limit' => route('boxes.edit', $box)];
     $for = __("people.{$box->gender->value}").', '.$box->recipient()->band->label();
     $gift = $box->sending_gift->format().' '.$box->sending_gift->currency->code;
@@ -10,7 +11,7 @@
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div>
                 <h1>Closing check</h1>
-                <p class="text-ink-soft">“{{ $box->theme }}”, {{ $for }}. <b class="text-ink">{{ trans_choice('closing.open', $check->open()) }}</b> <a class="link no-print" href="{{ route('boxes.show', $box) }}">Back to the box</a></p>
+                <p class="text-ink-soft">“{{ $box->theme }}”, {{ $for }}. <b class="text-ink">{{ $handedIn ? __('closing.as-handed-in', ['day' => $handedIn->at->format('j M Y')]) : trans_choice('closing.open', $check->open()) }}</b> <a class="link no-print" href="{{ route('boxes.show', $box) }}">Back to the box</a></p>
             </div>
             <button type="button" class="button no-print" data-print hidden>Print it</button>
         </div>
@@ -25,7 +26,7 @@
                             @else
                                 <x-shapes.line-state :state="$line->state" />
                                 <span class="min-w-0 grow basis-60">{{ __('closing.'.['fine' => 'fine', 'left' => 'left-line', 'open' => 'open-line'][$line->state->value].".{$line->id}", ['names' => $names]) }}</span>
-                                @if ($line->state === PluckyWren\Core\Box\Closing\LineState::Open)<a class="link no-print text-base" href="{{ $links[$line->id] }}">{{ __("closing.do.{$line->id}") }}</a>@endif
+                                @if (! $handedIn && $line->state === PluckyWren\Core\Box\Closing\LineState::Open)<a class="link no-print text-base" href="{{ $links[$line->id] }}">{{ __("closing.do.{$line->id}") }}</a>@endif
                             @endif
                         </li>
                     @endforeach

@@ -1,10 +1,13 @@
-@php($rows = $preparation->piecesOf($box))
+@php
+    $rows = $preparation->piecesOf($box);
+    $handedIn = $box->handedIn();
+@endphp
 <x-layout :title="'Prepare '.$box->theme" station="shelf">
     <div class="mx-auto max-w-4xl">
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div>
                 <h1>Prepare “{{ $box->theme }}”</h1>
-                <p class="text-ink-soft">{{ trans_choice('tasks.count', $preparation->openOf($box)) }}, in the order in which it is done. <a class="link no-print" href="{{ route('boxes.show', $box) }}">Back to the box</a></p>
+                <p class="text-ink-soft">{{ $handedIn ? __('tasks.as-handed-in', ['day' => $handedIn->at->format('j M Y')]) : trans_choice('tasks.count', $preparation->openOf($box)).', '.__('tasks.in-order') }} <a class="link no-print" href="{{ route('boxes.show', $box) }}">Back to the box</a></p>
             </div>
             <button type="button" class="button no-print" data-print hidden>Print the list</button>
         </div>

@@ -10,12 +10,14 @@
             <section class="cut px-4 py-3">
                 <h2>{{ $comparison->guide->drive }}</h2>
                 @include('guides.comparison')
-                <form method="post" action="{{ route('boxes.adopt', $box) }}" class="mt-4">
-                    @csrf
-                    @method('put')
-                    <input type="hidden" name="guide" value="{{ $comparison->guide->id }}">
-                    <button class="button">Plan it by this guide</button>
-                </form>
+                @if ($box->stage->isOpen())
+                    <form method="post" action="{{ route('boxes.adopt', $box) }}" class="mt-4">
+                        @csrf
+                        @method('put')
+                        <input type="hidden" name="guide" value="{{ $comparison->guide->id }}">
+                        <button class="button">Plan it by this guide</button>
+                    </form>
+                @endif
             </section>
         @endif
     </div>

@@ -91,6 +91,19 @@ final class RecordsTest extends TestCase
         yield 'another school of packing' => ['PUT', '/boxes/{box}/fit/school', ['school' => 'flats-last']];
     }
 
+    public function test_its_pages_offer_nothing_that_would_be_refused(): void
+    {
+        $at = "/boxes/{$this->handedIn->id}";
+        $this->get("{$at}/prepare")->assertSee('As it was handed in on 18 Nov 2026.');
+        foreach (['/prepare', '/closing'] as $page) {
+            $ticks = preg_match_all('/<button class="task-tick"/', (string) $this->get($at.$page)->getContent());
+            self::assertGreaterThan(3, $ticks);
+            self::assertSame($ticks, preg_match_all('/<button class="task-tick" disabled/', (string) $this->get($at.$page)->getContent()));
+        }
+        $this->get("{$at}/closing")->assertSee('As it was handed in on 18 Nov 2026.')->assertDontSee('See the flags');
+        $this->get("{$at}/compare")->assertSee('Harrow Ferry Parcel Relay')->assertDontSee('Plan it by this guide');
+    }
+
     public function test_what_was_done_before_is_not_undone_under_it(): void
     {
         $box = $this->box(['theme' => 'Second']);
