@@ -1,12 +1,14 @@
 {{-- The one place where everything is said; always in view. What the page itself has to say stands in it already. --}}
 @php
     $wrong = collect(isset($errors) ? $errors->getBags() : [])->sum(fn ($bag) => $bag->count());
+    // What is wrong with no field, but with what was asked for: there is no other place where that could stand.
+    $refused = collect(['box', 'stage', 'undo', 'meanwhile', 'lot'])->map(fn ($name) => isset($errors) ? $errors->first($name) : '')->first(fn ($why) => $why !== '');
     $said = session('said', '');
     $undo = session('undo', '');
 @endphp
 <div id="answer" class="answer no-print" data-shows="{{ $wrong > 0 ? 'failed' : ($said !== '' ? 'said' : '') }}">
     <p id="failed" role="alert"
-        @foreach (['gone', 'stale', 'often', 'unreachable', 'busy', 'full', 'large', 'other'] as $reason) data-{{ $reason }}="{{ __("answer.{$reason}") }}" @endforeach>{{ $wrong > 0 ? trans_choice('answer.wrong', $wrong) : '' }}</p>
+        @foreach (['gone', 'stale', 'often', 'unreachable', 'busy', 'full', 'large', 'other'] as $reason) data-{{ $reason }}="{{ __("answer.{$reason}") }}" @endforeach>{{ $refused ?? ($wrong > 0 ? trans_choice('answer.wrong', $wrong) : '') }}</p>
     <p id="said" role="status">{{ $wrong > 0 ? '' : $said }}</p>
     <form method="post" action="{{ $undo }}" id="undo-form" @if ($undo === '' || $wrong > 0) hidden @endif>
         @csrf

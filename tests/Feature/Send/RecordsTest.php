@@ -104,6 +104,17 @@ final class RecordsTest extends TestCase
         $this->get("{$at}/compare")->assertSee('Harrow Ferry Parcel Relay')->assertDontSee('Plan it by this guide');
     }
 
+    public function test_why_it_is_refused_can_be_read(): void
+    {
+        $at = "/boxes/{$this->handedIn->id}";
+        $this->from($at)->followingRedirects()->delete($at)->assertSee('This box was handed in and stays as it was.');
+        $this->from("{$at}/prepare")->followingRedirects()->put("{$at}/tasks/box-sound", ['done' => '1', 'from' => 'list'])->assertSee('This box was handed in and stays as it was.');
+        $open = $this->box();
+        Piece::factory()->createOne(['box_id' => $open->id, 'lot_id' => $this->soap->id, 'quantity' => 1]);
+        $this->from("/lots/{$this->soap->id}")->followingRedirects()->delete("/lots/{$this->soap->id}")->assertSee('Some of it is in a box. Take it out there first.');
+        $this->from("/boxes/{$open->id}")->followingRedirects()->put("/boxes/{$open->id}/stage", ['stage' => 'gathering', 'was' => 'ready'])->assertSee('Someone changed this meanwhile');
+    }
+
     public function test_what_was_done_before_is_not_undone_under_it(): void
     {
         $box = $this->box(['theme' => 'Second']);
