@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToCrew;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use PluckyWren\Core\Box\Stage;
 
 /**
  * Something that was done to a box: what of it and of its pieces was how before and after. It outlives the box.
@@ -38,6 +39,9 @@ final class BoxChange extends Model
     /** Determine if it can be taken back, as far as can be seen without trying. */
     public function canBeUndone(): bool
     {
-        return $this->undone_at === null && $this->before['box'] !== null;
+        // Handing in writes a record, which no undo does: a box that was taken back is handed in anew instead.
+        $wasHandedIn = $this->after['box'] !== null && ($this->before['box']['stage'] ?? null) === Stage::HandedIn->value;
+
+        return $this->undone_at === null && $this->before['box'] !== null && ! $wasHandedIn;
     }
 }

@@ -137,6 +137,9 @@ final class RecordsTest extends TestCase
         $record = BoxRecord::query()->firstOrFail();
         self::assertSame([$this->packer->name, '2026-11-18'], [$record->taken_back_by, $record->taken_back_at?->toDateString()]);
         $this->get("/boxes/{$box->id}")->assertSee('Taken back')->assertSee('Change');
+        // No undo hands a box in: that would leave it without a record.
+        $this->post('/box-changes/'.DB::table('box_changes')->where('what', 'taken-back')->value('id').'/undo')->assertSessionHasErrors('undo');
+        self::assertSame('packed', DB::table('boxes')->where('id', $box->id)->value('stage'));
         $this->put("/boxes/{$box->id}/stage", ['stage' => 'ready'])->assertSessionHasNoErrors();
         $this->post("/boxes/{$box->id}/take-back")->assertSessionHasErrors();
 
