@@ -7,9 +7,8 @@ namespace App\Actions;
 use App\Models\Box;
 use App\Models\BoxChange;
 use App\Models\Piece;
-use App\Models\User;
+use App\Support\Member;
 use Closure;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -93,8 +92,7 @@ final class BoxHistory
             }
         }
         if ($isWhole || $before['box'] !== [] || $before['pieces'] !== []) {
-            $user = Auth::user();
-            request()->attributes->set(self::LAST, BoxChange::query()->create(['crew_id' => $box->crew_id, 'box_id' => $box->id, 'theme' => $box->theme, 'by' => $user instanceof User ? $user->name : '', 'what' => $what, 'before' => $before, 'after' => $after]));
+            request()->attributes->set(self::LAST, BoxChange::query()->create(['crew_id' => $box->crew_id, 'box_id' => $box->id, 'theme' => $box->theme, 'by' => Member::name(), 'what' => $what, 'before' => $before, 'after' => $after]));
         }
     }
 }

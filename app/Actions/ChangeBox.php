@@ -11,6 +11,7 @@ use App\Reference\Guides;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\CannotUndo;
 use App\Refusals\ChangedMeanwhile;
+use App\Support\Member;
 use App\Words\BoxWords;
 use App\Words\Words;
 use PluckyWren\Core\Box\FitProblem;
@@ -108,12 +109,12 @@ final readonly class ChangeBox
      *
      * @throws CannotUndo If it is not handed in, or was taken back meanwhile.
      */
-    public function takeBack(Box $box, string $by): Box
+    public function takeBack(Box $box): Box
     {
-        return $this->history->of($box, 'taken-back', static function () use ($box, $by): Box {
+        return $this->history->of($box, 'taken-back', static function () use ($box): Box {
             $fresh = Box::query()->findOrFail($box->id);
             $fresh->stage === Stage::HandedIn || throw CannotUndo::changedSince();
-            $fresh->record?->update(['taken_back_by' => $by, 'taken_back_at' => now()]);
+            $fresh->record?->update(['taken_back_by' => Member::name(), 'taken_back_at' => now()]);
             $fresh->update(['stage' => Stage::Packed, 'handed_in_on' => null]);
 
             return $fresh;
@@ -125,7 +126,7 @@ final readonly class ChangeBox
      *
      * @throws CannotChangeBox If it was handed in.
      */
-    public function delete(Box $box): void
+    public function drop(Box $box): void
     {
         $this->history->of($box, 'deleted', static fn () => Box::query()->findOrFail($box->id)->delete());
     }

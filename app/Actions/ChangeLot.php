@@ -5,18 +5,16 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Editing\ThreeWay;
+use App\Models\Box;
 use App\Models\Lot;
 use App\Models\LotChange;
-use App\Models\Piece;
-use App\Models\User;
 use App\Refusals\CannotPayBack;
 use App\Refusals\CannotUndo;
 use App\Refusals\ChangedMeanwhile;
+use App\Support\Member;
 use App\Words\LotWords;
 use App\Words\Words;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
-use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Money\Shares;
@@ -95,13 +93,10 @@ final readonly class ChangeLot
     public function drop(Lot $lot): bool
     {
         return DB::transaction(static function () use ($lot): bool {
-            $isKept = static fn (Piece $piece): bool => $piece->box->stage === Stage::HandedIn && $piece->box->record !== null;
-            foreach ($lot->setAsidePieces()->with('box.record')->get() as $piece) {
-                if (! $isKept($piece)) {
-                    return false;
-                }
-            }
             // Boxes that were handed in have a record of what was in them; they need the lot no more.
+            if ($lot->setAsidePieces()->whereDoesntHave('box', Box::frozen(...))->exists()) {
+                return false;
+            }
             $lot->setAsidePieces()->delete();
 
             return (bool) $lot->delete();
@@ -256,7 +251,6 @@ final readonly class ChangeLot
      */
     private function trace(Lot $lot, string $what, array $before, array $after): void
     {
-        $user = Auth::user();
-        LotChange::query()->create(['crew_id' => $lot->crew_id, 'lot_id' => $lot->id, 'by' => $user instanceof User ? $user->name : '', 'what' => $what, 'before' => $before, 'after' => $after]);
+        LotChange::query()->create(['crew_id' => $lot->crew_id, 'lot_id' => $lot->id, 'by' => Member::name(), 'what' => $what, 'before' => $before, 'after' => $after]);
     }
 }

@@ -7,11 +7,10 @@ namespace App\Actions;
 use App\Fit\FitRoom;
 use App\Models\Box;
 use App\Models\BoxRecord;
-use App\Models\User;
 use App\Reference\DataFiles;
 use App\Reference\Guides;
+use App\Support\Member;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\Auth;
 use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Record\BoxRecord as Record;
@@ -28,8 +27,7 @@ final readonly class KeepRecord
     {
         $plan = $box->load('pieces.lot')->plan();
         $packing = $this->fitRoom->recorded([FitProblem::of($plan)])[0] ?? null;
-        $user = Auth::user();
-        $record = new Record($box->document(), $packing, $user instanceof User ? $user->name : '', CarbonImmutable::now($box->crew->time_zone));
+        $record = new Record($box->document(), $packing, Member::name(), CarbonImmutable::now($box->crew->time_zone));
         $references = new References(
             $this->guides->data($box->guide),
             $this->dataFiles->kinds(RecordFile::kindsIn($plan->pieces)),

@@ -8,10 +8,8 @@ use App\Models\Box;
 use App\Models\BoxChange;
 use App\Models\Lot;
 use App\Models\Piece;
-use App\Models\User;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\CannotUndo;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Stash\NotEnoughLeft;
@@ -36,7 +34,7 @@ final readonly class UndoBoxChange
             if (($fresh->after['box']['stage'] ?? null) === Stage::HandedIn->value) {
                 $fresh->update(['undone_at' => now()]);
 
-                return $this->changeBox->takeBack(Box::query()->findOrFail($fresh->box_id), Auth::user() instanceof User ? Auth::user()->name : '');
+                return $this->changeBox->takeBack(Box::query()->findOrFail($fresh->box_id));
             }
             $this->refuseIfChangedSince($fresh);
             $wasDeleted = $fresh->after['box'] === null;

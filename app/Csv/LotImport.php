@@ -14,7 +14,7 @@ use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Catalogue;
 
 /** A file of lots that was sent and is looked at before anything is kept; it lies in its crew's own folder until then. */
-final readonly class LotImport
+final class LotImport
 {
     /** So many rows are kept in one go, so that a long file shows how far it is. */
     public const A_CHUNK = 500;
@@ -31,7 +31,10 @@ final readonly class LotImport
 
     private const BAD_SHOWN = 50;
 
-    private function __construct(public string $id, private string $path, public User $user, private SentRows $rows) {}
+    /** @var list<list<string>>|null the cells of the first rows */
+    private ?array $sample = null;
+
+    private function __construct(public readonly string $id, private readonly string $path, public readonly User $user, private readonly SentRows $rows) {}
 
     public static function keep(string $bytes, User $user): self
     {
@@ -183,10 +186,8 @@ final readonly class LotImport
     /** Determine if a column holds amounts: most of its cells read as one, and some have decimals or a sign. */
     private function holdsMoney(int $place): bool
     {
-        $cells = [];
-        foreach ($this->rows->rows(0, self::A_SAMPLE) as [, $row]) {
-            ($row[$place] ?? '') === '' || $cells[] = $row[$place];
-        }
+        $this->sample ??= array_column(iterator_to_array($this->rows->rows(0, self::A_SAMPLE), false), 1);
+        $cells = array_filter(array_map(static fn (array $row): string => $row[$place] ?? '', $this->sample), static fn (string $cell): bool => $cell !== '');
         $amounts = array_filter($cells, $this->readsAsMoney(...));
         $marked = array_filter($amounts, static fn (string $cell): bool => preg_match('/[.,]\d{2}\b|\p{Sc}/u', $cell) === 1);
 

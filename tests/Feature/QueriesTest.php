@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Models\Box;
 use App\Models\Lot;
 use App\Models\Piece;
-use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PluckyWren\Core\Box\Stage;
@@ -62,16 +61,5 @@ final class QueriesTest extends TestCase
             Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $first[$there % 10]->id ?? '', 'quantity' => 1]);
             Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => null, 'kind' => 'comb', 'quantity' => 1]);
         }
-    }
-
-    private function queries(string $address): int
-    {
-        $this->actingAs(User::query()->findOrFail($this->packer->id));
-        DB::flushQueryLog();
-        DB::enableQueryLog();
-        $this->get($address)->assertOk();
-        DB::disableQueryLog();
-
-        return count(DB::getQueryLog());
     }
 }

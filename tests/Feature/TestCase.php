@@ -13,6 +13,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Run;
 
@@ -56,6 +57,18 @@ abstract class TestCase extends FrameworkTestCase
     protected function lot(string $kind = 'soap', array $with = []): Lot
     {
         return ($kind === 'soap' ? Lot::factory() : Lot::factory()->ofKind($kind))->createOne(['crew_id' => $this->crew->id, ...$with]);
+    }
+
+    /** Count what a page asks of the database; the member is read anew, as at a request of its own. */
+    protected function queries(string $address): int
+    {
+        $this->actingAs(User::query()->findOrFail($this->packer->id));
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->get($address)->assertOk();
+        DB::disableQueryLog();
+
+        return count(DB::getQueryLog());
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Models\Lot;
 use App\Models\Piece;
 use App\Reference\Guides;
 use App\Refusals\CannotChangeBox;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -65,13 +66,27 @@ trait FreezesWhenHandedIn
     /** Get the box as its file has it, as it was handed in where it was; load `Box::CONTENTS` first. */
     public function document(): BoxDocument
     {
+        $handedIn = $this->handedIn();
+        if ($handedIn !== null) {
+            return $handedIn->box;
+        }
         $places = $packs = [];
         foreach ($this->pieces as $piece) {
             $places[$piece->id] = (string) $piece->lot?->place;
             $packs[$piece->id] = $piece->lot?->paid === null ? null : [$piece->lot->paid, $piece->lot->pieces];
         }
 
-        return $this->handedIn()->box ?? new BoxDocument($this->theme, $this->palette, $this->guide, $this->plan(), $places, array_filter($packs));
+        return new BoxDocument($this->theme, $this->palette, $this->guide, $this->plan(), $places, array_filter($packs));
+    }
+
+    /**
+     * Narrow a query to boxes that were handed in and whose record stands.
+     *
+     * @param  Builder<self>  $query
+     */
+    public static function frozen(Builder $query): void
+    {
+        $query->where('stage', Stage::HandedIn)->whereHas('record');
     }
 
     /** @throws CannotChangeBox If it was handed in, and its record stands. */

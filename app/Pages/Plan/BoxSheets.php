@@ -10,6 +10,7 @@ use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Box\Record\BoxRecord;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Guide\Rules\RuleBook;
@@ -50,13 +51,11 @@ final readonly class BoxSheets
     {
         $plans = $boxes->map(static fn (Box $box): Plan => $box->plan())->all();
         $problems = array_map(FitProblem::of(...), $plans);
-        $results = $this->fitRoom->recorded(array_filter($problems, static fn (Problem $problem): bool => $problem->items !== []));
+        $handedIn = array_filter($boxes->map(static fn (Box $box): ?BoxRecord => $box->handedIn())->all());
+        $results = $this->fitRoom->recorded(array_filter(array_diff_key($problems, $handedIn), static fn (Problem $problem): bool => $problem->items !== []));
+        $results += array_map(static fn (BoxRecord $record): ?Result => $record->packing, $handedIn);
 
-        return $boxes->map(function (Box $box, int $index) use ($plans, $problems, $results): BoxSheet {
-            $handedIn = $box->handedIn();
-
-            return $this->sheet($box, $plans[$index], $problems[$index], $handedIn === null ? $results[$index] ?? null : $handedIn->packing);
-        });
+        return $boxes->map(fn (Box $box, int $index): BoxSheet => $this->sheet($box, $plans[$index], $problems[$index], $results[$index] ?? null));
     }
 
     private function sheet(Box $box, Plan $plan, Problem $problem, ?Result $result, bool $mayImprove = false): BoxSheet

@@ -129,14 +129,4 @@ final class SeasonsTest extends TestCase
 
         self::assertLessThanOrEqual($few + 1, $this->queries('/gather/money'));
     }
-
-    private function queries(string $page): int
-    {
-        DB::flushQueryLog();
-        DB::enableQueryLog();
-        $this->get($page)->assertOk();
-        DB::disableQueryLog();
-
-        return count(DB::getQueryLog());
-    }
 }

@@ -7,8 +7,6 @@ namespace Tests\Feature\Plan;
 use App\Models\Box;
 use App\Models\FitResult;
 use App\Models\Piece;
-use App\Models\User;
-use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Problem;
@@ -168,16 +166,5 @@ final class ShelfTest extends TestCase
         for ($there = Box::query()->count(); $there < $count; $there++) {
             $this->filledBox()->update(['stage' => Stage::cases()[$there % 5]]);
         }
-    }
-
-    private function queries(string $address): int
-    {
-        $this->actingAs(User::query()->findOrFail($this->packer->id));
-        DB::flushQueryLog();
-        DB::enableQueryLog();
-        $this->get($address)->assertOk();
-        DB::disableQueryLog();
-
-        return count(DB::getQueryLog());
     }
 }

@@ -63,7 +63,7 @@ final readonly class BoxController
 
     public function destroy(Box $box, ChangeBox $changeBox, BoxHistory $history): RedirectResponse
     {
-        $changeBox->delete($box);
+        $changeBox->drop($box);
 
         return to_route('shelf')->with('said', Words::of('boxes.removed', ['theme' => $box->theme]))->with('undo', $history->undoAddress());
     }

@@ -7,12 +7,10 @@ namespace App\Http\Controllers\Plan;
 use App\Actions\BoxHistory;
 use App\Actions\ChangeBox;
 use App\Models\Box;
-use App\Models\User;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\CannotUndo;
 use App\Refusals\ChangedMeanwhile;
 use App\Words\Words;
-use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -23,10 +21,10 @@ final readonly class MoveBoxController
 {
     public function __construct(private ChangeBox $changeBox, private BoxHistory $history) {}
 
-    public function takeBack(Box $box, #[CurrentUser] User $user): RedirectResponse
+    public function takeBack(Box $box): RedirectResponse
     {
         try {
-            $this->changeBox->takeBack($box, $user->name);
+            $this->changeBox->takeBack($box);
         } catch (CannotUndo $why) {
             return back(303)->withErrors(['stage' => $why->getMessage()]);
         }
