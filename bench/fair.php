@@ -11,9 +11,9 @@ use PluckyWren\Core\Measure\Size;
 use Tests\Browser\Support\DemoServer;
 
 /*
- * How much one crew's hardest boxes slow another crew's pages. Method: twelve boxes of one crew, as large and full as a box can be, of
- * things that lie straight nowhere, are opened all at once; meanwhile another crew's shelf is asked for again and again. The median of
- * those is set against the median when nothing else is asked for. `php bench/fair.php`.
+ * How much one crew's hardest boxes slow another crew's pages. Method: twelve boxes of one crew, as large and full as a
+ * box can be, of things that lie straight nowhere, are opened all at once; meanwhile another crew's shelf is asked for
+ * again and again. The median of those is set against the median when nothing else is asked for. `php bench/fair.php`.
  */
 
 require __DIR__.'/../vendor/autoload.php';
@@ -33,13 +33,30 @@ try {
     for ($number = 0; $number < HARD_BOXES; $number++) {
         $model = Box::query()->where('crew_id', $demo->id)->where('number', 1)->firstOrFail();
         $box = $model->replicate();
-        $box->fill(['number' => 100 + $number, 'theme' => "Hard {$number}", 'box_kind' => 'own', 'own_size' => new Size(6000, 6000, 6000), 'own_floor_length_tenths' => 4800, 'own_floor_width_tenths' => 4800]);
+        $box->fill([
+            'number' => 100 + $number,
+            'theme' => "Hard {$number}",
+            'box_kind' => 'own',
+            'own_size' => new Size(6000, 6000, 6000),
+            'own_floor_length_tenths' => 4800,
+            'own_floor_width_tenths' => 4800,
+        ]);
         $box->save();
         for ($kind = 0; $kind < 5; $kind++) {
             $lot = $pattern->replicate(['set_aside']);
-            $lot->fill(['name' => "Long {$number}-{$kind}", 'pieces' => 50, 'size' => new Size(6500 + 37 * $kind, 600 + 10 * $number, 40), 'packaged' => null]);
+            $lot->fill([
+                'name' => "Long {$number}-{$kind}",
+                'pieces' => 50,
+                'size' => new Size(6500 + 37 * $kind, 600 + 10 * $number, 40),
+                'packaged' => null,
+            ]);
             $lot->save();
-            Piece::query()->create(['crew_id' => $demo->id, 'box_id' => $box->id, 'lot_id' => $lot->id, 'quantity' => 50]);
+            Piece::query()->create([
+                'crew_id' => $demo->id,
+                'box_id' => $box->id,
+                'lot_id' => $lot->id,
+                'quantity' => 50,
+            ]);
         }
         $boxes[] = $box->id;
     }
@@ -50,7 +67,8 @@ try {
 
     $ask = static function () use ($server, $cookies): float {
         $started = hrtime(true);
-        str_contains($server->fetch('/boxes', $cookies), 'Your first box') || throw new RuntimeException('The other crew does not see its shelf.');
+        str_contains($server->fetch('/boxes', $cookies), 'Your first box')
+            || throw new RuntimeException('The other crew does not see its shelf.');
 
         return (hrtime(true) - $started) / 1e6;
     };
@@ -75,7 +93,10 @@ try {
             curl_multi_exec($many, $running);
             curl_multi_select($many, 0.05);
         } while ($running > 0);
-        $codes = array_map(static fn (CurlHandle $curl): int => (int) curl_getinfo($curl, CURLINFO_HTTP_CODE), $handles);
+        $codes = array_map(
+            static fn (CurlHandle $curl): int => (int) curl_getinfo($curl, CURLINFO_HTTP_CODE),
+            $handles,
+        );
         file_put_contents("{$server->database}.codes", json_encode([$codes, (hrtime(true) - $started) / 1e6]));
         posix_kill((int) getmypid(), SIGKILL);
     }
@@ -84,7 +105,17 @@ try {
         $busy[] = $ask();
     }
     [$codes, $took] = json_decode((string) file_get_contents("{$server->database}.codes"), true);
-    printf("%d hard boxes answered %s within %.1f s; another crew's shelf meanwhile: %.0f ms (%d times asked), alone %.0f ms: %.1f times\n", HARD_BOXES, implode(',', array_unique($codes)), $took / 1000, $median($busy), count($busy), $median($idle), $median($busy) / $median($idle));
+    printf(
+        "%d hard boxes answered %s within %.1f s; another crew's shelf meanwhile: %.0f ms (%d times asked), alone "
+            ."%.0f ms: %.1f times\n",
+        HARD_BOXES,
+        implode(',', array_unique($codes)),
+        $took / 1000,
+        $median($busy),
+        count($busy),
+        $median($idle),
+        $median($busy) / $median($idle),
+    );
 } finally {
     $server->end();
 }

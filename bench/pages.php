@@ -21,7 +21,13 @@ try {
     $shelf = $get('/boxes');
     preg_match('~/boxes/(\w{26})"~', $shelf, $box) === 1 || throw new RuntimeException('The demo table does not open.');
 
-    $pages = ['the empty layout' => '/bench/empty', 'the shelf' => '/boxes', 'a box sheet' => "/boxes/{$box[1]}", 'a box sheet with its picker' => "/boxes/{$box[1]}?pick=1", 'the stash' => '/gather'];
+    $pages = [
+        'the empty layout' => '/bench/empty',
+        'the shelf' => '/boxes',
+        'a box sheet' => "/boxes/{$box[1]}",
+        'a box sheet with its picker' => "/boxes/{$box[1]}?pick=1",
+        'the stash' => '/gather',
+    ];
     $times = array_fill_keys(array_keys($pages), []);
     for ($round = -5; $round < $rounds; $round++) {
         foreach ($pages as $name => $path) {
@@ -38,10 +44,20 @@ try {
         return $of[intdiv(count($of), 2)];
     }, $times);
     foreach ($medians as $name => $median) {
-        printf("%-30s %6.1f ms   %4.2f times the empty layout\n", $name, $median, $median / $medians['the empty layout']);
+        printf(
+            "%-30s %6.1f ms   %4.2f times the empty layout\n",
+            $name,
+            $median,
+            $median / $medians['the empty layout'],
+        );
     }
-    $tooSlow = array_filter(['the shelf', 'a box sheet'], static fn (string $name): bool => $medians[$name] > MOST_TIMES_THE_EMPTY_PAGE * $medians['the empty layout']);
-    echo $tooSlow === [] ? 'Within '.MOST_TIMES_THE_EMPTY_PAGE." times.\n" : implode(' and ', $tooSlow).' took over '.MOST_TIMES_THE_EMPTY_PAGE." times as long.\n";
+    $tooSlow = array_filter(
+        ['the shelf', 'a box sheet'],
+        static fn (string $name): bool => $medians[$name] > MOST_TIMES_THE_EMPTY_PAGE * $medians['the empty layout'],
+    );
+    echo $tooSlow === []
+        ? 'Within '.MOST_TIMES_THE_EMPTY_PAGE." times.\n"
+        : implode(' and ', $tooSlow).' took over '.MOST_TIMES_THE_EMPTY_PAGE." times as long.\n";
 } finally {
     $server->end();
 }

@@ -12,7 +12,12 @@ require __DIR__.'/../vendor/autoload.php';
 
 /** @var Application $app */
 $app = require_once __DIR__.'/../bootstrap/app.php';
-$app->booted(static fn () => Route::middleware(['web', 'auth'])->get('bench/empty', static fn () => view('components.layout', ['title' => 'Empty', 'station' => null, 'slot' => ''])));
+$app->booted(
+    static fn () => Route::middleware(['web', 'auth'])->get(
+        'bench/empty',
+        static fn () => view('components.layout', ['title' => 'Empty', 'station' => null, 'slot' => '']),
+    ),
+);
 $_SERVER['SCRIPT_NAME'] = '/index.php';
 $response = $app->make(Kernel::class)->handle($request = Request::capture());
 $response->send();

@@ -10,8 +10,9 @@ use Tests\Core\Data;
 use Tests\Core\Guide\Boxes;
 
 /*
- * How long all rules take on a box of 45 pieces, and how that grows with ten times as many: a ratio of about ten is linear.
- * Method: warm, one process, the median of many rounds over all bands of the guide, 45 and 450 in turn. `php bench/rules.php [rounds]`.
+ * How long all rules take on a box of 45 pieces, and how that grows with ten times as many: a ratio of about ten is
+ * linear. Method: warm, one process, the median of many rounds over all bands of the guide, 45 and 450 in turn. `php
+ * bench/rules.php [rounds]`.
  */
 
 require __DIR__.'/../vendor/autoload.php';
@@ -21,7 +22,15 @@ const MOST_TIMES = 15.0;
 
 $rounds = max(20, (int) ($argv[1] ?? 200));
 $kinds = array_values(Data::catalogue()->all());
-$held = static fn (int $pieces): array => array_map(static fn (int $index): Held => Boxes::held($kinds[$index % count($kinds)]->id, 1 + $index % 3, label: '7-8', id: "p{$index}"), range(0, $pieces - 1));
+$held = static fn (int $pieces): array => array_map(
+    static fn (int $index): Held => Boxes::held(
+        $kinds[$index % count($kinds)]->id,
+        1 + $index % 3,
+        label: '7-8',
+        id: "p{$index}",
+    ),
+    range(0, $pieces - 1),
+);
 $guide = Data::guide();
 $rules = RuleBook::ofAllRules();
 $boxes = [45 => $held(45), 450 => $held(450)];
@@ -43,6 +52,13 @@ $median = static function (array $of): float {
     return $of[intdiv(count($of), 2)];
 };
 [$few, $many] = [$median($times[45]), $median($times[450])];
-printf("45 pieces: %.2f ms (at most %.1f)\n450 pieces: %.2f ms, %.1f times as long (at most %.1f)\n", $few, MOST_MS, $many, $many / $few, MOST_TIMES);
+printf(
+    "45 pieces: %.2f ms (at most %.1f)\n450 pieces: %.2f ms, %.1f times as long (at most %.1f)\n",
+    $few,
+    MOST_MS,
+    $many,
+    $many / $few,
+    MOST_TIMES,
+);
 
 exit($few <= MOST_MS && $many / $few <= MOST_TIMES ? 0 : 1);

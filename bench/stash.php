@@ -8,9 +8,9 @@ use Illuminate\Contracts\Console\Kernel;
 use Tests\Browser\Support\DemoServer;
 
 /*
- * How long the stash and the money page take with many lots, as a ratio to the same page with few: twenty thousand and two hundred,
- * or as many as are asked for.
- * Method: two servers of the same kind side by side, asked in turn; the median of each. `php bench/stash.php [rounds] [few] [many]`.
+ * How long the stash and the money page take with many lots, as a ratio to the same page with few: twenty thousand and
+ * two hundred, or as many as are asked for. Method: two servers of the same kind side by side, asked in turn; the
+ * median of each. `php bench/stash.php [rounds] [few] [many]`.
  */
 
 require __DIR__.'/../vendor/autoload.php';
@@ -28,10 +28,17 @@ $fill = static function (DemoServer $server, int $lots): void {
     $app->make(Kernel::class)->bootstrap();
     $crew = Crew::query()->where('is_demo', true)->firstOrFail();
     resolve(App\Crews\CrewInHand::class)->take($crew);
-    $patterns = Lot::query()->where('crew_id', $crew->id)->get()->map(static fn (Lot $lot): array => $lot->getAttributes())->all();
+    $patterns = Lot::query()
+        ->where('crew_id', $crew->id)
+        ->get()
+        ->map(static fn (Lot $lot): array => $lot->getAttributes())
+        ->all();
     $rows = [];
     for ($number = count($patterns); $number < $lots; $number++) {
-        $rows[] = ['id' => strtolower((string) Illuminate\Support\Str::ulid()), 'name' => $patterns[$number % count($patterns)]['name']." {$number}"] + $patterns[$number % count($patterns)];
+        $rows[] = [
+            'id' => strtolower((string) Illuminate\Support\Str::ulid()),
+            'name' => $patterns[$number % count($patterns)]['name']." {$number}",
+        ] + $patterns[$number % count($patterns)];
     }
     foreach (array_chunk($rows, 500) as $chunk) {
         Lot::query()->insert($chunk);
@@ -45,7 +52,14 @@ try {
         $open[$lots] = $server->signedIn();
     }
     $times = [];
-    foreach (['all drawers' => '/gather', 'one drawer' => '/gather?lane=care', 'found by a word' => '/gather?q=soap', 'money' => '/gather/money'] as $name => $path) {
+    foreach (
+        [
+            'all drawers' => '/gather',
+            'one drawer' => '/gather?lane=care',
+            'found by a word' => '/gather?q=soap',
+            'money' => '/gather/money',
+        ] as $name => $path
+    ) {
         for ($round = -3; $round < $rounds; $round++) {
             foreach ($servers as $lots => $server) {
                 $started = hrtime(true);
@@ -66,7 +80,15 @@ try {
         [$short, $long] = [$median($of[$few]), $median($of[$many])];
         // A word is looked for in every lot, so that ratio is told and not judged.
         $worst = $name === 'found by a word' ? $worst : max($worst, $long / $short);
-        printf("%-18s %6.1f ms with %d lots, %6.1f ms with %d: %.2f times\n", $name, $short, $few, $long, $many, $long / $short);
+        printf(
+            "%-18s %6.1f ms with %d lots, %6.1f ms with %d: %.2f times\n",
+            $name,
+            $short,
+            $few,
+            $long,
+            $many,
+            $long / $short,
+        );
     }
 } finally {
     array_map(static fn (DemoServer $server) => $server->end(), $servers);

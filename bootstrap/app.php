@@ -41,9 +41,11 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         Trouble::register($exceptions);
         // A fragment has no room for the welcome page: send the browser there instead.
-        $exceptions->render(fn (AuthenticationException $e, Request $request): ?Response => $request->hasHeader('HX-Request')
-            ? new Response('', 401, ['HX-Redirect' => route('welcome')])
-            : null);
+        $exceptions->render(
+            fn (AuthenticationException $e, Request $request): ?Response => $request->hasHeader('HX-Request')
+                ? new Response('', 401, ['HX-Redirect' => route('welcome')])
+                : null,
+        );
         $exceptions->dontFlash(['password', 'password_confirmation']);
     })
     ->create();

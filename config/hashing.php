@@ -19,7 +19,12 @@ return [
 
     'bcrypt' => ['rounds' => (int) env('BCRYPT_ROUNDS', 12), 'limit' => 72],
 
-    'argon' => ['memory' => (int) env('ARGON_MEMORY', 19456), 'threads' => 1, 'time' => (int) env('ARGON_TIME', 2), 'verify' => false],
+    'argon' => [
+        'memory' => (int) env('ARGON_MEMORY', 19456),
+        'threads' => 1,
+        'time' => (int) env('ARGON_TIME', 2),
+        'verify' => false,
+    ],
 
     'rehash_on_login' => true,
 

@@ -32,11 +32,19 @@ Route::post('gather/quick', [QuickEntryController::class, 'store'])->name('quick
 Route::get('gather/import', [ImportController::class, 'create'])->name('import')->can('create', Lot::class);
 Route::post('gather/import', [ImportController::class, 'store'])->name('import.store')->can('create', Lot::class);
 Route::get('gather/import/{import}', [ImportController::class, 'show'])->name('import.show')->can('create', Lot::class);
-Route::post('gather/import/{import}', [ImportController::class, 'keep'])->name('import.keep')->can('create', Lot::class);
-Route::post('gather/import/{import}/undo', [ImportController::class, 'undo'])->name('import.undo')->can('create', Lot::class);
-Route::delete('gather/import/{import}', [ImportController::class, 'destroy'])->name('import.destroy')->can('create', Lot::class);
+Route::post('gather/import/{import}', [ImportController::class, 'keep'])
+    ->name('import.keep')
+    ->can('create', Lot::class);
+Route::post('gather/import/{import}/undo', [ImportController::class, 'undo'])
+    ->name('import.undo')
+    ->can('create', Lot::class);
+Route::delete('gather/import/{import}', [ImportController::class, 'destroy'])
+    ->name('import.destroy')
+    ->can('create', Lot::class);
 Route::get('gather/lots.csv', [ExportController::class, 'lots'])->name('export.lots')->can('viewAny', Lot::class);
-Route::get('gather/shopping.csv', [ExportController::class, 'shopping'])->name('export.shopping')->can('viewAny', Lot::class);
+Route::get('gather/shopping.csv', [ExportController::class, 'shopping'])
+    ->name('export.shopping')
+    ->can('viewAny', Lot::class);
 Route::get('gather/shopping', [ShoppingController::class, 'show'])->name('shopping')->can('viewAny', Lot::class);
 Route::post('gather/shopping', [ShoppingController::class, 'got'])->name('shopping.got')->can('create', Lot::class);
 Route::post('gather/waiting', WaitingBoxesController::class)->name('waiting')->can('create', Box::class);

@@ -38,23 +38,42 @@ Route::get('boxes/{box}/ledger', [LedgerController::class, 'show'])->name('boxes
 Route::get('boxes/{box}/ledger.csv', [LedgerController::class, 'export'])->name('export.ledger')->can('view', 'box');
 Route::get('boxes/{box}/check-sheet', CheckSheetController::class)->name('boxes.check-sheet')->can('view', 'box');
 Route::put('boxes/{box}/stage', MoveBoxController::class)->name('boxes.move')->can('update', 'box');
-Route::post('boxes/{box}/take-back', [MoveBoxController::class, 'takeBack'])->name('boxes.take-back')->can('update', 'box');
+Route::post('boxes/{box}/take-back', [MoveBoxController::class, 'takeBack'])
+    ->name('boxes.take-back')
+    ->can('update', 'box');
 Route::get('boxes/{box}/record.json', [BoxFileController::class, 'record'])->name('boxes.record')->can('view', 'box');
 Route::post('boxes/{box}/pieces', [PieceController::class, 'store'])->name('pieces.store')->can('update', 'box');
-Route::post('boxes/{box}/from-guide', [PieceController::class, 'storeFromGuide'])->name('pieces.from-guide')->can('update', 'box');
+Route::post('boxes/{box}/from-guide', [PieceController::class, 'storeFromGuide'])
+    ->name('pieces.from-guide')
+    ->can('update', 'box');
 Route::post('boxes/{box}/things', ThingController::class)->name('things.store')->can('update', 'box');
 Route::patch('pieces/{piece}', [PieceController::class, 'update'])->name('pieces.update')->can('update', 'piece');
 Route::delete('pieces/{piece}', [PieceController::class, 'destroy'])->name('pieces.destroy')->can('delete', 'piece');
 Route::post('boxes/{box}/answers', [AnswerController::class, 'store'])->name('answers.store')->can('update', 'box');
-Route::delete('boxes/{box}/answers', [AnswerController::class, 'destroy'])->name('answers.destroy')->can('update', 'box');
+Route::delete('boxes/{box}/answers', [AnswerController::class, 'destroy'])
+    ->name('answers.destroy')
+    ->can('update', 'box');
 Route::get('boxes/{box}/fit', FitController::class)->name('boxes.fit')->can('view', 'box');
 Route::get('boxes/{box}/fit.svg', FitDrawingController::class)->name('boxes.fit-drawing')->can('view', 'box');
-Route::post('boxes/{box}/fit/improve', FitImproveController::class)->name('boxes.fit-improve')->middleware(Unasked::class)->can('view', 'box');
-Route::post('boxes/{box}/fit/sure', FitSureController::class)->name('boxes.fit-sure')->middleware(Unasked::class)->can('view', 'box');
-Route::get('boxes/{box}/fit/answers', [FitAnswersController::class, 'show'])->name('boxes.fit-answers')->middleware(Unasked::class)->can('view', 'box');
-Route::post('boxes/{box}/fit/leave-out', [FitAnswersController::class, 'leaveOut'])->name('boxes.leave-out')->can('update', 'box');
+Route::post('boxes/{box}/fit/improve', FitImproveController::class)
+    ->name('boxes.fit-improve')
+    ->middleware(Unasked::class)
+    ->can('view', 'box');
+Route::post('boxes/{box}/fit/sure', FitSureController::class)
+    ->name('boxes.fit-sure')
+    ->middleware(Unasked::class)
+    ->can('view', 'box');
+Route::get('boxes/{box}/fit/answers', [FitAnswersController::class, 'show'])
+    ->name('boxes.fit-answers')
+    ->middleware(Unasked::class)
+    ->can('view', 'box');
+Route::post('boxes/{box}/fit/leave-out', [FitAnswersController::class, 'leaveOut'])
+    ->name('boxes.leave-out')
+    ->can('update', 'box');
 Route::put('boxes/{box}/fit/kind', [FitAnswersController::class, 'kind'])->name('boxes.fit-kind')->can('update', 'box');
-Route::put('boxes/{box}/fit/school', [FitAnswersController::class, 'school'])->name('boxes.fit-school')->can('update', 'box');
+Route::put('boxes/{box}/fit/school', [FitAnswersController::class, 'school'])
+    ->name('boxes.fit-school')
+    ->can('update', 'box');
 Route::post('pieces/{piece}/swap', [FitAnswersController::class, 'swap'])->name('pieces.swap')->can('update', 'piece');
 Route::get('boxes/{box}/compare', [CompareController::class, 'show'])->name('boxes.compare')->can('view', 'box');
 Route::put('boxes/{box}/guide', [CompareController::class, 'adopt'])->name('boxes.adopt')->can('update', 'box');

@@ -15,7 +15,13 @@ final readonly class AnswerFinding
 
     public function leave(Box $box, string $key, string $because, User $by): void
     {
-        $this->change($box, static fn (array $answers): array => [...$answers, $key => ['because' => $because, 'by' => $by->name, 'at' => Today::here()->toDateString()]]);
+        $this->change(
+            $box,
+            static fn (array $answers): array => [
+                ...$answers,
+                $key => ['because' => $because, 'by' => $by->name, 'at' => Today::here()->toDateString()],
+            ],
+        );
     }
 
     public function takeBack(Box $box, string $key): void
@@ -23,7 +29,11 @@ final readonly class AnswerFinding
         $this->change($box, static fn (array $answers): array => array_diff_key($answers, [$key => true]));
     }
 
-    /** @param callable(array<string, array{because: string, by: string, at: string}>): array<string, array{because: string, by: string, at: string}> $change */
+    /**
+     * @param callable(array<string, array{
+     *     because: string, by: string, at: string,
+     * }>): array<string, array{because: string, by: string, at: string}> $change
+     */
     private function change(Box $box, callable $change): void
     {
         $this->history->of($box, 'answered', static function () use ($box, $change): void {

@@ -80,8 +80,17 @@ final class BoxHistory
     {
         $isWhole = $before['box'] === null || $after['box'] === null;
         if (! $isWhole) {
-            $changed = array_keys(array_filter($before['box'], static fn (mixed $value, string $column): bool => $value !== ($after['box'][$column] ?? null), ARRAY_FILTER_USE_BOTH));
-            [$before['box'], $after['box']] = [array_intersect_key($before['box'], array_flip($changed)), array_intersect_key($after['box'], array_flip($changed))];
+            $changed = array_keys(
+                array_filter(
+                    $before['box'],
+                    static fn (mixed $value, string $column): bool => $value !== ($after['box'][$column] ?? null),
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            );
+            [$before['box'], $after['box']] = [
+                array_intersect_key($before['box'], array_flip($changed)),
+                array_intersect_key($after['box'], array_flip($changed)),
+            ];
         }
         foreach (array_keys($before['pieces'] + $after['pieces']) as $id) {
             [$was, $is] = [$before['pieces'][$id] ?? null, $after['pieces'][$id] ?? null];
@@ -92,7 +101,18 @@ final class BoxHistory
             }
         }
         if ($isWhole || $before['box'] !== [] || $before['pieces'] !== []) {
-            request()->attributes->set(self::LAST, BoxChange::query()->create(['crew_id' => $box->crew_id, 'box_id' => $box->id, 'theme' => $box->theme, 'by' => Member::name(), 'what' => $what, 'before' => $before, 'after' => $after]));
+            request()->attributes->set(
+                self::LAST,
+                BoxChange::query()->create([
+                    'crew_id' => $box->crew_id,
+                    'box_id' => $box->id,
+                    'theme' => $box->theme,
+                    'by' => Member::name(),
+                    'what' => $what,
+                    'before' => $before,
+                    'after' => $after,
+                ]),
+            );
         }
     }
 }

@@ -10,7 +10,10 @@ use App\Refusals\CannotChangeBox;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 
-/** Puts what was bought into the stash, and sets it aside for the boxes that have it on their list, in the order of the shelf. */
+/**
+ * Puts what was bought into the stash, and sets it aside for the boxes that have it on their list, in the order of the
+ * shelf.
+ */
 final readonly class BuyForBoxes
 {
     public function __construct(private FillBox $fillBox, private Once $once) {}
@@ -27,7 +30,11 @@ final readonly class BuyForBoxes
             $this->once->claim();
             $lot->save();
             $left = $lot->pieces;
-            $lists = Piece::query()->with('box')->where('kind', $lot->kind)->get()->filter(static fn (Piece $piece): bool => $piece->box->stage->isOpen());
+            $lists = Piece::query()
+                ->with('box')
+                ->where('kind', $lot->kind)
+                ->get()
+                ->filter(static fn (Piece $piece): bool => $piece->box->stage->isOpen());
             foreach ($lists->sortBy(static fn (Piece $piece): int => $piece->box->number) as $listed) {
                 $count = min($left, $listed->quantity);
                 if ($count > 0) {

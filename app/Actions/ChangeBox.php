@@ -23,11 +23,25 @@ final readonly class ChangeBox
 {
     /** Columns that only make sense together, by the name of the field they are shown as. */
     private const TOGETHER = [
-        'band' => ['guide', 'band', 'gender'], 'box_kind' => ['box_kind', 'own_length_tenths', 'own_width_tenths', 'own_height_tenths', 'own_floor_length_tenths', 'own_floor_width_tenths', 'done'],
+        'band' => ['guide', 'band', 'gender'],
+        'box_kind' => [
+            'box_kind',
+            'own_length_tenths',
+            'own_width_tenths',
+            'own_height_tenths',
+            'own_floor_length_tenths',
+            'own_floor_width_tenths',
+            'done',
+        ],
         'theme' => ['theme'], 'colours' => ['palette'], 'budget' => ['budget_minor', 'sending_gift_minor', 'currency'],
     ];
 
-    public function __construct(private BoxHistory $history, private Guides $guides, private KeepRecord $keepRecord, private FitRoom $fitRoom) {}
+    public function __construct(
+        private BoxHistory $history,
+        private Guides $guides,
+        private KeepRecord $keepRecord,
+        private FitRoom $fitRoom,
+    ) {}
 
     /** Get what a form carries along, so that two people at one box are told of each other. */
     public static function prints(Box $box): string
@@ -48,9 +62,15 @@ final readonly class ChangeBox
     {
         return $this->history->of($box, 'edited', function () use ($box, $fill, $was, $takesTheirs): Box {
             $fresh = Box::query()->findOrFail($box->id);
-            (new ThreeWay(self::TOGETHER))->merge($was, $fresh, $fill(clone $fresh), $takesTheirs, static fn (Box $now, string $field): string => Words::of('meanwhile.field', [
-                'field' => Words::of("boxes.fields.{$field}"), 'now' => BoxWords::of($now, $field),
-            ]));
+            (new ThreeWay(self::TOGETHER))->merge(
+                $was,
+                $fresh,
+                $fill(clone $fresh),
+                $takesTheirs,
+                static fn (Box $now, string $field): string => Words::of('meanwhile.field', [
+                    'field' => Words::of("boxes.fields.{$field}"), 'now' => BoxWords::of($now, $field),
+                ]),
+            );
             $fresh->save();
 
             return $fresh;
@@ -68,18 +88,25 @@ final readonly class ChangeBox
     public function move(Box $box, Stage $stage, ?Stage $was = null): Box
     {
         if ($stage === Stage::HandedIn && $box->stage === Stage::Packed) {
-            // Its record tells how it is packed; where nobody has looked yet, that is found before anyone has to wait for the table.
+            // Its record tells how it is packed; where nobody has looked yet, that is found before anyone has to wait
+            // for the table.
             $this->fitRoom->packing(FitProblem::of($box->load(Box::CONTENTS)->plan()), $box->crew_id);
         }
 
         return $this->history->of($box, 'moved', function () use ($box, $stage, $was): Box {
             $fresh = Box::query()->findOrFail($box->id);
-            $was === null || $fresh->stage === $was || $fresh->stage === $stage || throw ChangedMeanwhile::value(Words::of("stages.{$fresh->stage->value}.name"));
+            $was === null
+                || $fresh->stage === $was
+                || $fresh->stage === $stage
+                || throw ChangedMeanwhile::value(Words::of("stages.{$fresh->stage->value}.name"));
             $stage !== Stage::HandedIn || ! $fresh->stage->isOpen() || throw CannotChangeBox::notClosedYet();
             if ($stage === Stage::HandedIn && $fresh->stage !== Stage::HandedIn) {
                 $this->keepRecord->of($fresh);
                 $today = $fresh->crew->today();
-                $fresh->fill(['handed_in_on' => $today, 'season' => Season::ofHandingIn($this->guides->current()->handIn, $today)->year]);
+                $fresh->fill([
+                    'handed_in_on' => $today,
+                    'season' => Season::ofHandingIn($this->guides->current()->handIn, $today)->year,
+                ]);
             }
             $fresh->update(['stage' => $stage, ...($stage === Stage::HandedIn ? [] : ['handed_in_on' => null])]);
 
@@ -105,7 +132,8 @@ final readonly class ChangeBox
     }
 
     /**
-     * Take a box back that was handed in: it is packed again, and its record says that it was taken back, when, and by whom.
+     * Take a box back that was handed in: it is packed again, and its record says that it was taken back, when, and by
+     * whom.
      *
      * @throws CannotUndo If it is not handed in, or was taken back meanwhile.
      */

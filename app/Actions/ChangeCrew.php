@@ -9,7 +9,10 @@ use App\Refusals\ChangedMeanwhile;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Stash\Preparation\Schools;
 
-/** Changes what a crew has settled for all: how it writes figures, where its day begins, its guide, its budget, its ways. */
+/**
+ * Changes what a crew has settled for all: how it writes figures, where its day begins, its guide, its budget, its
+ * ways.
+ */
 final class ChangeCrew
 {
     /**
@@ -32,8 +35,8 @@ final class ChangeCrew
     }
 
     /**
-     * Keep how a crew likes to do things. Each way is a yes or a no: only those are changed that differ from what the form showed, so two
-     * people never undo each other's.
+     * Keep how a crew likes to do things. Each way is a yes or a no: only those are changed that differ from what the
+     * form showed, so two people never undo each other's.
      *
      * @param  Schools|null  $was  what the form showed
      */

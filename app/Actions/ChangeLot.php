@@ -28,9 +28,26 @@ final readonly class ChangeLot
 {
     /** Columns that only make sense together, by the name of the field they are shown as. */
     private const TOGETHER = [
-        'kind' => ['kind'], 'name' => ['name'], 'pieces' => ['pieces', 'pack_pieces', 'price_state', 'paid_minor', 'list_minor', 'currency'], 'source' => ['source', 'place'], 'got_on' => ['got_on'], 'due_on' => ['due_on'],
-        'length_tenths' => ['length_tenths', 'width_tenths', 'height_tenths', 'is_measured'], 'packaged_length_tenths' => ['packaged_length_tenths', 'packaged_width_tenths', 'packaged_height_tenths', 'is_packaged'],
-        'size_label' => ['size_label'], 'traits' => ['traits'], 'colours' => ['colours'], 'note' => ['note'], 'tags' => ['tags'], 'kept' => ['kept'], 'materials' => ['materials'], 'minutes' => ['minutes'], 'desk' => ['desk'], 'holds' => ['holds'],
+        'kind' => ['kind'],
+        'name' => ['name'],
+        'pieces' => ['pieces', 'pack_pieces', 'price_state', 'paid_minor', 'list_minor', 'currency'],
+        'source' => ['source', 'place'],
+        'got_on' => ['got_on'],
+        'due_on' => ['due_on'],
+        'length_tenths' => ['length_tenths', 'width_tenths', 'height_tenths', 'is_measured'],
+        'packaged_length_tenths' => [
+            'packaged_length_tenths', 'packaged_width_tenths', 'packaged_height_tenths', 'is_packaged',
+        ],
+        'size_label' => ['size_label'],
+        'traits' => ['traits'],
+        'colours' => ['colours'],
+        'note' => ['note'],
+        'tags' => ['tags'],
+        'kept' => ['kept'],
+        'materials' => ['materials'],
+        'minutes' => ['minutes'],
+        'desk' => ['desk'],
+        'holds' => ['holds'],
     ];
 
     private const NOT_TRACED = ['updated_at', 'created_at', 'set_aside', 'version'];
@@ -57,9 +74,15 @@ final readonly class ChangeLot
     {
         return DB::transaction(function () use ($lot, $fill, $was, $takesTheirs): Lot {
             $fresh = Lot::query()->findOrFail($lot->id);
-            (new ThreeWay(self::TOGETHER))->merge($was, $fresh, $fill(clone $fresh), $takesTheirs, static fn (Lot $now, string $field): string => Words::of('meanwhile.field', [
-                'field' => Words::of("life.fields.{$field}"), 'now' => LotWords::of($now, $field),
-            ]));
+            (new ThreeWay(self::TOGETHER))->merge(
+                $was,
+                $fresh,
+                $fill(clone $fresh),
+                $takesTheirs,
+                static fn (Lot $now, string $field): string => Words::of('meanwhile.field', [
+                    'field' => Words::of("life.fields.{$field}"), 'now' => LotWords::of($now, $field),
+                ]),
+            );
             $this->correct($fresh);
 
             return $fresh;
@@ -79,7 +102,10 @@ final readonly class ChangeLot
             $setAside = (int) $lot->setAsidePieces()->sum('quantity');
             new Stock($lot->name, $lot->pieces, $setAside, $lot->gone);
             // What lies in a box has come; only what is all on its way can be due.
-            $lot->due_on === null || $setAside === 0 || ! $lot->isDirty('due_on') || throw NotEnoughLeft::someIsInBoxes($lot->name);
+            $lot->due_on === null
+                || $setAside === 0
+                || ! $lot->isDirty('due_on')
+                || throw NotEnoughLeft::someIsInBoxes($lot->name);
             $changed = array_diff_key($lot->getDirty(), array_flip(self::NOT_TRACED));
             $before = array_intersect_key($lot->getRawOriginal(), $changed);
             $lot->save();
@@ -130,7 +156,8 @@ final readonly class ChangeLot
     }
 
     /**
-     * Something is wrong with some of a lot, or what to do about it is decided now. Where it is not all of it, those pieces become a lot of their own.
+     * Something is wrong with some of a lot, or what to do about it is decided now. Where it is not all of it, those
+     * pieces become a lot of their own.
      *
      * @param  Money|null  $back  what the shop paid back
      * @return Lot the lot that is wrong
@@ -152,7 +179,11 @@ final readonly class ChangeLot
             if ($pieces < $fresh->pieces) {
                 $fresh = $this->split($fresh, $pieces);
             }
-            $fresh->fill(['fault' => $fault, 'fault_end' => $end, 'gone' => $end->hasLeft() ? $fresh->pieces : $fresh->gone]);
+            $fresh->fill([
+                'fault' => $fault,
+                'fault_end' => $end,
+                'gone' => $end->hasLeft() ? $fresh->pieces : $fresh->gone,
+            ]);
             if ($back !== null) {
                 $this->payBack($fresh, $back);
             }
@@ -226,7 +257,8 @@ final readonly class ChangeLot
     {
         if ($change->what === 'split') {
             $other = Lot::withSetAside()->whereKey($change->before['_other'] ?? '')->first();
-            $other !== null && $other->version === 1 && (int) $other->set_aside === 0 || throw CannotUndo::partChanged();
+            $other !== null && $other->version === 1 && (int) $other->set_aside === 0
+                || throw CannotUndo::partChanged();
             $other->delete();
         }
         if ($change->what === 'merged') {
@@ -251,6 +283,13 @@ final readonly class ChangeLot
      */
     private function trace(Lot $lot, string $what, array $before, array $after): void
     {
-        LotChange::query()->create(['crew_id' => $lot->crew_id, 'lot_id' => $lot->id, 'by' => Member::name(), 'what' => $what, 'before' => $before, 'after' => $after]);
+        LotChange::query()->create([
+            'crew_id' => $lot->crew_id,
+            'lot_id' => $lot->id,
+            'by' => Member::name(),
+            'what' => $what,
+            'before' => $before,
+            'after' => $after,
+        ]);
     }
 }

@@ -18,7 +18,8 @@ final readonly class ChangeSeveralLots
     /**
      * @param  list<Lot>  $lots
      * @param  string  $tag  one more for each; empty for none
-     * @param  array<string, mixed>  $corrections  what becomes the same of all: where they are kept, say, or where they are from
+     * @param  array<string, mixed>  $corrections  what becomes the same of all: where they are kept, say, or where they
+     *     are from
      * @param  Box|null  $box  gets one of each
      *
      * @throws NotEnoughLeft If there is none left of one of them.

@@ -116,7 +116,10 @@ final readonly class FillBox
         $this->history->of($piece->box, 'number', function () use ($piece, $quantity, $was): void {
             $this->refuseUnlessOpen($piece->box);
             $fresh = Piece::query()->with('lot')->whereKey($piece->id)->firstOrFail();
-            $was === null || $fresh->quantity === $was || $fresh->quantity === $quantity || throw ChangedMeanwhile::value((string) $fresh->quantity);
+            $was === null
+                || $fresh->quantity === $was
+                || $fresh->quantity === $quantity
+                || throw ChangedMeanwhile::value((string) $fresh->quantity);
             $this->refuseTooMany($quantity);
             $this->refuseTooManyInAll($piece->box_id, $quantity - $fresh->quantity);
             if ($fresh->lot !== null && $quantity > $fresh->quantity) {
@@ -195,7 +198,9 @@ final readonly class FillBox
     /** @throws CannotChangeBox If the box would hold more pieces than any does. */
     private function refuseTooManyInAll(string $boxId, int $more): void
     {
-        $more <= 0 || $more + (int) Piece::query()->where('box_id', $boxId)->sum('quantity') <= self::MOST_IN_ALL || throw CannotChangeBox::tooManyInAll(self::MOST_IN_ALL);
+        $more <= 0
+            || $more + (int) Piece::query()->where('box_id', $boxId)->sum('quantity') <= self::MOST_IN_ALL
+            || throw CannotChangeBox::tooManyInAll(self::MOST_IN_ALL);
     }
 
     private function fresh(Lot $lot): Lot

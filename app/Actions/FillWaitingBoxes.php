@@ -14,8 +14,8 @@ use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 
 /**
- * What has come in, whatever way it came, for the boxes that have it on their list to buy: the one that is furthest along first, the
- * older thing first, clothes where their size suits.
+ * What has come in, whatever way it came, for the boxes that have it on their list to buy: the one that is furthest
+ * along first, the older thing first, clothes where their size suits.
  */
 final readonly class FillWaitingBoxes
 {
@@ -46,7 +46,9 @@ final readonly class FillWaitingBoxes
             $lacks = $piece->quantity;
             $band = $piece->box->recipient()->band;
             foreach ($lots[$piece->kind] ?? [] as $lot) {
-                $count = OnHand::suits($lot->itemKind(), (string) $lot->size_label, $band) ? min($lacks, $left[$lot->id]) : 0;
+                $count = OnHand::suits($lot->itemKind(), (string) $lot->size_label, $band)
+                    ? min($lacks, $left[$lot->id])
+                    : 0;
                 if ($count > 0) {
                     $moves[] = ['box' => $piece->box, 'lot' => $lot, 'count' => $count];
                     $left[$lot->id] -= $count;
@@ -85,7 +87,12 @@ final readonly class FillWaitingBoxes
         $query = Piece::query()->with('box');
         $query->whereNull('lot_id');
         $pieces = $query->get()->filter(static fn (Piece $piece): bool => $piece->box->stage->isOpen())->all();
-        usort($pieces, static fn (Piece $one, Piece $other): int => [-$one->box->stage->place(), $one->box->number] <=> [-$other->box->stage->place(), $other->box->number]);
+        usort(
+            $pieces,
+            static fn (Piece $one, Piece $other): int => [-$one->box->stage->place(), $one->box->number] <=> [
+                -$other->box->stage->place(), $other->box->number,
+            ],
+        );
 
         return $pieces;
     }

@@ -13,8 +13,15 @@ use PluckyWren\Core\Money\Currency;
 /** Starts a crew with its first member; an address that someone has already starts none. */
 final readonly class FoundCrew
 {
-    public function execute(string $crewName, string $name, string $email, string $password, Currency $currency, string $locale, string $timeZone = 'UTC'): ?User
-    {
+    public function execute(
+        string $crewName,
+        string $name,
+        string $email,
+        string $password,
+        Currency $currency,
+        string $locale,
+        string $timeZone = 'UTC',
+    ): ?User {
         // Hashed before it is known whether it is needed, so that the answer takes as long either way.
         $hash = Hash::make($password);
         if (User::query()->where('email', $email)->exists()) {
@@ -22,7 +29,12 @@ final readonly class FoundCrew
         }
 
         return DB::transaction(function () use ($crewName, $name, $email, $hash, $currency, $locale, $timeZone): User {
-            $crew = Crew::query()->create(['name' => $crewName, 'currency' => $currency, 'locale' => $locale, 'time_zone' => $timeZone]);
+            $crew = Crew::query()->create([
+                'name' => $crewName,
+                'currency' => $currency,
+                'locale' => $locale,
+                'time_zone' => $timeZone,
+            ]);
 
             return $crew->users()->create(['name' => $name, 'email' => $email, 'password' => $hash]);
         });

@@ -63,11 +63,22 @@ final readonly class ImportBox
         $pack = self::packOf($piece);
         $lot = new Lot([
             'crew_id' => $box->crew_id, 'kind' => $piece->kind->id, 'name' => LotLimits::cut('name', $piece->name),
-            // Where a share of a pack is no whole cent, the whole pack is written down, and the rest of it as gone: the price stays exact.
+            // Where a share of a pack is no whole cent, the whole pack is written down, and the rest of it as gone: the
+            // price stays exact.
             'pieces' => $pack[1] ?? $piece->quantity, 'gone' => ($pack[1] ?? $piece->quantity) - $piece->quantity,
-            'price_state' => $pack === null && $piece->price->state === PriceState::Paid ? PriceState::Free : $piece->price->state, 'paid' => $pack[0] ?? null, 'currency' => $box->sending_gift->currency->code,
-            'source' => $piece->source ?? Source::Shop, 'place' => LotLimits::cut('place', $place), 'got_on' => Today::here(),
-            'size' => $piece->size, 'is_measured' => $piece->isMeasured, 'size_label' => LotLimits::cut('size_label', $piece->sizeLabel), 'traits' => $piece->traits, 'holds' => $piece->holds,
+            'price_state' => $pack === null && $piece->price->state === PriceState::Paid
+                ? PriceState::Free
+                : $piece->price->state,
+            'paid' => $pack[0] ?? null,
+            'currency' => $box->sending_gift->currency->code,
+            'source' => $piece->source ?? Source::Shop,
+            'place' => LotLimits::cut('place', $place),
+            'got_on' => Today::here(),
+            'size' => $piece->size,
+            'is_measured' => $piece->isMeasured,
+            'size_label' => LotLimits::cut('size_label', $piece->sizeLabel),
+            'traits' => $piece->traits,
+            'holds' => $piece->holds,
             'packaged' => $piece->cameInPackaging ? $piece->size : null, 'is_packaged' => $piece->staysInPackaging,
         ]);
         $added = $this->fillBox->add($box, $lot, $piece->quantity);
@@ -76,7 +87,10 @@ final readonly class ImportBox
         return $added;
     }
 
-    /** @return array{Money, int}|null what was paid for how many, exact but where no pack has so many; null where it was nothing, or nobody knows */
+    /**
+     * @return array{Money, int}|null what was paid for how many, exact but where no pack has so many; null where it was
+     *     nothing, or nobody knows
+     */
     private static function packOf(PlannedPiece $piece): ?array
     {
         $pack = $piece->price->packOf($piece->quantity);
@@ -97,8 +111,15 @@ final readonly class ImportBox
         $answers = [];
         foreach ($reasons as $key => $because) {
             [$finding, $pieces] = [...explode('|', $key, 2), ''];
-            $here = array_map(static fn (string $id): string => $ids[$id] ?? $id, $pieces === '' ? [] : explode(',', $pieces));
-            $answers["{$finding}|".implode(',', $here)] = ['because' => $because, 'by' => 'the file', 'at' => Today::here()->toDateString()];
+            $here = array_map(
+                static fn (string $id): string => $ids[$id] ?? $id,
+                $pieces === '' ? [] : explode(',', $pieces),
+            );
+            $answers["{$finding}|".implode(',', $here)] = [
+                'because' => $because,
+                'by' => 'the file',
+                'at' => Today::here()->toDateString(),
+            ];
         }
 
         return $answers;

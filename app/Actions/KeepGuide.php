@@ -15,7 +15,8 @@ use Illuminate\Support\Str;
 use PluckyWren\Core\Guide\Guide;
 
 /**
- * Keeps a crew's own guides: new ones under a name that nothing else has, and changes of one that two people may make at once.
+ * Keeps a crew's own guides: new ones under a name that nothing else has, and changes of one that two people may make
+ * at once.
  *
  * @phpstan-import-type GuideData from Guide
  */
@@ -46,7 +47,9 @@ final readonly class KeepGuide
     {
         DB::transaction(static function () use ($guide, $data, $was): void {
             $fresh = CrewGuide::query()->findOrFail($guide->id);
-            $was === '' || $was === self::print($fresh) || throw ChangedMeanwhile::said(Words::of('guides.changed-meanwhile'));
+            $was === ''
+                || $was === self::print($fresh)
+                || throw ChangedMeanwhile::said(Words::of('guides.changed-meanwhile'));
             $fresh->update(['data' => $data]);
         });
         $this->guides->forget();
@@ -55,7 +58,9 @@ final readonly class KeepGuide
     /** Drop a guide; false where boxes are planned by it. */
     public function drop(CrewGuide $guide): bool
     {
-        $isGone = DB::transaction(static fn (): bool => Box::query()->where('guide', $guide->slug)->doesntExist() && (bool) $guide->delete());
+        $isGone = DB::transaction(
+            static fn (): bool => Box::query()->where('guide', $guide->slug)->doesntExist() && (bool) $guide->delete(),
+        );
         $this->guides->forget();
 
         return $isGone;

@@ -21,7 +21,13 @@ use PluckyWren\Core\Guide\Rules\RuleBook;
 /** Writes down a box as it is handed in. Call it within the transaction that hands it in. */
 final readonly class KeepRecord
 {
-    public function __construct(private RecordFile $file, private FitRoom $fitRoom, private RuleBook $rules, private Guides $guides, private DataFiles $dataFiles) {}
+    public function __construct(
+        private RecordFile $file,
+        private FitRoom $fitRoom,
+        private RuleBook $rules,
+        private Guides $guides,
+        private DataFiles $dataFiles,
+    ) {}
 
     public function of(Box $box): BoxRecord
     {

@@ -22,20 +22,53 @@ final readonly class MergeLots
 {
     /** What has to be the same: columns by the name of the field they are shown as. */
     private const ALIKE = [
-        'kind' => ['kind'], 'price_state' => ['price_state', 'currency'], 'length_tenths' => ['length_tenths', 'width_tenths', 'height_tenths'], 'size_label' => ['size_label'],
-        'packaged_length_tenths' => ['packaged_length_tenths', 'packaged_width_tenths', 'packaged_height_tenths', 'is_packaged'], 'holds' => ['holds'], 'due_on' => ['due_on'], 'fault' => ['fault', 'fault_end'],
+        'kind' => ['kind'],
+        'price_state' => ['price_state', 'currency'],
+        'length_tenths' => ['length_tenths', 'width_tenths', 'height_tenths'],
+        'size_label' => ['size_label'],
+        'packaged_length_tenths' => [
+            'packaged_length_tenths', 'packaged_width_tenths', 'packaged_height_tenths', 'is_packaged',
+        ],
+        'holds' => ['holds'],
+        'due_on' => ['due_on'],
+        'fault' => ['fault', 'fault_end'],
     ];
 
     /** What may differ, and then is asked about. */
-    private const ASKED = ['name', 'source', 'place', 'got_on', 'list_minor', 'is_measured', 'traits', 'colours', 'kept', 'note', 'materials', 'minutes', 'desk'];
+    private const ASKED = [
+        'name',
+        'source',
+        'place',
+        'got_on',
+        'list_minor',
+        'is_measured',
+        'traits',
+        'colours',
+        'kept',
+        'note',
+        'materials',
+        'minutes',
+        'desk',
+    ];
 
     public function __construct(private ChangeLot $changeLot, private Guides $guides, private Once $once) {}
 
-    /** @return list<string> the fields in which two lots are too unlike to be one, as columns; empty where they are alike */
+    /**
+     * @return list<string> the fields in which two lots are too unlike to be one, as columns; empty where they are
+     *     alike
+     */
     public function unlike(Lot $into, Lot $from): array
     {
-        $unlike = array_keys(array_filter(self::ALIKE, static fn (array $columns): bool => self::values($into, $columns) !== self::values($from, $columns)));
-        if (($into->source === Source::Given || $from->source === Source::Given) && self::values($into, ['source', 'place']) !== self::values($from, ['source', 'place'])) {
+        $unlike = array_keys(
+            array_filter(
+                self::ALIKE,
+                static fn (array $columns): bool => self::values($into, $columns) !== self::values($from, $columns),
+            ),
+        );
+        if (
+            ($into->source === Source::Given || $from->source === Source::Given)
+                && self::values($into, ['source', 'place']) !== self::values($from, ['source', 'place'])
+        ) {
             $unlike[] = 'giver';
         }
         $handIn = $this->guides->current()->handIn;
@@ -70,15 +103,30 @@ final readonly class MergeLots
             [$into, $from] = [Lot::query()->findOrFail($lot->id), Lot::query()->findOrFail($other->id)];
             $into->id !== $from->id || throw CannotMerge::unlike($into->name, $from->name, []);
             $unlike = $this->unlike($into, $from);
-            $unlike === [] || throw CannotMerge::unlike($into->name, $from->name, array_map(static fn (string $field): string => Words::of("life.fields.{$field}"), $unlike));
+            $unlike === []
+                || throw CannotMerge::unlike(
+                    $into->name,
+                    $from->name,
+                    array_map(static fn (string $field): string => Words::of("life.fields.{$field}"), $unlike),
+                );
             $into->pieces + $from->pieces <= LotLimits::PIECES || throw CannotMerge::tooMany();
             $this->decide($into, $from, $choices);
             $into->pieces += $from->pieces;
             $into->gone += $from->gone;
             $into->paid = $into->paid !== null && $from->paid !== null ? $into->paid->plus($from->paid) : null;
-            $into->tags = implode(', ', array_unique(array_filter(array_map(trim(...), [...explode(',', $into->tags), ...explode(',', $from->tags)]))));
+            $into->tags = implode(
+                ', ',
+                array_unique(
+                    array_filter(array_map(trim(...), [...explode(',', $into->tags), ...explode(',', $from->tags)])),
+                ),
+            );
             $row = $from->getRawOriginal();
-            $pieces = Piece::query()->toBase()->where('lot_id', $from->id)->get()->map(static fn (object $piece): array => (array) $piece)->all();
+            $pieces = Piece::query()
+                ->toBase()
+                ->where('lot_id', $from->id)
+                ->get()
+                ->map(static fn (object $piece): array => (array) $piece)
+                ->all();
             $this->changeLot->correct($into, 'merged', ['_other' => $row, '_pieces' => $pieces]);
             foreach ($from->setAsidePieces as $piece) {
                 $same = $into->setAsidePieces()->where('box_id', $piece->box_id)->first();
@@ -127,7 +175,10 @@ final readonly class MergeLots
         foreach ($differing as $column) {
             in_array($choices[$column] ?? null, ['this', 'other'], true) || throw CannotMerge::undecided();
             if ($choices[$column] === 'other') {
-                $into->setRawAttributes([...$into->getAttributes(), $column => $from->getAttributes()[$column] ?? null]);
+                $into->setRawAttributes([
+                    ...$into->getAttributes(),
+                    $column => $from->getAttributes()[$column] ?? null,
+                ]);
             }
         }
         if (! in_array('list_minor', $differing, true)) {
@@ -141,6 +192,11 @@ final readonly class MergeLots
      */
     private static function values(Lot $lot, array $columns): array
     {
-        return array_map(static fn (string $column): string => is_scalar($value = $lot->getRawOriginal($column)) ? (string) $value : '', $columns);
+        return array_map(
+            static fn (string $column): string => is_scalar($value = $lot->getRawOriginal($column))
+                ? (string) $value
+                : '',
+            $columns,
+        );
     }
 }

@@ -10,7 +10,10 @@ use App\Reference\Guides;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Season\Season;
 
-/** Puts a new box on the shelf under the crew's next number, and lists what its guide asks for where that is wished: both, or neither. */
+/**
+ * Puts a new box on the shelf under the crew's next number, and lists what its guide asks for where that is wished:
+ * both, or neither.
+ */
 final readonly class PlanBox
 {
     public function __construct(private Guides $guides, private FillBox $fillBox, private Once $once) {}

@@ -26,11 +26,16 @@ final class SetTarget
     {
         DB::transaction(static function () use ($user, $kind, $band, $target, $was): void {
             $now = self::of($kind, $band)->first()?->amount();
-            $was === null || $was === ($now?->typed() ?? '') || throw ChangedMeanwhile::value($now?->each()->format() ?? Words::of('money.no-budget'));
+            $was === null
+                || $was === ($now?->typed() ?? '')
+                || throw ChangedMeanwhile::value($now?->each()->format() ?? Words::of('money.no-budget'));
             if ($target === null || $target->paid->isZero()) {
                 self::of($kind, $band)->delete();
             } else {
-                TargetPrice::query()->updateOrCreate(['crew_id' => $user->crew_id, 'kind' => $kind, 'band' => $band], ['target' => $target->paid, 'pieces' => $target->pieces]);
+                TargetPrice::query()->updateOrCreate(
+                    ['crew_id' => $user->crew_id, 'kind' => $kind, 'band' => $band],
+                    ['target' => $target->paid, 'pieces' => $target->pieces],
+                );
             }
         });
     }

@@ -27,7 +27,9 @@ final class TickTask
             $fresh = Piece::query()->with(['lot', 'box'])->whereKey($piece->id)->firstOrFail();
             $fresh->box->refuseIfHandedIn();
             $fresh->update(['done' => self::ticked($fresh->done, $task, $isDone)]);
-            $open = array_values(array_filter($fresh->tasks(), static fn (Task $other): bool => ! in_array($other, $fresh->done, true)));
+            $open = array_values(
+                array_filter($fresh->tasks(), static fn (Task $other): bool => ! in_array($other, $fresh->done, true)),
+            );
 
             return $isDone ? TaskOrder::waitsFor($task, $open) : [];
         });
@@ -43,7 +45,9 @@ final class TickTask
         return DB::transaction(static function () use ($box, $task, $isDone): array {
             $fresh = Box::query()->whereKey($box->id)->firstOrFail();
             $fresh->update(['done' => self::ticked($fresh->done, $task, $isDone)]);
-            $open = array_values(array_filter(Task::ofTheBox(), static fn (Task $other): bool => ! in_array($other, $fresh->done, true)));
+            $open = array_values(
+                array_filter(Task::ofTheBox(), static fn (Task $other): bool => ! in_array($other, $fresh->done, true)),
+            );
 
             return $isDone ? TaskOrder::waitsFor($task, $open) : [];
         });

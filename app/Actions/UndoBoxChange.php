@@ -14,7 +14,10 @@ use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 
-/** Takes back what was done to a box, where nothing was done on top of it; a box that was deleted comes back with its pieces. */
+/**
+ * Takes back what was done to a box, where nothing was done on top of it; a box that was deleted comes back with its
+ * pieces.
+ */
 final readonly class UndoBoxChange
 {
     public function __construct(private BoxHistory $history, private ChangeBox $changeBox) {}
@@ -52,7 +55,9 @@ final readonly class UndoBoxChange
     {
         $now = BoxHistory::state($change->box_id);
         $after = $change->after;
-        $isSame = $after['box'] === null ? $now['box'] === null : $now['box'] !== null && array_intersect_key($now['box'], $after['box']) == $after['box'];
+        $isSame = $after['box'] === null
+            ? $now['box'] === null
+            : $now['box'] !== null && array_intersect_key($now['box'], $after['box']) == $after['box'];
         foreach ($after['pieces'] as $id => $piece) {
             $isSame = $isSame && ($now['pieces'][$id] ?? null) == $piece;
         }
@@ -64,7 +69,12 @@ final readonly class UndoBoxChange
         $row = $change->before['box'] ?? throw CannotUndo::changedSince();
         $isTaken = Box::query()->toBase()->where('number', $row['number'])->exists();
         $number = $isTaken ? 1 + (int) Box::query()->max('number') : $row['number'];
-        DB::table('boxes')->insert([...$row, 'number' => $number, 'created_at' => now()->toDateTimeString(), 'updated_at' => now()->toDateTimeString()]);
+        DB::table('boxes')->insert([
+            ...$row,
+            'number' => $number,
+            'created_at' => now()->toDateTimeString(),
+            'updated_at' => now()->toDateTimeString(),
+        ]);
 
         return Box::query()->findOrFail($change->box_id);
     }
@@ -99,7 +109,12 @@ final readonly class UndoBoxChange
             $more <= 0 || $lot->stock()->settingAside($more);
         }
         // The same thing may have been put in anew meanwhile.
-        $there !== null || Piece::query()->where('box_id', $row['box_id'])->where(['lot_id' => $row['lot_id'], 'kind' => $row['kind']])->doesntExist() || throw CannotUndo::changedSince();
+        $there !== null
+            || Piece::query()
+                ->where('box_id', $row['box_id'])
+                ->where(['lot_id' => $row['lot_id'], 'kind' => $row['kind']])
+                ->doesntExist()
+            || throw CannotUndo::changedSince();
         $stamped = [...$row, 'updated_at' => now()->toDateTimeString()];
         $there === null
             ? DB::table('pieces')->insert([...$stamped, 'created_at' => now()->toDateTimeString()])

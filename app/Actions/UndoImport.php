@@ -10,7 +10,10 @@ use Illuminate\Support\Facades\DB;
 /** Takes a whole import back, as far as nothing was done with it since. */
 final class UndoImport
 {
-    /** @return array{int, int} how many lots are gone again, and how many stay, as they were changed or promised to a box */
+    /**
+     * @return array{int, int} how many lots are gone again, and how many stay, as they were changed or promised to a
+     *     box
+     */
     public function execute(string $importId): array
     {
         return DB::transaction(static function () use ($importId): array {

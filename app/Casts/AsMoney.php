@@ -22,12 +22,16 @@ final class AsMoney implements CastsAttributes
         $minor = $attributes["{$key}_minor"] ?? null;
         $currency = $attributes['currency'] ?? null;
 
-        return is_numeric($minor) && is_string($currency) ? new Money((int) $minor, Currency::of($currency, resolve(Notation::class))) : null;
+        return is_numeric($minor) && is_string($currency)
+            ? new Money((int) $minor, Currency::of($currency, resolve(Notation::class)))
+            : null;
     }
 
     /** @return array<string, int|string|null> */
     public function set(Model $model, string $key, mixed $value, array $attributes): array
     {
-        return $value === null ? ["{$key}_minor" => null] : ["{$key}_minor" => $value->minor, 'currency' => $value->currency->code];
+        return $value === null
+            ? ["{$key}_minor" => null]
+            : ["{$key}_minor" => $value->minor, 'currency' => $value->currency->code];
     }
 }

@@ -14,7 +14,9 @@ final class AsSchools implements CastsAttributes
     public function get(Model $model, string $key, mixed $value, array $attributes): Schools
     {
         $stored = is_string($value) ? json_decode($value, true, 2, JSON_THROW_ON_ERROR) : [];
-        $is = static fn (string $name, bool $otherwise): bool => is_array($stored) && is_bool($stored[$name] ?? null) ? $stored[$name] : $otherwise;
+        $is = static fn (string $name, bool $otherwise): bool => is_array($stored) && is_bool($stored[$name] ?? null)
+            ? $stored[$name]
+            : $otherwise;
 
         return new Schools($is('bagsPuzzles', true), $is('stripsPackaging', true), $is('sendsPhotos', false));
     }

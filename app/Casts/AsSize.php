@@ -19,9 +19,14 @@ final readonly class AsSize implements CastsAttributes
 
     public function get(Model $model, string $key, mixed $value, array $attributes): ?Size
     {
-        $sides = array_map(fn (string $side): mixed => $attributes["{$this->prefix}{$side}_tenths"] ?? null, ['length', 'width', 'height']);
+        $sides = array_map(
+            fn (string $side): mixed => $attributes["{$this->prefix}{$side}_tenths"] ?? null,
+            ['length', 'width', 'height'],
+        );
 
-        return is_numeric($sides[0]) && is_numeric($sides[1]) && is_numeric($sides[2]) ? new Size((int) $sides[0], (int) $sides[1], (int) $sides[2]) : null;
+        return is_numeric($sides[0]) && is_numeric($sides[1]) && is_numeric($sides[2])
+            ? new Size((int) $sides[0], (int) $sides[1], (int) $sides[2])
+            : null;
     }
 
     /** @return array<string, int|null> */

@@ -24,6 +24,9 @@ final class AsTraits implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return json_encode(array_map(static fn (ItemTrait $trait): string => $trait->value, $value ?? []), JSON_THROW_ON_ERROR);
+        return json_encode(
+            array_map(static fn (ItemTrait $trait): string => $trait->value, $value ?? []),
+            JSON_THROW_ON_ERROR,
+        );
     }
 }

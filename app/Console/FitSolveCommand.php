@@ -74,7 +74,14 @@ final class FitSolveCommand extends Command
             try {
                 $result = $this->solved($solver, $file);
                 $kept = $this->keep("{$out}/".basename($file), ResultFile::write($result)."\n");
-                $rows[] = [basename($file), count($result->placements), count($result->leftOut), $result->closure?->verdict->value, $result->fill, $kept ? '' : 'cannot be written'];
+                $rows[] = [
+                    basename($file),
+                    count($result->placements),
+                    count($result->leftOut),
+                    $result->closure?->verdict->value,
+                    $result->fill,
+                    $kept ? '' : 'cannot be written',
+                ];
             } catch (MalformedFile $wrong) {
                 $malformed++;
                 $rows[] = [basename($file), '', '', '', '', $wrong->getMessage()];
@@ -83,7 +90,10 @@ final class FitSolveCommand extends Command
         }
         $bar->finish();
         $this->errors()->writeln('');
-        (new Table($this->errors()))->setHeaders(['file', 'packed', 'left out', 'lid', 'fill', ''])->setRows($rows)->render();
+        (new Table($this->errors()))
+            ->setHeaders(['file', 'packed', 'left out', 'lid', 'fill', ''])
+            ->setRows($rows)
+            ->render();
 
         return $malformed === 0 ? self::SUCCESS : self::MALFORMED;
     }
@@ -98,7 +108,11 @@ final class FitSolveCommand extends Command
         // A clock would make the same number of steps end sooner on a busy day, and the result another.
         $isTimed = $ms !== '' || $steps === '';
 
-        return $solver->solve($problem, $isTimed ? $budget->cutAt($ms === '' ? self::MS : (float) $ms, new WallClock) : $budget, max(1, (int) $this->option('seed')));
+        return $solver->solve(
+            $problem,
+            $isTimed ? $budget->cutAt($ms === '' ? self::MS : (float) $ms, new WallClock) : $budget,
+            max(1, (int) $this->option('seed')),
+        );
     }
 
     private function keep(string $path, string $result): bool

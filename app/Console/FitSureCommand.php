@@ -16,7 +16,10 @@ use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Fit\Problem;
 
-/** Tries boxes that have been left alone over a spread of measures, a few tries each, so that their pages have the answer ready. */
+/**
+ * Tries boxes that have been left alone over a spread of measures, a few tries each, so that their pages have the
+ * answer ready.
+ */
 final class FitSureCommand extends Command
 {
     /** Packings older than this are forgotten, as a change of a box leaves one behind each time. */
@@ -28,10 +31,16 @@ final class FitSureCommand extends Command
 
     public function handle(FitRoom $fitRoom): int
     {
-        // Whatever is forgotten can be found again; a box that is packed lies as it lies, and another way would be no help.
+        // Whatever is forgotten can be found again; a box that is packed lies as it lies, and another way would be no
+        // help.
         $kept = [];
         foreach ($this->shelves() as $boxes) {
-            array_push($kept, ...$boxes->filter(static fn (Box $box): bool => $box->stage === Stage::Packed)->map(static fn (Box $box): Problem => FitProblem::of($box->plan()))->all());
+            array_push(
+                $kept,
+                ...$boxes->filter(static fn (Box $box): bool => $box->stage === Stage::Packed)
+                    ->map(static fn (Box $box): Problem => FitProblem::of($box->plan()))
+                    ->all(),
+            );
         }
         $fitRoom->forget(now()->subDays(self::KEPT_DAYS)->toDateTimeString(), $kept);
         $tried = 0;

@@ -40,7 +40,11 @@ final class GuideCheckCommand extends Command
         try {
             $guide = $this->guide($this->text($this->option('guide')), $guides);
             $json = is_file($path) ? @file_get_contents($path) : false;
-            $plan = $boxFile->read($json === false ? throw MalformedFile::unreadable($path) : $json, $path, static fn (string $id): ?Guide => $guide ?? $guides->find($id))->plan;
+            $plan = $boxFile->read(
+                $json === false ? throw MalformedFile::unreadable($path) : $json,
+                $path,
+                static fn (string $id): ?Guide => $guide ?? $guides->find($id),
+            )->plan;
         } catch (MalformedFile|MalformedGuide $malformed) {
             return $this->refuse($malformed->getMessage());
         }
@@ -55,7 +59,9 @@ final class GuideCheckCommand extends Command
     {
         return match (true) {
             $named === '' => null,
-            is_file($named) => Guide::ofData(resolve(GuideFile::class)->read((string) file_get_contents($named), $named)),
+            is_file($named) => Guide::ofData(
+                resolve(GuideFile::class)->read((string) file_get_contents($named), $named),
+            ),
             default => $guides->find($named) ?? throw MalformedGuide::unknown($named),
         };
     }
@@ -63,32 +69,67 @@ final class GuideCheckCommand extends Command
     private function printLines(Plan $plan, Findings $findings): void
     {
         $needs = $plan->guide->needsFilled($plan->recipient, $plan->held());
-        $this->line("{$plan->guide->drive}, guide of {$plan->guide->dated}: {$needs->filled()} of {$needs->asked()} must-haves.");
+        $this->line(
+            "{$plan->guide->drive}, guide of {$plan->guide->dated}: "
+                ."{$needs->filled()} of {$needs->asked()} must-haves.",
+        );
         foreach ($findings->all as $finding) {
-            $this->line(sprintf('%-8s %-26s %s: %s %s%s', $finding->weight->value, $finding->id, $finding->about, $finding->why, $finding->remedy, $finding->working === '' ? '' : " ({$finding->working})"));
+            $this->line(
+                sprintf(
+                    '%-8s %-26s %s: %s %s%s',
+                    $finding->weight->value,
+                    $finding->id,
+                    $finding->about,
+                    $finding->why,
+                    $finding->remedy,
+                    $finding->working === '' ? '' : " ({$finding->working})",
+                ),
+            );
         }
         foreach ($findings->overruled as $left) {
-            $this->line(sprintf('%-8s %-26s %s: left because: %s', 'left', $left->finding->id, $left->finding->about, $left->because));
+            $this->line(
+                sprintf(
+                    '%-8s %-26s %s: left because: %s',
+                    'left',
+                    $left->finding->id,
+                    $left->finding->about,
+                    $left->because,
+                ),
+            );
         }
     }
 
     private function printJson(Plan $plan, Findings $findings): void
     {
         $needs = $plan->guide->needsFilled($plan->recipient, $plan->held());
-        $fields = static fn (Finding $finding): array => ['id' => $finding->id, 'weight' => $finding->weight->value, 'pieces' => $finding->pieces, 'about' => $finding->about, 'why' => $finding->why, 'remedy' => $finding->remedy, 'working' => $finding->working];
+        $fields = static fn (Finding $finding): array => [
+            'id' => $finding->id,
+            'weight' => $finding->weight->value,
+            'pieces' => $finding->pieces,
+            'about' => $finding->about,
+            'why' => $finding->why,
+            'remedy' => $finding->remedy,
+            'working' => $finding->working,
+        ];
+        $written = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT;
         $this->output->writeln(json_encode([
             'format' => 'plucky-wren/findings@1',
             'guide' => $plan->guide->id,
             'needs' => ['asked' => $needs->asked(), 'filled' => $needs->filled()],
             'findings' => array_map($fields, $findings->all),
-            'left' => array_map(static fn (Overruled $left): array => [...$fields($left->finding), 'because' => $left->because], $findings->overruled),
-        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT), OutputInterface::OUTPUT_RAW);
+            'left' => array_map(
+                static fn (Overruled $left): array => [...$fields($left->finding), 'because' => $left->because],
+                $findings->overruled,
+            ),
+        ], $written), OutputInterface::OUTPUT_RAW);
     }
 
     private function refuse(string $why): int
     {
         $output = $this->output->getOutput();
-        ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($why, OutputInterface::OUTPUT_RAW);
+        (
+            $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output
+        )->writeln($why, OutputInterface::OUTPUT_RAW);
 
         return self::MALFORMED;
     }

@@ -8,7 +8,10 @@ use App\Models\Crew;
 use App\Models\User;
 use Illuminate\Support\Facades\Auth;
 
-/** The crew for which something is done: that of whoever is signed in; whoever works without a session says which. Without one, nothing is found. */
+/**
+ * The crew for which something is done: that of whoever is signed in; whoever works without a session says which.
+ * Without one, nothing is found.
+ */
 final class CrewInHand
 {
     private ?int $taken = null;

@@ -13,7 +13,9 @@ use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Catalogue;
 
-/** A file of lots that was sent and is looked at before anything is kept; it lies in its crew's own folder until then. */
+/**
+ * A file of lots that was sent and is looked at before anything is kept; it lies in its crew's own folder until then.
+ */
 final class LotImport
 {
     /** So many rows are kept in one go, so that a long file shows how far it is. */
@@ -34,7 +36,12 @@ final class LotImport
     /** @var list<list<string>>|null the cells of the first rows */
     private ?array $sample = null;
 
-    private function __construct(public readonly string $id, private readonly string $path, public readonly User $user, private readonly SentRows $rows) {}
+    private function __construct(
+        public readonly string $id,
+        private readonly string $path,
+        public readonly User $user,
+        private readonly SentRows $rows,
+    ) {}
 
     public static function keep(string $bytes, User $user): self
     {
@@ -119,7 +126,9 @@ final class LotImport
      */
     public function undecided(array $columns, array $said): array
     {
-        $isUndecided = fn (string $header, int $place): bool => ! isset($columns[$place]) && ! array_key_exists($place, $said) && $this->holdsMoney($place);
+        $isUndecided = fn (string $header, int $place): bool => ! isset($columns[$place])
+            && ! array_key_exists($place, $said)
+            && $this->holdsMoney($place);
 
         return array_filter($this->headers(), $isUndecided, ARRAY_FILTER_USE_BOTH);
     }
@@ -128,7 +137,8 @@ final class LotImport
      * Look at all rows in one pass, without keeping any: the first ones are shown, the rest is counted.
      *
      * @param  array<int, LotColumn>  $columns
-     * @return array{good: int, lots: array<int, Lot>, bad: int, reasons: array<int, list<string>>} lots and reasons by line of the table
+     * @return array{good: int, lots: array<int, Lot>, bad: int, reasons: array<int, list<string>>} lots and reasons by
+     *     line of the table
      */
     public function look(array $columns): array
     {
@@ -155,7 +165,8 @@ final class LotImport
      *
      * @param  array<int, LotColumn>  $columns
      * @param  int  $from  how many rows below the header come before it
-     * @return array{good: list<array{key: string, id: string, lot: Lot}>, bad: int} the row's name, and the id that it bears or none
+     * @return array{good: list<array{key: string, id: string, lot: Lot}>, bad: int} the row's name, and the id that it
+     *     bears or none
      */
     public function chunk(array $columns, int $from): array
     {
@@ -187,9 +198,15 @@ final class LotImport
     private function holdsMoney(int $place): bool
     {
         $this->sample ??= array_column(iterator_to_array($this->rows->rows(0, self::A_SAMPLE), false), 1);
-        $cells = array_filter(array_map(static fn (array $row): string => $row[$place] ?? '', $this->sample), static fn (string $cell): bool => $cell !== '');
+        $cells = array_filter(
+            array_map(static fn (array $row): string => $row[$place] ?? '', $this->sample),
+            static fn (string $cell): bool => $cell !== '',
+        );
         $amounts = array_filter($cells, $this->readsAsMoney(...));
-        $marked = array_filter($amounts, static fn (string $cell): bool => preg_match('/[.,]\d{2}\b|\p{Sc}/u', $cell) === 1);
+        $marked = array_filter(
+            $amounts,
+            static fn (string $cell): bool => preg_match('/[.,]\d{2}\b|\p{Sc}/u', $cell) === 1,
+        );
 
         return $marked !== [] && count($amounts) * 2 > count($cells);
     }

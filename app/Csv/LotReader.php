@@ -30,7 +30,12 @@ final class LotReader
 {
     /** What may be said in a cell, by its column. */
     private const LIMITED = [
-        'name' => 'name', 'place' => 'place', 'size label' => 'size_label', 'tags' => 'tags', 'kept in' => 'kept', 'note' => 'note',
+        'name' => 'name',
+        'place' => 'place',
+        'size label' => 'size_label',
+        'tags' => 'tags',
+        'kept in' => 'kept',
+        'note' => 'note',
         'materials' => 'materials', 'price desk' => 'desk',
     ];
 
@@ -49,8 +54,11 @@ final class LotReader
     private readonly ArrayObject $known;
 
     /** @param array<int, LotColumn> $columns by place in the row */
-    public function __construct(private readonly Catalogue $catalogue, private readonly Currency $currency, private readonly array $columns)
-    {
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly Currency $currency,
+        private readonly array $columns,
+    ) {
         $this->today = Today::here();
         $this->known = new ArrayObject;
         $this->empty = array_fill_keys(array_column(LotColumn::cases(), 'value'), '');
@@ -106,8 +114,14 @@ final class LotReader
         }
 
         return [
-            'kind' => $kind->id, 'name' => $row->textOrNull('name') ?? $kind->name, 'pieces' => $pieces, 'source' => $source,
-            'place' => $row->textOrNull('place'), 'kept' => $row->textOrNull('kept in'), 'note' => $row->textOrNull('note'), 'tags' => $row->text('tags'),
+            'kind' => $kind->id,
+            'name' => $row->textOrNull('name') ?? $kind->name,
+            'pieces' => $pieces,
+            'source' => $source,
+            'place' => $row->textOrNull('place'),
+            'kept' => $row->textOrNull('kept in'),
+            'note' => $row->textOrNull('note'),
+            'tags' => $row->text('tags'),
             ...$price, ...$made, ...$measures, ...$looks, ...$days, ...$fault,
         ];
     }
@@ -131,7 +145,9 @@ final class LotReader
 
     private function source(LotRow $row): ?Source
     {
-        $source = $row->text('source') === '' ? Source::Shop : $this->sources[mb_strtolower($row->text('source'))] ?? null;
+        $source = $row->text('source') === ''
+            ? Source::Shop
+            : $this->sources[mb_strtolower($row->text('source'))] ?? null;
         $source !== null || $row->refuse('import.source', ['source' => $row->short('source', 40)]);
 
         return $source;
@@ -146,7 +162,12 @@ final class LotReader
         }
         $state = self::state($row->text('price'), $paid, $source);
 
-        return ['price_state' => $state, 'currency' => $this->currency->code, 'paid' => $state === PriceState::Paid ? $paid : null, 'list' => $row->money('list price')];
+        return [
+            'price_state' => $state,
+            'currency' => $this->currency->code,
+            'paid' => $state === PriceState::Paid ? $paid : null,
+            'list' => $row->money('list price'),
+        ];
     }
 
     /** @return array<string, mixed> how it came to be, and how many of it are gone */
@@ -154,7 +175,8 @@ final class LotReader
     {
         return [
             'materials' => $row->textOrNull('materials'), 'minutes' => $row->number('minutes', 1, LotLimits::MINUTES),
-            'gone' => $row->number('gone', 0, $pieces) ?? 0, 'pack_pieces' => $row->number('in a pack', 1, LotLimits::PIECES),
+            'gone' => $row->number('gone', 0, $pieces) ?? 0,
+            'pack_pieces' => $row->number('in a pack', 1, LotLimits::PIECES),
             'desk' => $row->textOrNull('price desk'),
         ];
     }
@@ -162,16 +184,24 @@ final class LotReader
     /** @return array<string, mixed> */
     private static function measures(LotRow $row, ItemKind $kind): array
     {
-        $size = new Size($row->tenths('length') ?? $kind->size->length, $row->tenths('width') ?? $kind->size->width, $row->tenths('height') ?? $kind->size->height);
+        $size = new Size(
+            $row->tenths('length') ?? $kind->size->length,
+            $row->tenths('width') ?? $kind->size->width,
+            $row->tenths('height') ?? $kind->size->height,
+        );
         $hasPackaging = $row->text('packaged length').$row->text('packaged width').$row->text('packaged height') !== '';
-        $packaged = array_map(static fn (string $side): int => $row->tenths("packaged {$side}") ?? 0, $hasPackaging ? ['length', 'width', 'height'] : []);
+        $packaged = array_map(
+            static fn (string $side): int => $row->tenths("packaged {$side}") ?? 0,
+            $hasPackaging ? ['length', 'width', 'height'] : [],
+        );
         if (in_array(0, $packaged, true) && $row->wrong() === []) {
             $row->refuse('import.packaged');
         }
 
         return [
             'size' => $size, 'is_measured' => $row->isYes('measured') || $size != $kind->size,
-            'packaged' => $packaged === [] || in_array(0, $packaged, true) ? null : new Size(...$packaged), 'is_packaged' => $hasPackaging && $row->isYes('goes in packaged'),
+            'packaged' => $packaged === [] || in_array(0, $packaged, true) ? null : new Size(...$packaged),
+            'is_packaged' => $hasPackaging && $row->isYes('goes in packaged'),
             'size_label' => $kind->isWorn ? $row->textOrNull('size label') : null,
         ];
     }
@@ -187,7 +217,14 @@ final class LotReader
 
         return [
             // A colour is written like #2f8f9d, or by its name.
-            'colours' => $row->attempt(fn (): Palette => Palette::ofHexes(array_map(fn (string $colour): string => $this->colours[mb_strtolower($colour)] ?? $colour, $colours))),
+            'colours' => $row->attempt(
+                fn (): Palette => Palette::ofHexes(
+                    array_map(
+                        fn (string $colour): string => $this->colours[mb_strtolower($colour)] ?? $colour,
+                        $colours,
+                    ),
+                ),
+            ),
             'traits' => $row->text('traits') === '' ? $kind?->traits : self::traits($row->text('traits')),
             'holds' => $holds,
         ];
@@ -201,7 +238,12 @@ final class LotReader
             $row->refuse('import.fault', ['fault' => $row->short('wrong', 20)]);
         }
 
-        return ['fault' => $fault, 'fault_end' => $fault === null ? null : (FaultEnd::tryFrom(mb_strtolower($row->text('then'))) ?? FaultEnd::Undecided)];
+        return [
+            'fault' => $fault,
+            'fault_end' => $fault === null
+                ? null
+                : (FaultEnd::tryFrom(mb_strtolower($row->text('then'))) ?? FaultEnd::Undecided),
+        ];
     }
 
     /** @param list<string> $cells */
@@ -220,7 +262,9 @@ final class LotReader
         return match (true) {
             $paid !== null && ! $paid->isZero() => PriceState::Paid,
             mb_strtolower($told) === PriceState::Unknown->value => PriceState::Unknown,
-            mb_strtolower($told) === PriceState::Free->value || $paid !== null || $source->isUsuallyFree() => PriceState::Free,
+            mb_strtolower($told) === PriceState::Free->value
+                || $paid !== null
+                || $source->isUsuallyFree() => PriceState::Free,
             default => PriceState::Unknown,
         };
     }
@@ -228,7 +272,10 @@ final class LotReader
     /** @return list<ItemTrait> */
     private static function traits(string $text): array
     {
-        $traits = array_map(static fn (string $trait): ?ItemTrait => ItemTrait::tryFrom(trim($trait)), explode(',', $text === 'none' ? '' : $text));
+        $traits = array_map(
+            static fn (string $trait): ?ItemTrait => ItemTrait::tryFrom(trim($trait)),
+            explode(',', $text === 'none' ? '' : $text),
+        );
 
         return array_values(array_filter($traits));
     }

@@ -12,7 +12,10 @@ use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
 
-/** One row of a file of lots, read cell by cell; whatever is wrong with it is collected, so that all of it is told at once. */
+/**
+ * One row of a file of lots, read cell by cell; whatever is wrong with it is collected, so that all of it is told at
+ * once.
+ */
 final class LotRow
 {
     /** @var list<string> */
@@ -20,9 +23,15 @@ final class LotRow
 
     /**
      * @param  array<string, string>  $cells  by the column's name
-     * @param  ArrayObject<string, mixed>  $known  what was read of other rows' cells, as the same prices, sides and days come again and again
+     * @param  ArrayObject<string, mixed>  $known  what was read of other rows' cells, as the same prices, sides and
+     *     days come again and again
      */
-    public function __construct(private readonly array $cells, private readonly Currency $currency, private readonly CarbonImmutable $today, private readonly ArrayObject $known) {}
+    public function __construct(
+        private readonly array $cells,
+        private readonly Currency $currency,
+        private readonly CarbonImmutable $today,
+        private readonly ArrayObject $known,
+    ) {}
 
     /** @return list<string> what is wrong with it, in words */
     public function wrong(): array
@@ -69,13 +78,29 @@ final class LotRow
 
     public function money(string $column): ?Money
     {
-        return $this->cells[$column] === '' ? null : $this->attempt(fn (): Money => $this->once('money', $column, fn (string $text): Money => Money::parse($text, $this->currency)));
+        return $this->cells[$column] === ''
+            ? null
+            : $this->attempt(
+                fn (): Money => $this->once(
+                    'money',
+                    $column,
+                    fn (string $text): Money => Money::parse($text, $this->currency),
+                ),
+            );
     }
 
     /** @return int|null tenths of a millimetre; null where nothing stands there, or nothing that is a length */
     public function tenths(string $column): ?int
     {
-        return $this->cells[$column] === '' ? null : $this->attempt(fn (): int => $this->once('length', $column, static fn (string $text): int => Length::parse($text)->tenths));
+        return $this->cells[$column] === ''
+            ? null
+            : $this->attempt(
+                fn (): int => $this->once(
+                    'length',
+                    $column,
+                    static fn (string $text): int => Length::parse($text)->tenths,
+                ),
+            );
     }
 
     public function number(string $column, int $least, int $most): ?int

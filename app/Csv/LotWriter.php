@@ -15,7 +15,9 @@ final class LotWriter
     /** @return list<LotColumn> those that are written, in their order */
     public static function columns(): array
     {
-        return array_values(array_filter(LotColumn::cases(), static fn (LotColumn $column): bool => $column !== LotColumn::Each));
+        return array_values(
+            array_filter(LotColumn::cases(), static fn (LotColumn $column): bool => $column !== LotColumn::Each),
+        );
     }
 
     /** @return list<string> */
@@ -30,15 +32,29 @@ final class LotWriter
         $mm = static fn (int $tenths): string => Length::ofTenths($tenths)->in(Unit::Millimetre);
 
         return [
-            $lot->id, $lot->kind, $lot->name, (string) $lot->pieces, (string) $lot->pack_pieces, $lot->price_state->value, $lot->paid?->plain() ?? '', $lot->currency, $lot->list?->plain() ?? '',
+            $lot->id, $lot->kind, $lot->name, (string) $lot->pieces, (string) $lot->pack_pieces,
+            $lot->price_state->value, $lot->paid?->plain() ?? '', $lot->currency, $lot->list?->plain() ?? '',
             $lot->source->value, $lot->place ?? '', $lot->got_on->toDateString(),
             $mm($lot->size->length), $mm($lot->size->width), $mm($lot->size->height),
-            $lot->is_measured ? 'yes' : '', $lot->size_label ?? '', $lot->traits === [] ? 'none' : implode(', ', array_map(static fn (ItemTrait $trait): string => $trait->value, $lot->traits)),
+            $lot->is_measured ? 'yes' : '', $lot->size_label ?? '',
+            $lot->traits === []
+                ? 'none'
+                : implode(', ', array_map(static fn (ItemTrait $trait): string => $trait->value, $lot->traits)),
             $lot->tags, $lot->kept ?? '', $lot->note ?? '', implode(', ', $lot->colours->hexes()),
-            $lot->packaged === null ? '' : $mm($lot->packaged->length), $lot->packaged === null ? '' : $mm($lot->packaged->width), $lot->packaged === null ? '' : $mm($lot->packaged->height), $lot->is_packaged ? 'yes' : '',
-            $lot->materials ?? '', (string) $lot->minutes, $lot->due_on?->toDateString() ?? '', $lot->gone === 0 ? '' : (string) $lot->gone, $lot->desk ?? '',
+            $lot->packaged === null ? '' : $mm($lot->packaged->length),
+            $lot->packaged === null ? '' : $mm($lot->packaged->width),
+            $lot->packaged === null ? '' : $mm($lot->packaged->height), $lot->is_packaged ? 'yes' : '',
+            $lot->materials ?? '', (string) $lot->minutes, $lot->due_on?->toDateString() ?? '',
+            $lot->gone === 0 ? '' : (string) $lot->gone, $lot->desk ?? '',
             $lot->fault->value ?? '', $lot->fault_end->value ?? '',
-            implode(', ', array_map(static fn (string $kind, int $count): string => "{$count} {$kind}", array_keys($lot->holds), $lot->holds)),
+            implode(
+                ', ',
+                array_map(
+                    static fn (string $kind, int $count): string => "{$count} {$kind}",
+                    array_keys($lot->holds),
+                    $lot->holds,
+                ),
+            ),
         ];
     }
 }

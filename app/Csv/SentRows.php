@@ -7,7 +7,10 @@ namespace App\Csv;
 use Generator;
 use RuntimeException;
 
-/** The rows of a table that was sent: parsed once, then kept as one line of JSON each, so that any part is read without the rest. */
+/**
+ * The rows of a table that was sent: parsed once, then kept as one line of JSON each, so that any part is read without
+ * the rest.
+ */
 final readonly class SentRows
 {
     /** @param list<string> $headers */
@@ -69,6 +72,9 @@ final readonly class SentRows
     /** @param array<array-key, mixed> $value */
     private static function line(array $value): string
     {
-        return json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE)."\n";
+        return json_encode(
+            $value,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE,
+        )."\n";
     }
 }

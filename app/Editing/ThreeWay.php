@@ -8,8 +8,9 @@ use App\Refusals\ChangedMeanwhile;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * Two people at one form: what only one of them changed is kept of each; what both changed is asked about. A form carries a short
- * print of each group of columns as it was when the form was opened; columns that only make sense together are one group.
+ * Two people at one form: what only one of them changed is kept of each; what both changed is asked about. A form
+ * carries a short print of each group of columns as it was when the form was opened; columns that only make sense
+ * together are one group.
  */
 final readonly class ThreeWay
 {
@@ -19,7 +20,10 @@ final readonly class ThreeWay
     /** @return string what a form carries along: a print of each group, as JSON */
     public function prints(Model $model): string
     {
-        return json_encode(array_map(fn (array $columns): string => self::print($model, $columns), $this->groups), JSON_THROW_ON_ERROR);
+        return json_encode(
+            array_map(fn (array $columns): string => self::print($model, $columns), $this->groups),
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     /**
@@ -49,16 +53,25 @@ final readonly class ThreeWay
             if ($base !== null && $now !== $base) {
                 $both[] = $name;
             } else {
-                $fresh->setRawAttributes([...$fresh->getAttributes(), ...array_intersect_key($typed->getAttributes(), array_flip($columns))]);
+                $fresh->setRawAttributes([
+                    ...$fresh->getAttributes(), ...array_intersect_key($typed->getAttributes(), array_flip($columns)),
+                ]);
             }
         }
-        $both === [] || $takesTheirs || throw ChangedMeanwhile::fields(array_map(static fn (string $name): string => $told($there, $name), $both));
+        $both === []
+            || $takesTheirs
+            || throw ChangedMeanwhile::fields(
+                array_map(static fn (string $name): string => $told($there, $name), $both),
+            );
     }
 
     /** @param list<string> $columns */
     private static function print(Model $model, array $columns): string
     {
-        $values = array_map(static fn (string $column): string => self::plain($model->getAttributes()[$column] ?? null), $columns);
+        $values = array_map(
+            static fn (string $column): string => self::plain($model->getAttributes()[$column] ?? null),
+            $columns,
+        );
 
         return substr(hash('sha256', implode("\x1F", $values)), 0, 12);
     }

@@ -53,10 +53,18 @@ final readonly class FitRoom
         return $results;
     }
 
-    /** Get the packing of a problem, solving it for a moment where it has not been tried yet; null where the crew's turn is taken. */
+    /**
+     * Get the packing of a problem, solving it for a moment where it has not been tried yet; null where the crew's turn
+     * is taken.
+     */
     public function packing(Problem $problem, int $crewId): ?Result
     {
-        return $this->recorded([$problem])[0] ?? $this->inTurn($crewId, fn (): Result => $this->recorded([$problem])[0] ?? $this->solve($problem, $crewId, $this->patience('page')));
+        return $this->recorded([$problem])[0]
+            ?? $this->inTurn(
+                $crewId,
+                fn (): Result => $this->recorded([$problem])[0]
+                    ?? $this->solve($problem, $crewId, $this->patience('page')),
+            );
     }
 
     /** Determine if more trying could still find a better packing. */
@@ -65,7 +73,10 @@ final readonly class FitRoom
         return $problem->items !== [] && $this->kept($problem)?->is_thorough !== true;
     }
 
-    /** Try a problem at length. Get the better packing, or null where what is kept was as good, or the crew's turn is taken. */
+    /**
+     * Try a problem at length. Get the better packing, or null where what is kept was as good, or the crew's turn is
+     * taken.
+     */
     public function improved(Problem $problem, int $crewId): ?Result
     {
         return $this->inTurn($crewId, function () use ($problem, $crewId): ?Result {
@@ -73,17 +84,24 @@ final readonly class FitRoom
             if ($kept?->is_thorough === true) {
                 return null;
             }
-            $now = $kept === null ? $this->solve($problem, $crewId, $this->patience('page')) : ($this->recorded([$problem])[0] ?? null);
+            $now = $kept === null
+                ? $this->solve($problem, $crewId, $this->patience('page'))
+                : ($this->recorded([$problem])[0] ?? null);
             $better = $this->solver->solve($problem, $this->patience('thorough'), 2);
             $isBetter = $now === null || Outcome::of($problem, $better)->isBetterThan(Outcome::of($problem, $now));
-            $this->quietly(fn () => FitResult::query()->where('problem', $this->key($problem))->update(['is_thorough' => true] + ($isBetter ? ['result' => ResultFile::write($better)] : [])));
+            $this->quietly(
+                fn () => FitResult::query()->where('problem', $this->key($problem))->update(
+                    ['is_thorough' => true] + ($isBetter ? ['result' => ResultFile::write($better)] : []),
+                ),
+            );
 
             return $isBetter ? $better : ($kept === null ? $now : null);
         });
     }
 
     /**
-     * Do something that takes the machine for a while, when it is the crew's turn; null where someone else has it for longer than a moment.
+     * Do something that takes the machine for a while, when it is the crew's turn; null where someone else has it for
+     * longer than a moment.
      *
      * @template T
      *
@@ -106,7 +124,10 @@ final readonly class FitRoom
     /** Get what tries changed problems for a moment each, and keeps what it finds. */
     public function trial(int $crewId): Trial
     {
-        return new Trial(new KeepingSolver($this, $crewId, config()->boolean('wren.fit.clock') ? new WallClock : null), fn (): Budget => $this->patience('answer'));
+        return new Trial(
+            new KeepingSolver($this, $crewId, config()->boolean('wren.fit.clock') ? new WallClock : null),
+            fn (): Budget => $this->patience('answer'),
+        );
     }
 
     /** @return list<bool> whether all went in, once for each try over a spread of measures that was made so far */
@@ -129,7 +150,11 @@ final readonly class FitRoom
         for ($made = 0; $made < self::TRIES_AT_ONCE && count($tries) < HowSure::TRIES; $made++) {
             $tries[] = $sure->closes($problem, count($tries) + 1);
         }
-        $this->quietly(fn () => FitResult::query()->where('problem', $this->key($problem))->update(['tries' => implode('', array_map(intval(...), $tries))]));
+        $this->quietly(
+            fn () => FitResult::query()->where('problem', $this->key($problem))->update([
+                'tries' => implode('', array_map(intval(...), $tries)),
+            ]),
+        );
 
         return $tries;
     }
@@ -142,7 +167,9 @@ final readonly class FitRoom
             'crew_id' => $crewId,
             'problem' => $this->key($problem),
             'result' => ResultFile::write($result),
-            'is_thorough' => $result->packsAll() && $result->closure?->verdict === Verdict::Flat && $result->closure->press == 0.0,
+            'is_thorough' => $result->packsAll()
+                && $result->closure?->verdict === Verdict::Flat
+                && $result->closure->press == 0.0,
             'created_at' => now()->toDateTimeString(),
         ]));
 
@@ -158,8 +185,14 @@ final readonly class FitRoom
     {
         $kept = array_flip(array_map($this->key(...), $but));
         $old = FitResult::query()->withoutGlobalScopes()->where('created_at', '<', $before)->pluck('problem')->all();
-        foreach (array_chunk(array_filter($old, static fn (string $problem): bool => ! isset($kept[$problem])), 500) as $some) {
-            FitResult::query()->withoutGlobalScopes()->where('created_at', '<', $before)->whereIn('problem', $some)->delete();
+        foreach (
+            array_chunk(array_filter($old, static fn (string $problem): bool => ! isset($kept[$problem])), 500) as $some
+        ) {
+            FitResult::query()
+                ->withoutGlobalScopes()
+                ->where('created_at', '<', $before)
+                ->whereIn('problem', $some)
+                ->delete();
         }
     }
 
@@ -168,7 +201,9 @@ final readonly class FitRoom
     {
         $budget = Budget::ofConstructions(config()->integer("wren.fit.{$for}.attempts"));
 
-        return config()->boolean('wren.fit.clock') ? $budget->cutAt(config()->integer("wren.fit.{$for}.ms"), new WallClock) : $budget;
+        return config()->boolean('wren.fit.clock')
+            ? $budget->cutAt(config()->integer("wren.fit.{$for}.ms"), new WallClock)
+            : $budget;
     }
 
     /** A row that cannot be read any more is as good as none: it is dropped and found again. */
@@ -190,7 +225,9 @@ final readonly class FitRoom
         return $read;
     }
 
-    /** Keep what was found, where that can be done at once: a page is never held up for it, as it can be found again. */
+    /**
+     * Keep what was found, where that can be done at once: a page is never held up for it, as it can be found again.
+     */
     private function quietly(Closure $write): void
     {
         if (DB::transactionLevel() > 0) {

@@ -17,7 +17,10 @@ use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 
-/** What each piece of a box could be swapped for: a smaller one in the stash, itself out of its packaging, folded flatter, or emptied. */
+/**
+ * What each piece of a box could be swapped for: a smaller one in the stash, itself out of its packaging, folded
+ * flatter, or emptied.
+ */
 final readonly class SwapCandidates
 {
     /** Cloth that lies thicker than this, in tenths of a millimetre, can be folded once less. An estimate. */
@@ -73,23 +76,48 @@ final readonly class SwapCandidates
     /** A pouch or kit as the flat thing it is when empty, and what it holds beside it. */
     private function emptied(PlannedPiece $piece, Item $item, Plan $plan): ?Swap
     {
-        $contents = array_filter(array_map(fn (string $kind): ?ItemKind => $this->catalogue->has($kind) ? $this->catalogue->get($kind) : null, array_keys($piece->holds)));
+        $contents = array_filter(
+            array_map(
+                fn (string $kind): ?ItemKind => $this->catalogue->has($kind) ? $this->catalogue->get($kind) : null,
+                array_keys($piece->holds),
+            ),
+        );
         if ($contents === [] || $item->form->keepsItsSides() || count($contents) < count($piece->holds)) {
             return null;
         }
         $beside = array_map(static fn (ItemKind $kind): Item => FitProblem::item(
-            new PlannedPiece("{$piece->id}-{$kind->id}", $kind, $kind->name, $piece->holds[$kind->id] * $piece->quantity, $piece->price, $kind->size, $kind->traits, false, false), $plan,
+            new PlannedPiece(
+                "{$piece->id}-{$kind->id}",
+                $kind,
+                $kind->name,
+                $piece->holds[$kind->id] * $piece->quantity,
+                $piece->price,
+                $kind->size,
+                $kind->traits,
+                false,
+                false,
+            ),
+            $plan,
         ), array_values($contents));
         [$length, $width, $thickness] = $item->size->sides();
 
-        return new Swap(SwapWay::Emptied, $item->sized(new Size($length, $width, min($thickness, self::EMPTY_POUCH))), $piece->name, null, $beside);
+        return new Swap(
+            SwapWay::Emptied,
+            $item->sized(new Size($length, $width, min($thickness, self::EMPTY_POUCH))),
+            $piece->name,
+            null,
+            $beside,
+        );
     }
 
     /** @return array<string, list<Lot>> lots with pieces left of the kinds in a plan, by kind */
     private function onHand(Plan $plan): array
     {
         $query = Lot::withSetAside();
-        $query->whereRaw(Lot::HAS_SOME_LEFT)->whereIn('kind', array_map(static fn (PlannedPiece $piece): string => $piece->kind->id, $plan->pieces));
+        $query->whereRaw(Lot::HAS_SOME_LEFT)->whereIn(
+            'kind',
+            array_map(static fn (PlannedPiece $piece): string => $piece->kind->id, $plan->pieces),
+        );
         $lots = [];
         foreach ($query->get() as $lot) {
             $lots[$lot->kind][] = $lot;
@@ -104,6 +132,13 @@ final readonly class SwapCandidates
      */
     private function smaller(PlannedPiece $piece, ?Lot $lot, array $alike): array
     {
-        return array_values(array_filter($alike, static fn (Lot $other): bool => $other->id !== $lot?->id && $other->sizeInBox()->volume() < self::WORTH * $piece->size->volume() && $other->stock()->onHand() >= $piece->quantity));
+        return array_values(
+            array_filter(
+                $alike,
+                static fn (Lot $other): bool => $other->id !== $lot?->id
+                    && $other->sizeInBox()->volume() < self::WORTH * $piece->size->volume()
+                    && $other->stock()->onHand() >= $piece->quantity,
+            ),
+        );
     }
 }

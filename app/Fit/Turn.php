@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Fit;
 
 /**
- * One solve at a time for each crew, so that nobody's boxes keep the machine from all others. A turn is a lock on a file: whoever dies
- * gives it back.
+ * One solve at a time for each crew, so that nobody's boxes keep the machine from all others. A turn is a lock on a
+ * file: whoever dies gives it back.
  */
 final class Turn
 {

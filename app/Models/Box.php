@@ -81,9 +81,39 @@ final class Box extends Model
     /** What must be loaded of many boxes before they are looked into. */
     public const CONTENTS = ['pieces.lot', 'record'];
 
-    protected $fillable = ['crew_id', 'number', 'guide', 'band', 'gender', 'theme', 'palette', 'box_kind', 'own_size', 'own_floor_length_tenths', 'own_floor_width_tenths', 'sending_gift', 'budget', 'stage', 'done', 'answers', 'ticks', 'packing_order', 'season', 'handed_in_on'];
+    protected $fillable = [
+        'crew_id',
+        'number',
+        'guide',
+        'band',
+        'gender',
+        'theme',
+        'palette',
+        'box_kind',
+        'own_size',
+        'own_floor_length_tenths',
+        'own_floor_width_tenths',
+        'sending_gift',
+        'budget',
+        'stage',
+        'done',
+        'answers',
+        'ticks',
+        'packing_order',
+        'season',
+        'handed_in_on',
+    ];
 
-    protected $attributes = ['palette' => '[]', 'stage' => 'planned', 'done' => '[]', 'answers' => '[]', 'ticks' => '[]', 'packing_order' => 'flats-first', 'version' => 1, 'season' => 0];
+    protected $attributes = [
+        'palette' => '[]',
+        'stage' => 'planned',
+        'done' => '[]',
+        'answers' => '[]',
+        'ticks' => '[]',
+        'packing_order' => 'flats-first',
+        'version' => 1,
+        'season' => 0,
+    ];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -128,13 +158,20 @@ final class Box extends Model
 
         return $this->own_size === null
             ? resolve(BoxKinds::class)->get($this->box_kind)
-            : BoxKind::measured($this->own_size, (int) $this->own_floor_length_tenths, (int) $this->own_floor_width_tenths);
+            : BoxKind::measured(
+                $this->own_size,
+                (int) $this->own_floor_length_tenths,
+                (int) $this->own_floor_width_tenths,
+            );
     }
 
     /** Determine if nobody has changed it, or a piece of it, for a while. */
     public function isLeftAlone(): bool
     {
-        $last = $this->pieces->reduce(static fn (CarbonImmutable $last, Piece $piece): CarbonImmutable => max($last, $piece->updated_at), $this->updated_at);
+        $last = $this->pieces->reduce(
+            static fn (CarbonImmutable $last, Piece $piece): CarbonImmutable => max($last, $piece->updated_at),
+            $this->updated_at,
+        );
 
         return $last->addSeconds(config()->integer('wren.fit.alone_seconds'))->isPast();
     }
@@ -159,7 +196,9 @@ final class Box extends Model
             return $handedIn->box->plan->schools;
         }
 
-        return Auth::user() instanceof User ? Auth::user()->crew->schools : (Crew::query()->findOrFail($this->crew_id)->schools);
+        return Auth::user() instanceof User
+            ? Auth::user()->crew->schools
+            : (Crew::query()->findOrFail($this->crew_id)->schools);
     }
 
     /** Get the box as the core knows it, as it was handed in where it was; load `Box::CONTENTS` first. */

@@ -20,7 +20,8 @@ use PluckyWren\Core\Box\Stage;
  * @property string $theme
  * @property string $by
  * @property string $what
- * @property BoxState $before the box's changed columns, null where there was none; its changed pieces by id, null where one was not there
+ * @property BoxState $before the box's changed columns, null where there was none; its changed pieces by id, null where
+ *     one was not there
  * @property BoxState $after
  * @property CarbonImmutable|null $undone_at
  * @property CarbonImmutable $created_at
@@ -34,13 +35,19 @@ final class BoxChange extends Model
     protected $fillable = ['crew_id', 'box_id', 'theme', 'by', 'what', 'before', 'after', 'undone_at'];
 
     /** @var array<string, string> */
-    protected $casts = ['before' => 'array', 'after' => 'array', 'undone_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime'];
+    protected $casts = [
+        'before' => 'array',
+        'after' => 'array',
+        'undone_at' => 'immutable_datetime',
+        'created_at' => 'immutable_datetime',
+    ];
 
     /** Determine if it can be taken back, as far as can be seen without trying. */
     public function canBeUndone(): bool
     {
         // Handing in writes a record, which no undo does: a box that was taken back is handed in anew instead.
-        $wasHandedIn = $this->after['box'] !== null && ($this->before['box']['stage'] ?? null) === Stage::HandedIn->value;
+        $wasHandedIn = $this->after['box'] !== null
+            && ($this->before['box']['stage'] ?? null) === Stage::HandedIn->value;
 
         return $this->undone_at === null && $this->before['box'] !== null && ! $wasHandedIn;
     }

@@ -40,7 +40,12 @@ final class Crew extends Model
     protected $attributes = ['locale' => 'en', 'schools' => '{}', 'time_zone' => 'UTC'];
 
     /** @var array<string, string> */
-    protected $casts = ['currency' => AsCurrency::class, 'is_demo' => 'boolean', 'schools' => AsSchools::class, 'season_budget' => AsMoney::class];
+    protected $casts = [
+        'currency' => AsCurrency::class,
+        'is_demo' => 'boolean',
+        'schools' => AsSchools::class,
+        'season_budget' => AsMoney::class,
+    ];
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany

@@ -87,9 +87,49 @@ final class Lot extends Model
     use HasUlids;
     use Versioned;
 
-    protected $attributes = ['tags' => '', 'gone' => 0, 'colours' => '[]', 'is_packaged' => 0, 'holds' => '[]', 'version' => 1, 'back_minor' => 0];
+    protected $attributes = [
+        'tags' => '',
+        'gone' => 0,
+        'colours' => '[]',
+        'is_packaged' => 0,
+        'holds' => '[]',
+        'version' => 1,
+        'back_minor' => 0,
+    ];
 
-    protected $fillable = ['crew_id', 'kind', 'name', 'pieces', 'price_state', 'paid', 'currency', 'source', 'place', 'got_on', 'size', 'is_measured', 'size_label', 'traits', 'note', 'tags', 'kept', 'list', 'gone', 'due_on', 'materials', 'minutes', 'desk', 'colours', 'packaged', 'is_packaged', 'fault', 'fault_end', 'holds', 'pack_pieces', 'back_minor'];
+    protected $fillable = [
+        'crew_id',
+        'kind',
+        'name',
+        'pieces',
+        'price_state',
+        'paid',
+        'currency',
+        'source',
+        'place',
+        'got_on',
+        'size',
+        'is_measured',
+        'size_label',
+        'traits',
+        'note',
+        'tags',
+        'kept',
+        'list',
+        'gone',
+        'due_on',
+        'materials',
+        'minutes',
+        'desk',
+        'colours',
+        'packaged',
+        'is_packaged',
+        'fault',
+        'fault_end',
+        'holds',
+        'pack_pieces',
+        'back_minor',
+    ];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -120,7 +160,8 @@ final class Lot extends Model
     public const CAN_BE_PACKED = "lots.due_on is null and coalesce(lots.fault_end, '') <> 'undecided'";
 
     /** A condition on lots of which pieces are left that no box has. */
-    public const HAS_SOME_LEFT = self::CAN_BE_PACKED.' and lots.pieces - lots.gone > (select coalesce(sum(p.quantity), 0) from pieces p where p.lot_id = lots.id)';
+    public const HAS_SOME_LEFT = self::CAN_BE_PACKED
+        .' and lots.pieces - lots.gone > (select coalesce(sum(p.quantity), 0) from pieces p where p.lot_id = lots.id)';
 
     /**
      * Narrow a query to what goes by a word: its name, kind, tag, colour, place or giver, or where it is kept.
@@ -134,7 +175,10 @@ final class Lot extends Model
             foreach (['name', 'place', 'tags', 'kept'] as $column) {
                 $query->orWhereRaw("{$column} like ? escape '\\'", [$like]);
             }
-            $kinds = array_filter(resolve(Catalogue::class)->all(), static fn (ItemKind $kind): bool => mb_stripos($kind->name, $word) !== false);
+            $kinds = array_filter(
+                resolve(Catalogue::class)->all(),
+                static fn (ItemKind $kind): bool => mb_stripos($kind->name, $word) !== false,
+            );
             $query->orWhereIn('kind', array_keys($kinds));
             foreach (resolve(ColourNames::class)->all() as $hex => $name) {
                 if (mb_stripos($name, $word) !== false) {
@@ -145,15 +189,22 @@ final class Lot extends Model
     }
 
     /**
-     * Get what is known of the lot from which a piece of a handed-in box came; it is not in the table, and may never be put there.
+     * Get what is known of the lot from which a piece of a handed-in box came; it is not in the table, and may never be
+     * put there.
      *
      * @param  array{Money, int}|null  $pack  what was paid for how many together
      */
     public static function asItWas(PlannedPiece $piece, string $place, ?array $pack): self
     {
         return new self([
-            'kind' => $piece->kind->id, 'name' => $piece->name, 'pieces' => $pack[1] ?? $piece->quantity, 'price_state' => $piece->price->state,
-            'currency' => $piece->price->each?->currency->code, 'paid' => $pack[0] ?? null, 'source' => $piece->source ?? Source::Shop, 'place' => $place,
+            'kind' => $piece->kind->id,
+            'name' => $piece->name,
+            'pieces' => $pack[1] ?? $piece->quantity,
+            'price_state' => $piece->price->state,
+            'currency' => $piece->price->each?->currency->code,
+            'paid' => $pack[0] ?? null,
+            'source' => $piece->source ?? Source::Shop,
+            'place' => $place,
             'size_label' => $piece->sizeLabel, 'traits' => $piece->traits, 'holds' => $piece->holds,
         ]);
     }
@@ -185,16 +236,28 @@ final class Lot extends Model
     public function stock(): Stock
     {
         // Loaded along with it, a lot that no box has comes with null.
-        $setAside = array_key_exists('set_aside', $this->getAttributes()) ? $this->set_aside : $this->setAsidePieces()->sum('quantity');
+        $setAside = array_key_exists('set_aside', $this->getAttributes())
+            ? $this->set_aside
+            : $this->setAsidePieces()->sum('quantity');
 
-        return new Stock($this->name, $this->pieces, (int) $setAside, $this->gone, $this->due_on !== null, $this->fault_end === FaultEnd::Undecided);
+        return new Stock(
+            $this->name,
+            $this->pieces,
+            (int) $setAside,
+            $this->gone,
+            $this->due_on !== null,
+            $this->fault_end === FaultEnd::Undecided,
+        );
     }
 
     /** Get what one piece of it cost. */
     public function price(): Price
     {
         return match ($this->price_state) {
-            PriceState::Paid => Price::paid($this->paid ?? throw new LogicException("Lot {$this->id} is paid without an amount."), $this->pieces),
+            PriceState::Paid => Price::paid(
+                $this->paid ?? throw new LogicException("Lot {$this->id} is paid without an amount."),
+                $this->pieces,
+            ),
             PriceState::Free => Price::free(Currency::of($this->currency, resolve(Notation::class))),
             PriceState::Unknown => Price::unknown(),
         };
@@ -226,6 +289,22 @@ final class Lot extends Model
      */
     public function planned(string $id, int $quantity, array $done = []): PlannedPiece
     {
-        return new PlannedPiece($id, $this->itemKind(), $this->name, $quantity, $this->price(), $this->sizeInBox(), $this->traits, false, $this->is_measured, $this->size_label, $this->source, $this->packaged !== null, $this->is_packaged, $done, $this->holds);
+        return new PlannedPiece(
+            $id,
+            $this->itemKind(),
+            $this->name,
+            $quantity,
+            $this->price(),
+            $this->sizeInBox(),
+            $this->traits,
+            false,
+            $this->is_measured,
+            $this->size_label,
+            $this->source,
+            $this->packaged !== null,
+            $this->is_packaged,
+            $done,
+            $this->holds,
+        );
     }
 }

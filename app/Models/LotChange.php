@@ -40,7 +40,12 @@ final class LotChange extends Model
     protected $fillable = ['crew_id', 'lot_id', 'by', 'what', 'before', 'after', 'undone_at'];
 
     /** @var array<string, string> */
-    protected $casts = ['before' => 'array', 'after' => 'array', 'undone_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime'];
+    protected $casts = [
+        'before' => 'array',
+        'after' => 'array',
+        'undone_at' => 'immutable_datetime',
+        'created_at' => 'immutable_datetime',
+    ];
 
     /** @return BelongsTo<Lot, $this> */
     public function lot(): BelongsTo
@@ -51,6 +56,12 @@ final class LotChange extends Model
     /** Determine if it is the kind of change that can be taken back on its own. */
     public function canBeUndone(): bool
     {
-        return $this->undone_at === null && in_array($this->what, ['corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong', 'split', 'merged'], true) && ($this->what !== 'split' || isset($this->before['_other']));
+        return $this->undone_at === null
+            && in_array(
+                $this->what,
+                ['corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong', 'split', 'merged'],
+                true,
+            )
+            && ($this->what !== 'split' || isset($this->before['_other']));
     }
 }

@@ -88,7 +88,17 @@ final class Piece extends Model
         $lot = $this->lot;
 
         return $lot === null
-            ? new PlannedPiece($this->id, $kind, $kind->name, $this->quantity, Price::unknown(), $kind->size, $kind->traits, true, false)
+            ? new PlannedPiece(
+                $this->id,
+                $kind,
+                $kind->name,
+                $this->quantity,
+                Price::unknown(),
+                $kind->size,
+                $kind->traits,
+                true,
+                false,
+            )
             : $lot->planned($this->id, $this->quantity, $this->done);
     }
 }

@@ -43,41 +43,81 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(DataFiles::class, static fn (): DataFiles => new DataFiles(base_path('data')));
         $this->app->singleton(Catalogue::class, static fn (): Catalogue => resolve(DataFiles::class)->catalogue());
         $this->app->singleton(BoxKinds::class, static fn (): BoxKinds => resolve(DataFiles::class)->boxKinds());
-        $this->app->singleton(ColourNames::class, static fn (): ColourNames => resolve(DataFiles::class)->colourNames());
+        $this->app->singleton(
+            ColourNames::class,
+            static fn (): ColourNames => resolve(DataFiles::class)->colourNames(),
+        );
         $this->app->scoped(CrewInHand::class);
-        $this->app->scoped(Guides::class, static fn (): Guides => new Guides(resolve(DataFiles::class), config()->string('wren.guide')));
-        $this->app->singleton(GuideFile::class, static fn (): GuideFile => new GuideFile(resolve(Catalogue::class), base_path('data/schemas/guide.schema.json')));
+        $this->app->scoped(
+            Guides::class,
+            static fn (): Guides => new Guides(resolve(DataFiles::class), config()->string('wren.guide')),
+        );
+        $this->app->singleton(
+            GuideFile::class,
+            static fn (): GuideFile => new GuideFile(
+                resolve(Catalogue::class),
+                base_path('data/schemas/guide.schema.json'),
+            ),
+        );
         $this->app->singleton(RuleBook::class, static fn (): RuleBook => RuleBook::ofAllRules());
         $this->app->singleton(Notations::class);
         $this->app->bind(Notation::class, static fn (): Notation => self::notation());
         $this->app->bind(Solver::class, CornerSolver::class);
-        Connection::resolverFor('sqlite', static fn (mixed $pdo, string $database, string $prefix, array $config): OneWriterConnection => new OneWriterConnection($pdo, $database, $prefix, $config));
+        Connection::resolverFor(
+            'sqlite',
+            static fn (mixed ...$of): OneWriterConnection => new OneWriterConnection(...$of),
+        );
     }
 
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
-        Session::extend('aside', static fn (): AsideFileSessionHandler => new AsideFileSessionHandler(new Filesystem, config()->string('session.files'), config()->integer('session.lifetime')));
+        Session::extend(
+            'aside',
+            static fn (): AsideFileSessionHandler => new AsideFileSessionHandler(
+                new Filesystem,
+                config()->string('session.files'),
+                config()->integer('session.lifetime'),
+            ),
+        );
         Model::shouldBeStrict(! $this->app->environment('production'));
         if (! $this->app->environment('production')) {
-            Lang::handleMissingKeysUsing(static fn (string $key): string => str_contains($key, ' ') || str_starts_with($key, 'validation.') ? $key : throw new OutOfBoundsException("There are no words for “{$key}”."));
+            Lang::handleMissingKeysUsing(
+                static fn (string $key): string => str_contains($key, ' ') || str_starts_with($key, 'validation.')
+                    ? $key
+                    : throw new OutOfBoundsException("There are no words for “{$key}”."),
+            );
         }
         $today = config('wren.today');
         if (is_string($today) && $today !== '') {
             CarbonImmutable::setTestNow(CarbonImmutable::parse($today)->setTime(10, 0));
         }
-        View::composer(['components.layout', 'components.crew-menu'], static fn (Contract $view) => $view->with('scheme', self::scheme()));
-        View::composer('components.crew-menu', static fn (Contract $view) => $view->with('samples', resolve(Notations::class)->samples()));
+        View::composer(
+            ['components.layout', 'components.crew-menu'],
+            static fn (Contract $view) => $view->with('scheme', self::scheme()),
+        );
+        View::composer(
+            'components.crew-menu',
+            static fn (Contract $view) => $view->with('samples', resolve(Notations::class)->samples()),
+        );
         View::composer('components.top-bar', static fn (Contract $view) => $view->with([
             'daysToHandIn' => resolve(Guides::class)->current()->handIn->daysUntil(Today::here()),
             'handInPlace' => resolve(Guides::class)->current()->handIn->place,
         ]));
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(5)->by('sign-in|'.(is_string($email = $request->input('email')) ? mb_strtolower($email) : '').'|'.$request->ip()),
+            Limit::perMinute(5)->by(
+                'sign-in|'.(
+                    is_string($email = $request->input('email')) ? mb_strtolower($email) : ''
+                ).'|'.$request->ip(),
+            ),
             Limit::perMinute(30)->by('sign-in|'.$request->ip()),
         ]);
-        RateLimiter::for('demo', static fn (Request $request): Limit => Limit::perMinute(60)->by('demo|'.$request->ip()));
-        RateLimiter::for('register', static fn (Request $request): Limit => Limit::perMinute(10)->by('register|'.$request->ip()));
+        RateLimiter::for(
+            'demo', static fn (Request $request): Limit => Limit::perMinute(60)->by('demo|'.$request->ip())
+        );
+        RateLimiter::for(
+            'register', static fn (Request $request): Limit => Limit::perMinute(10)->by('register|'.$request->ip())
+        );
     }
 
     /** Figures are written as the signed-in crew writes them; where nobody is signed in, as in a file. */

@@ -11,7 +11,8 @@ use Illuminate\Database\Eloquent\Collection;
 final class OldestLeft
 {
     /**
-     * Only so many are read as can be needed, however full the stash is: each lot that has some left gives one piece at least.
+     * Only so many are read as can be needed, however full the stash is: each lot that has some left gives one piece at
+     * least.
      *
      * @param  list<string>  $kinds
      * @param  int  $most  how many pieces of one kind are wanted at most
@@ -23,7 +24,14 @@ final class OldestLeft
         $ranked->whereIn('kind', $kinds)->whereRaw(Lot::HAS_SOME_LEFT)
             ->selectRaw('id, row_number() over (partition by kind, size_label order by got_on, id) as place');
         $query = Lot::withSetAside();
-        $query->whereIn('id', $ranked->getModel()->newQueryWithoutScopes()->fromSub($ranked, 'ranked')->where('place', '<=', $most)->select('id'))
+        $query->whereIn(
+            'id',
+            $ranked->getModel()
+                ->newQueryWithoutScopes()
+                ->fromSub($ranked, 'ranked')
+                ->where('place', '<=', $most)
+                ->select('id'),
+        )
             ->orderBy('got_on')->orderBy('id');
 
         return $query->get();

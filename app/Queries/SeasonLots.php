@@ -17,7 +17,10 @@ use PluckyWren\Core\Season\CostRow;
 use PluckyWren\Core\Season\Season;
 use PluckyWren\Core\Stash\Source;
 
-/** The lots of the crew in hand that were got in a season; sums are made where the rows are, each in one pass over one index. */
+/**
+ * The lots of the crew in hand that were got in a season; sums are made where the rows are, each in one pass over one
+ * index.
+ */
 final readonly class SeasonLots
 {
     public function __construct(private Season $season, private Currency $currency) {}
@@ -26,12 +29,16 @@ final readonly class SeasonLots
     public function costs(): array
     {
         $query = $this->lots();
-        $query->selectRaw("kind, source, substr(got_on, 1, 7) as month, count(*) as lots, sum(price_state = 'unknown') as without_price,"
-            .' coalesce(sum(paid_minor), 0) as paid, coalesce(sum(max(list_minor - paid_minor, 0)), 0) as saved')
+        $query->selectRaw(
+            "kind, source, substr(got_on, 1, 7) as month, count(*) as lots, sum(price_state = 'unknown') as "
+                .'without_price,'
+                .' coalesce(sum(paid_minor), 0) as paid, coalesce(sum(max(list_minor - paid_minor, 0)), 0) as saved',
+        )
             ->groupBy('kind', 'source', 'month');
 
         return array_values($query->toBase()->get()->map(static fn (object $row): CostRow => new CostRow(
-            $row->kind, Source::from($row->source), $row->month, (int) $row->lots, (int) $row->without_price, (int) $row->paid, (int) $row->saved,
+            $row->kind, Source::from($row->source), $row->month, (int) $row->lots, (int) $row->without_price,
+            (int) $row->paid, (int) $row->saved,
         ))->all());
     }
 
@@ -96,7 +103,9 @@ final readonly class SeasonLots
     {
         $sum = ExactAmount::zero($this->currency);
         foreach ($rows as $row) {
-            $sum = $sum->plus((new Money((int) $row->minor, $this->currency))->exactly()->dividedAmong((int) $row->pieces));
+            $sum = $sum->plus(
+                (new Money((int) $row->minor, $this->currency))->exactly()->dividedAmong((int) $row->pieces),
+            );
         }
 
         return $sum;

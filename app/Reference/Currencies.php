@@ -33,7 +33,11 @@ final class Currencies
         $names = [];
         foreach (ResourceBundle::getLocales('') ?: [] as $locale) {
             // A locale without a region has no currency of its own.
-            $code = Locale::getRegion($locale) === '' ? '' : (new NumberFormatter($locale, NumberFormatter::CURRENCY))->getTextAttribute(NumberFormatter::CURRENCY_CODE);
+            $code = Locale::getRegion($locale) === ''
+                ? ''
+                : (
+                    new NumberFormatter($locale, NumberFormatter::CURRENCY)
+                )->getTextAttribute(NumberFormatter::CURRENCY_CODE);
             $name = $code === '' || $code === 'XXX' ? null : $this->name($code);
             if ($name !== null) {
                 $names[$code] = $name;

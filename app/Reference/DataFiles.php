@@ -34,7 +34,9 @@ final readonly class DataFiles
     {
         $some = [];
         foreach ($this->kindFiles() as $file) {
-            $kinds = array_values(array_filter($file['kinds'], static fn (array $kind): bool => in_array($kind['id'], $ids, true)));
+            $kinds = array_values(
+                array_filter($file['kinds'], static fn (array $kind): bool => in_array($kind['id'], $ids, true)),
+            );
             $kinds === [] || $some[] = ['category' => $file['category'], 'kinds' => $kinds];
         }
 
@@ -44,7 +46,9 @@ final readonly class DataFiles
     /** @return BoxKindData|null as its file has it; null where there is none of that id */
     public function boxKind(string $id): ?array
     {
-        return array_values(array_filter($this->boxKindFile()['kinds'], static fn (array $kind): bool => $kind['id'] === $id))[0] ?? null;
+        return array_values(
+            array_filter($this->boxKindFile()['kinds'], static fn (array $kind): bool => $kind['id'] === $id),
+        )[0] ?? null;
     }
 
     public function boxKinds(): BoxKinds

@@ -16,7 +16,8 @@ use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemTrait;
 
 /**
- * Reads a guide from a file, first by its schema, then by what a schema cannot say: that kinds exist and bands are the guide's own.
+ * Reads a guide from a file, first by its schema, then by what a schema cannot say: that kinds exist and bands are the
+ * guide's own.
  *
  * @phpstan-import-type GuideData from Guide
  */
@@ -54,8 +55,12 @@ final readonly class GuideFile
             $error = $error->subErrors()[0];
         }
         $steps = $error->data()->fullPath();
-        $path = implode('', array_map(static fn (int|string $step): string => is_int($step) ? "[{$step}]" : ".{$step}", $steps));
-        $message = $this->inWords($error->keyword(), $steps) ?? lcfirst(rtrim((new ErrorFormatter)->formatErrorMessage($error), '.'));
+        $path = implode(
+            '',
+            array_map(static fn (int|string $step): string => is_int($step) ? "[{$step}]" : ".{$step}", $steps),
+        );
+        $message = $this->inWords($error->keyword(), $steps)
+            ?? lcfirst(rtrim((new ErrorFormatter)->formatErrorMessage($error), '.'));
 
         return MalformedGuide::at($file, $path === '' ? 'the guide' : ltrim($path, '.'), 'is wrong: '.$message);
     }
@@ -84,21 +89,32 @@ final readonly class GuideFile
     }
 
     /**
-     * What the schema lets through and no page could show: days that never come, gifts that are no amount, needs of the same name.
+     * What the schema lets through and no page could show: days that never come, gifts that are no amount, needs of the
+     * same name.
      *
      * @param  GuideData  $data
      */
     private function refuseWhatNoPageShows(array $data, string $file): void
     {
-        checkdate((int) substr($data['dated'], 5, 2), (int) substr($data['dated'], 8), (int) substr($data['dated'], 0, 4)) || throw MalformedGuide::at($file, 'dated', 'is wrong: there is no such day');
+        checkdate(
+            (int) substr($data['dated'], 5, 2),
+            (int) substr($data['dated'], 8),
+            (int) substr($data['dated'], 0, 4),
+        )
+            || throw MalformedGuide::at($file, 'dated', 'is wrong: there is no such day');
         foreach (['needs', 'wishes'] as $list) {
             $ids = array_column($data[$list], 'id');
-            count($ids) === count(array_unique($ids)) || throw MalformedGuide::at($file, $list, 'names the same need twice');
+            count($ids) === count(array_unique($ids))
+                || throw MalformedGuide::at($file, $list, 'names the same need twice');
         }
         try {
             Guide::ofData($data);
         } catch (CoreException $why) {
-            throw MalformedGuide::at($file, $why instanceof InvalidMoney ? 'sendingGift' : 'handIn', 'is wrong: '.lcfirst(rtrim($why->getMessage(), '.')));
+            throw MalformedGuide::at(
+                $file,
+                $why instanceof InvalidMoney ? 'sendingGift' : 'handIn',
+                'is wrong: '.lcfirst(rtrim($why->getMessage(), '.')),
+            );
         }
     }
 
@@ -109,23 +125,47 @@ final readonly class GuideFile
             try {
                 AgeBand::parse($band);
             } catch (InvalidBand $wrong) {
-                throw MalformedGuide::at($file, "bands[{$index}]", 'is wrong: '.lcfirst(rtrim($wrong->getMessage(), '.')));
+                throw MalformedGuide::at(
+                    $file,
+                    "bands[{$index}]",
+                    'is wrong: '.lcfirst(rtrim($wrong->getMessage(), '.')),
+                );
             }
         }
         foreach (['needs', 'wishes'] as $list) {
             foreach ($data[$list] as $index => $need) {
                 foreach ($need['anyOf'] as $at => $kind) {
-                    $this->catalogue->has($kind) || throw MalformedGuide::at($file, "{$list}[{$index}].anyOf[{$at}]", "names no kind of thing that is known: {$kind}");
+                    $this->catalogue->has($kind)
+                        || throw MalformedGuide::at(
+                            $file,
+                            "{$list}[{$index}].anyOf[{$at}]",
+                            "names no kind of thing that is known: {$kind}",
+                        );
                 }
                 foreach (array_keys($need['count'] + ($need['usual'] ?? [])) as $band) {
-                    in_array((string) $band, $data['bands'], true) || throw MalformedGuide::at($file, "{$list}[{$index}].count", "names a band that is none of the guide's: {$band}");
+                    in_array((string) $band, $data['bands'], true)
+                        || throw MalformedGuide::at(
+                            $file,
+                            "{$list}[{$index}].count",
+                            "names a band that is none of the guide's: {$band}",
+                        );
                 }
             }
         }
         foreach ($data['flags'] as $index => $flag) {
-            ItemTrait::tryFrom($flag['trait']) !== null || throw MalformedGuide::at($file, "flags[{$index}].trait", "names no trait that is known: {$flag['trait']}");
+            ItemTrait::tryFrom($flag['trait']) !== null
+                || throw MalformedGuide::at(
+                    $file,
+                    "flags[{$index}].trait",
+                    "names no trait that is known: {$flag['trait']}",
+                );
             foreach ($flag['bands'] ?? [] as $band) {
-                in_array($band, $data['bands'], true) || throw MalformedGuide::at($file, "flags[{$index}].bands", "names a band that is none of the guide's: {$band}");
+                in_array($band, $data['bands'], true)
+                    || throw MalformedGuide::at(
+                        $file,
+                        "flags[{$index}].bands",
+                        "names a band that is none of the guide's: {$band}",
+                    );
             }
         }
     }

@@ -72,7 +72,8 @@ final class Guides
     public function data(string $id): ?array
     {
         /** @var GuideData|null */
-        return $this->files->guide($id) ?? (Auth::hasUser() ? CrewGuide::query()->where('slug', $id)->first()?->data : null);
+        return $this->files->guide($id)
+            ?? (Auth::hasUser() ? CrewGuide::query()->where('slug', $id)->first()?->data : null);
     }
 
     /** @param GuideData $data */
@@ -95,7 +96,14 @@ final class Guides
     /** @return array<string, Guide> by id, the shipped ones first */
     public function all(): array
     {
-        $ids = [...$this->files->guideIds(), ...CrewGuide::query()->get()->sortBy('slug')->map(static fn (CrewGuide $guide): string => $guide->slug)->all()];
+        $ids = [
+            ...$this->files->guideIds(),
+            ...CrewGuide::query()
+                ->get()
+                ->sortBy('slug')
+                ->map(static fn (CrewGuide $guide): string => $guide->slug)
+                ->all(),
+        ];
 
         return array_combine($ids, array_map($this->get(...), $ids));
     }

@@ -28,7 +28,10 @@ final class Notations
     /** @return array<string, string> a sample figure for each choice, by its locale */
     public function samples(): array
     {
-        return array_map(fn (string $locale): string => $this->of($locale)->write(self::SAMPLE), array_combine(self::LOCALES, self::LOCALES));
+        return array_map(
+            fn (string $locale): string => $this->of($locale)->write(self::SAMPLE),
+            array_combine(self::LOCALES, self::LOCALES),
+        );
     }
 
     /** Get the choice that writes as a browser's first language does; the first choice where none does. */
@@ -53,7 +56,11 @@ final class Notations
         return new Notation(
             $formatter->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL),
             // Locales differ in which narrow or broad space it is; a reader sees no difference.
-            (string) preg_replace('/\s/u', "\u{202F}", $formatter->getSymbol(NumberFormatter::GROUPING_SEPARATOR_SYMBOL)),
+            (string) preg_replace(
+                '/\s/u',
+                "\u{202F}",
+                $formatter->getSymbol(NumberFormatter::GROUPING_SEPARATOR_SYMBOL),
+            ),
             $group,
             (int) $formatter->getAttribute(NumberFormatter::SECONDARY_GROUPING_SIZE) ?: $group,
         );

@@ -12,7 +12,12 @@ final class CannotMerge extends DomainException
     /** @param list<string> $fields in which they differ, in words */
     public static function unlike(string $one, string $other, array $fields): self
     {
-        return new self(Words::of($fields === [] ? 'life.same-lot' : 'life.unlike', ['one' => $one, 'other' => $other, 'fields' => implode(', ', $fields)]));
+        return new self(
+            Words::of(
+                $fields === [] ? 'life.same-lot' : 'life.unlike',
+                ['one' => $one, 'other' => $other, 'fields' => implode(', ', $fields)],
+            ),
+        );
     }
 
     public static function undecided(): self

@@ -12,6 +12,11 @@ final class CannotPayBack extends DomainException
 {
     public static function more(Money $back, ?Money $paid): self
     {
-        return new self(Words::of('life.back-more', ['back' => $back->format(), 'paid' => ($paid ?? Money::zero($back->currency))->format()]));
+        return new self(
+            Words::of('life.back-more', [
+                'back' => $back->format(),
+                'paid' => ($paid ?? Money::zero($back->currency))->format(),
+            ]),
+        );
     }
 }

@@ -15,6 +15,8 @@ final class Today
     {
         $user = Auth::hasUser() ? Auth::user() : null;
 
-        return $user instanceof User ? $user->crew->today() : CarbonImmutable::parse(CarbonImmutable::now('UTC')->toDateString());
+        return $user instanceof User
+            ? $user->crew->today()
+            : CarbonImmutable::parse(CarbonImmutable::now('UTC')->toDateString());
     }
 }

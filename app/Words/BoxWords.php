@@ -16,7 +16,13 @@ final class BoxWords
         return match ($field) {
             'band' => Words::of("people.{$box->gender->value}").', '.$box->recipient()->band->label(),
             'box_kind' => $box->boxKind()->name.', '.$box->boxKind()->insideMm(),
-            'colours' => implode(', ', array_map(static fn (Colour $colour): string => resolve(ColourNames::class)->nameOf($colour), $box->palette->colours)) ?: Words::of('life.nothing'),
+            'colours' => implode(
+                ', ',
+                array_map(
+                    static fn (Colour $colour): string => resolve(ColourNames::class)->nameOf($colour),
+                    $box->palette->colours,
+                ),
+            ) ?: Words::of('life.nothing'),
             'budget' => ($box->budget?->format() ?? Words::of('gauges.no-budget')).', '.$box->sending_gift->format(),
             default => $box->theme,
         };

@@ -17,7 +17,16 @@ final class Contents
     {
         $catalogue = resolve(Catalogue::class);
 
-        return implode("\n", array_map(static fn (string $kind, int $count): string => "{$count} ".($catalogue->has($kind) ? $catalogue->get($kind)->name : $kind), array_keys($holds), $holds));
+        return implode(
+            "\n",
+            array_map(
+                static fn (string $kind, int $count): string => "{$count} ".(
+                    $catalogue->has($kind) ? $catalogue->get($kind)->name : $kind
+                ),
+                array_keys($holds),
+                $holds,
+            ),
+        );
     }
 
     /** @return array<string, int>|string by the kind's id; or the line that cannot be read */
@@ -29,7 +38,11 @@ final class Contents
             if ($line === '') {
                 continue;
             }
-            $isRead = preg_match('/^(?:(?<count>\d{1,3})\s*(?:x|×)?\s+)?(?<name>.+)$/u', Typed::figures($line), $m) === 1;
+            $isRead = preg_match(
+                '/^(?:(?<count>\d{1,3})\s*(?:x|×)?\s+)?(?<name>.+)$/u',
+                Typed::figures($line),
+                $m,
+            ) === 1;
             $count = $isRead && $m['count'] !== '' ? (int) $m['count'] : 1;
             $id = $isRead ? resolve(Catalogue::class)->named($m['name'])?->id : null;
             if ($id === null || $count < 1 || $count > self::MOST_OF_ONE) {

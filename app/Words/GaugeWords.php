@@ -20,19 +20,27 @@ final readonly class GaugeWords
 
     public function mustHaves(): string
     {
-        return Words::of('gauges.filled', ['filled' => $this->gauges->mustHaves->filled(), 'asked' => $this->gauges->mustHaves->asked()]);
+        return Words::of('gauges.filled', [
+            'filled' => $this->gauges->mustHaves->filled(),
+            'asked' => $this->gauges->mustHaves->asked(),
+        ]);
     }
 
     public function missing(): string
     {
-        $missing = array_map(static fn (NeedState $state): string => $state->missing(), $this->gauges->mustHaves->missing());
+        $missing = array_map(
+            static fn (NeedState $state): string => $state->missing(),
+            $this->gauges->mustHaves->missing(),
+        );
 
         $toBuy = count($this->gauges->money->toBuy);
         if ($missing === [] && $toBuy > 0) {
             return trans_choice('gauges.all-but-bought', $toBuy);
         }
 
-        return $missing === [] ? Words::of('gauges.all-filled') : Words::of('gauges.missing', ['names' => self::some($missing)]);
+        return $missing === []
+            ? Words::of('gauges.all-filled')
+            : Words::of('gauges.missing', ['names' => self::some($missing)]);
     }
 
     public function money(): string
@@ -41,14 +49,22 @@ final readonly class GaugeWords
         $left = $money->left();
         $says = match (true) {
             $left === null => Words::of('gauges.with-gift', ['gift' => $money->sendingGift->format()]),
-            $money->isOver() => Words::of('gauges.over', ['over' => $money->total->minus($money->budget ?? $money->total)->format()]),
+            $money->isOver() => Words::of('gauges.over', [
+                'over' => $money->total->minus($money->budget ?? $money->total)->format(),
+            ]),
             default => Words::of('gauges.left', ['left' => $left->format()]),
         };
 
         return implode('; ', array_filter([
             $says,
-            $money->withoutPrice === [] ? '' : trans_choice('gauges.without-price', count($money->withoutPrice), ['names' => self::some($money->withoutPrice)]),
-            $money->toBuy === [] ? '' : trans_choice('gauges.to-buy', count($money->toBuy), ['names' => self::some($money->toBuy)]),
+            $money->withoutPrice === []
+                ? ''
+                : trans_choice('gauges.without-price', count($money->withoutPrice), [
+                    'names' => self::some($money->withoutPrice),
+                ]),
+            $money->toBuy === []
+                ? ''
+                : trans_choice('gauges.to-buy', count($money->toBuy), ['names' => self::some($money->toBuy)]),
         ]));
     }
 
@@ -77,7 +93,10 @@ final readonly class GaugeWords
 
     public function room(): string
     {
-        return trans_choice("gauges.room-states.{$this->gauges->room->state->value}", $this->gauges->room->leftOutCount());
+        return trans_choice(
+            "gauges.room-states.{$this->gauges->room->state->value}",
+            $this->gauges->room->leftOutCount(),
+        );
     }
 
     public function roomSays(): string
@@ -95,12 +114,19 @@ final readonly class GaugeWords
     public function leftOut(): array
     {
         return array_map(
-            static fn (array $out): string => ($out['count'] > 1 ? "{$out['count']} × " : '').$out['name'].' ('.Words::of("gauges.reasons.{$out['reason']}").')',
+            static fn (array $out): string => (
+                $out['count'] > 1 ? "{$out['count']} × " : ''
+            ).$out['name'].' ('.Words::of(
+                "gauges.reasons.{$out['reason']}",
+            ).')',
             $this->gauges->room->leftOut,
         );
     }
 
-    /** Get the heaviest thing there is to say of the flags: what has to be fixed, else what is to be asked about, else the tips. */
+    /**
+     * Get the heaviest thing there is to say of the flags: what has to be fixed, else what is to be asked about, else
+     * the tips.
+     */
     public function flags(): string
     {
         [$toMend, $toAsk, $tips] = $this->flagCounts();
@@ -118,7 +144,14 @@ final readonly class GaugeWords
     {
         $flags = $this->gauges->flags;
         [$toMend, $toAsk, $tips] = $this->flagCounts();
-        $says = array_values(array_unique(array_map(static fn (Finding $finding): string => $finding->about.': '.lcfirst($finding->why), $flags->toMend()->all)));
+        $says = array_values(
+            array_unique(
+                array_map(
+                    static fn (Finding $finding): string => $finding->about.': '.lcfirst($finding->why),
+                    $flags->toMend()->all,
+                ),
+            ),
+        );
         $rest = array_filter([
             $toMend > 0 && $toAsk > 0 ? trans_choice('gauges.to-ask', $toAsk) : '',
             $toMend + $toAsk > 0 && $tips > 0 ? trans_choice('gauges.tips', $tips) : '',
@@ -145,6 +178,8 @@ final readonly class GaugeWords
     {
         $more = count($names) - $most;
 
-        return $more <= 0 ? implode(', ', $names) : Words::of('gauges.and-more', ['names' => implode(', ', array_slice($names, 0, $most)), 'more' => $more]);
+        return $more <= 0
+            ? implode(', ', $names)
+            : Words::of('gauges.and-more', ['names' => implode(', ', array_slice($names, 0, $most)), 'more' => $more]);
     }
 }

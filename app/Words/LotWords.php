@@ -16,7 +16,9 @@ final class LotWords
     public static function of(Lot $lot, string $column): string
     {
         $words = match ($column) {
-            'pieces' => trim("{$lot->pieces} ".($lot->paid === null ? '' : Words::of('life.for', ['paid' => $lot->paid->format()]))),
+            'pieces' => trim(
+                "{$lot->pieces} ".($lot->paid === null ? '' : Words::of('life.for', ['paid' => $lot->paid->format()])),
+            ),
             'length_tenths' => $lot->size->in(Unit::Millimetre),
             'packaged_length_tenths' => $lot->packaged?->in(Unit::Millimetre) ?? '',
             'kind' => $lot->itemKind()->name,
@@ -26,8 +28,20 @@ final class LotWords
             'got_on' => $lot->got_on->format('j M Y'),
             'list_minor' => $lot->list?->format() ?? '',
             'is_measured' => Words::of($lot->is_measured ? 'life.measured' : 'life.not-measured'),
-            'traits' => implode(', ', array_map(static fn (ItemTrait $trait): string => Words::of("stash.traits.{$trait->value}"), $lot->traits)),
-            'colours' => implode(', ', array_map(static fn (Colour $colour): string => resolve(ColourNames::class)->nameOf($colour), $lot->colours->colours)),
+            'traits' => implode(
+                ', ',
+                array_map(
+                    static fn (ItemTrait $trait): string => Words::of("stash.traits.{$trait->value}"),
+                    $lot->traits,
+                ),
+            ),
+            'colours' => implode(
+                ', ',
+                array_map(
+                    static fn (Colour $colour): string => resolve(ColourNames::class)->nameOf($colour),
+                    $lot->colours->colours,
+                ),
+            ),
             default => is_scalar($value = $lot->getAttribute($column)) ? (string) $value : '',
         };
 

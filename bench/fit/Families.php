@@ -19,12 +19,19 @@ final class Families
     /** No side of a cut piece is thinner, in tenths of a millimetre. */
     private const THINNEST = 80;
 
-    /** A box cut up into 25 to 45 blocks, of which those that reach highest are taken away until a share of the volume is gone: the rest can be packed, and stands. */
+    /**
+     * A box cut up into 25 to 45 blocks, of which those that reach highest are taken away until a share of the volume
+     * is gone: the rest can be packed, and stands.
+     */
     public static function cut(int $seed, float $removed): Problem
     {
         $random = new Randomizer(new Mt19937($seed));
         $box = self::standardBox();
-        $blocks = self::cutUp($random, [0, 0, 0, $box->topLength, $box->topWidth, $box->height], $random->getInt(25, 45));
+        $blocks = self::cutUp(
+            $random,
+            [0, 0, 0, $box->topLength, $box->topWidth, $box->height],
+            $random->getInt(25, 45),
+        );
         usort($blocks, static fn (array $a, array $b): int => [$b[2] + $b[5], $b[2]] <=> [$a[2] + $a[5], $a[2]]);
         $gone = 0;
         while ($gone < $removed * $box->volume()) {
@@ -44,9 +51,25 @@ final class Families
     public static function cutInto(int $seed, int $pieces): Problem
     {
         $box = self::standardBox();
-        $blocks = self::cutUp(new Randomizer(new Mt19937($seed)), [0, 0, 0, $box->topLength, $box->topWidth, $box->height], $pieces);
+        $blocks = self::cutUp(
+            new Randomizer(new Mt19937($seed)),
+            [0, 0, 0, $box->topLength, $box->topWidth, $box->height],
+            $pieces,
+        );
 
-        return new Problem($box, array_map(static fn (array $block, int $index): Item => new Item("piece-{$index}", "Piece {$index}", new Size($block[3], $block[4], $block[5]), Form::Rigid), $blocks, array_keys($blocks)));
+        return new Problem(
+            $box,
+            array_map(
+                static fn (array $block, int $index): Item => new Item(
+                    "piece-{$index}",
+                    "Piece {$index}",
+                    new Size($block[3], $block[4], $block[5]),
+                    Form::Rigid,
+                ),
+                $blocks,
+                array_keys($blocks),
+            ),
+        );
     }
 
     /** Things as they come, blocks, slabs, sheets, sticks and cups, up to a share of the volume. */
@@ -68,8 +91,9 @@ final class Families
     }
 
     /**
-     * A box cut up as above, and each block made what it could be of: cloth and loose pieces of its volume, something soft that is pressed into it,
-     * something bendable, a tin with its hollow cut up in turn; in every third a notebook is bent up the right-hand wall before the rest is cut.
+     * A box cut up as above, and each block made what it could be of: cloth and loose pieces of its volume, something
+     * soft that is pressed into it, something bendable, a tin with its hollow cut up in turn; in every third a notebook
+     * is bent up the right-hand wall before the rest is cut.
      */
     public static function mixed(int $seed, float $removed, bool $tapered): Problem
     {
@@ -80,7 +104,12 @@ final class Families
         if ($seed % 3 === 0) {
             $thick = $random->getInt(40, 120);
             $leg = $random->getInt(400, 900);
-            $items[] = new Item('bent', 'Notebook', new Size($whole[3] - $thick + $leg, $whole[4], $thick), Form::Bendable);
+            $items[] = new Item(
+                'bent',
+                'Notebook',
+                new Size($whole[3] - $thick + $leg, $whole[4], $thick),
+                Form::Bendable,
+            );
             $whole = [0, 0, $thick, $whole[3] - $thick, $whole[4], $whole[5] - $thick];
         }
         $blocks = self::cutUp($random, $whole, $random->getInt(18, 34));
@@ -106,7 +135,13 @@ final class Families
         $sides = $random->shuffleArray($sides);
         [$l, $w, $h] = $sides;
         $give = $random->getInt(55, 90) / 100;
-        $asBlock = static fn (Form $form, ?Cavity $cavity = null): Item => new Item($id, ucfirst($id), new Size($l, $w, $h), $form, cavity: $cavity);
+        $asBlock = static fn (Form $form, ?Cavity $cavity = null): Item => new Item(
+            $id,
+            ucfirst($id),
+            new Size($l, $w, $h),
+            $form,
+            cavity: $cavity,
+        );
         $thickened = new Size($l, $w, (int) floor($h / $give));
 
         return match ($random->getInt(0, 9)) {
@@ -114,7 +149,12 @@ final class Families
             2, 3 => [new Item($id, 'Friend', $thickened, Form::Soft, squeeze: $give)],
             4 => [new Item($id, 'Beads', new Size($l, $w, $h), Form::Loose, minSide: min(200, ...$sides))],
             5 => [$asBlock(Form::Bendable)],
-            6 => min($sides) > 350 ? [$asBlock(Form::Rigid, Cavity::block($l - 40, $w - 40, $h - 40)), ...self::contents($random, $id, [0, 0, 0, $l - 40, $w - 40, $h - 40])] : [$asBlock(Form::Rigid)],
+            6 => min($sides) > 350
+                ? [
+                    $asBlock(Form::Rigid, Cavity::block($l - 40, $w - 40, $h - 40)),
+                    ...self::contents($random, $id, [0, 0, 0, $l - 40, $w - 40, $h - 40]),
+                ]
+                : [$asBlock(Form::Rigid)],
             default => [$asBlock(Form::Rigid)],
         };
     }
@@ -127,7 +167,16 @@ final class Families
     {
         $blocks = array_slice(self::cutUp($random, $hollow, 4), 0, 3);
 
-        return array_map(static fn (array $block, int $number): Item => new Item("{$id}-in-{$number}", 'Inside', new Size($block[3], $block[4], $block[5]), Form::Rigid), $blocks, array_keys($blocks));
+        return array_map(
+            static fn (array $block, int $number): Item => new Item(
+                "{$id}-in-{$number}",
+                'Inside',
+                new Size($block[3], $block[4], $block[5]),
+                Form::Rigid,
+            ),
+            $blocks,
+            array_keys($blocks),
+        );
     }
 
     private static function standardBox(): BoxShape
@@ -147,14 +196,19 @@ final class Families
             usort($blocks, static fn (array $a, array $b): int => $b[3] * $b[4] * $b[5] <=> $a[3] * $a[4] * $a[5]);
             $at = min(count($blocks) - 1, $random->getInt(0, 3));
             $block = $blocks[$at];
-            $axes = array_values(array_filter([0, 1, 2], static fn (int $axis): bool => $block[3 + $axis] >= 2 * self::THINNEST));
+            $axes = array_values(
+                array_filter([0, 1, 2], static fn (int $axis): bool => $block[3 + $axis] >= 2 * self::THINNEST),
+            );
             if ($axes === []) {
                 continue;
             }
             usort($axes, static fn (int $a, int $b): int => $block[3 + $b] <=> $block[3 + $a]);
             $axis = $axes[$random->getInt(0, 9) < 6 ? 0 : $random->getInt(0, count($axes) - 1)];
             $share = $random->getInt(25, 75) / 100;
-            $first = max(self::THINNEST, min($block[3 + $axis] - self::THINNEST, (int) round($block[3 + $axis] * $share)));
+            $first = max(
+                self::THINNEST,
+                min($block[3 + $axis] - self::THINNEST, (int) round($block[3 + $axis] * $share)),
+            );
             [$one, $other] = [$block, $block];
             $one[3 + $axis] = $first;
             $other[$axis] += $first;
@@ -181,6 +235,8 @@ final class Families
 
     private static function normal(Randomizer $random): float
     {
-        return sqrt(-2 * log($random->getInt(1, 1_000_000) / 1_000_000)) * cos(2 * M_PI * $random->getInt(0, 1_000_000) / 1_000_000);
+        return sqrt(-2 * log($random->getInt(1, 1_000_000) / 1_000_000)) * cos(
+            2 * M_PI * $random->getInt(0, 1_000_000) / 1_000_000,
+        );
     }
 }

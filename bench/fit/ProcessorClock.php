@@ -25,6 +25,8 @@ final readonly class ProcessorClock implements Stopwatch
     {
         $used = getrusage() ?: throw new \RuntimeException('The system does not tell the processor time.');
 
-        return ($used['ru_utime.tv_sec'] + $used['ru_stime.tv_sec']) * 1e3 + ($used['ru_utime.tv_usec'] + $used['ru_stime.tv_usec']) / 1e3;
+        return ($used['ru_utime.tv_sec'] + $used['ru_stime.tv_sec']) * 1e3 + (
+            $used['ru_utime.tv_usec'] + $used['ru_stime.tv_usec']
+        ) / 1e3;
     }
 }

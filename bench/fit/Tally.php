@@ -13,7 +13,10 @@ use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
 use RuntimeException;
 
-/** How a family of problems is packed at so many milliseconds of processor time each; every result is judged by the validator. */
+/**
+ * How a family of problems is packed at so many milliseconds of processor time each; every result is judged by the
+ * validator.
+ */
 final class Tally
 {
     public int $problems = 0;
@@ -33,7 +36,11 @@ final class Tally
 
     public function add(Problem $problem): void
     {
-        $result = (new CornerSolver)->solve($problem, Budget::ofConstructions(100_000)->cutAt($this->ms, new ProcessorClock), 1);
+        $result = (new CornerSolver)->solve(
+            $problem,
+            Budget::ofConstructions(100_000)->cutAt($this->ms, new ProcessorClock),
+            1,
+        );
         $broken = Validator::ofAllRules()->breaches($problem, $result);
         if ($broken !== []) {
             throw new RuntimeException(implode('; ', $broken));
@@ -61,6 +68,13 @@ final class Tally
     /** @param list<Item> $items */
     private static function of(array $items): float
     {
-        return array_sum(array_map(static fn (Item $item): float => $item->form === Form::Cloth ? $item->leastVolume() : $item->squeeze * $item->size->volume(), $items));
+        return array_sum(
+            array_map(
+                static fn (Item $item): float => $item->form === Form::Cloth
+                    ? $item->leastVolume()
+                    : $item->squeeze * $item->size->volume(),
+                $items,
+            ),
+        );
     }
 }

@@ -11,21 +11,33 @@ use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
 
 /*
- * How much of problems that are known to have an answer is packed, in 200 and in 50 milliseconds of processor time each; how that compares with
- * binpackingjs; and how a construction grows with the number of pieces. Prints a table, and writes it to RESULTS.md beside this file.
- * `php -d opcache.enable_cli=1 -d opcache.jit=function -d opcache.jit_buffer_size=64M bench/fit/run.php [problems a family] [part of a family's name]`
+ * How much of problems that are known to have an answer is packed, in 200 and in 50 milliseconds of processor time
+ * each; how that compares with binpackingjs; and how a construction grows with the number of pieces. Prints a table,
+ * and writes it to RESULTS.md beside this file. `php -d opcache.enable_cli=1 -d opcache.jit=function -d
+ * opcache.jit_buffer_size=64M bench/fit/run.php [problems a family] [part of a family's name]`
  */
 
 require __DIR__.'/../../vendor/autoload.php';
 
 $problems = max(5, (int) ($argv[1] ?? 100));
-/** @var array<string, array{Closure(int): Problem, int, bool}> $families with how many of a hundred are to be packed whole, and whether all is rigid */
+/**
+ * @var array<string, array{Closure(int): Problem, int, bool}> $families with how many of a hundred are to be packed
+ *     whole, and whether all is rigid
+ */
 $families = [
     'cut up, 20 % off' => [static fn (int $seed): Problem => Families::cut($seed, 0.20), 92, true],
     'cut up, 15 % off' => [static fn (int $seed): Problem => Families::cut($seed, 0.15), 65, true],
     'natural mixtures, up to 70 % full' => [static fn (int $seed): Problem => Families::natural($seed, 0.70), 95, true],
-    'mixed forms, 12 % off, straight' => [static fn (int $seed): Problem => Families::mixed($seed, 0.12, false), 75, false],
-    'mixed forms, 12 % off, tapered' => [static fn (int $seed): Problem => Families::mixed($seed, 0.12, true), 75, false],
+    'mixed forms, 12 % off, straight' => [
+        static fn (int $seed): Problem => Families::mixed($seed, 0.12, false),
+        75,
+        false,
+    ],
+    'mixed forms, 12 % off, tapered' => [
+        static fn (int $seed): Problem => Families::mixed($seed, 0.12, true),
+        75,
+        false,
+    ],
 ];
 /** The volume that binpackingjs leaves out of the same problems, given the lid's own give too. */
 $compared = static function (array $given): float {
@@ -76,16 +88,38 @@ foreach ($families as $name => [$make, $reach, $isRigid]) {
     }
     $others = $isRigid ? $compared($given) : null;
     $rows[] = [
-        $name, sprintf('%.0f %%', $long->wholePercent()), "{$reach} %", sprintf('%.2f', $long->leftOutPercent()), sprintf('%.2f', $short->leftOutPercent() - $long->leftOutPercent()),
-        $others === null ? '–' : sprintf('%.2f', $long->leftOut / max(1.0, $others)), sprintf('%.0f', $long->constructions / $problems),
+        $name, sprintf('%.0f %%', $long->wholePercent()), "{$reach} %", sprintf('%.2f', $long->leftOutPercent()),
+        sprintf('%.2f', $short->leftOutPercent() - $long->leftOutPercent()),
+        $others === null ? '–' : sprintf('%.2f', $long->leftOut / max(1.0, $others)),
+        sprintf('%.0f', $long->constructions / $problems),
     ];
     fprintf(STDERR, "%s\n", implode('  ', $rows[array_key_last($rows)]));
 }
 $growth = $construction(45) / $construction(15);
-$head = ['family', 'packed whole', 'to reach', 'points of room left out', 'more of them in 50 ms', 'volume out / binpackingjs', 'constructions'];
-$table = '| '.implode(' | ', $head)." |\n|---|--:|--:|--:|--:|--:|--:|\n".implode('', array_map(static fn (array $row): string => '| '.implode(' | ', $row)." |\n", $rows));
-$text = $table.sprintf("\nOne construction for 45 pieces costs %.1f times one for 15 (at most 15 are allowed).\n", $growth);
+$head = [
+    'family',
+    'packed whole',
+    'to reach',
+    'points of room left out',
+    'more of them in 50 ms',
+    'volume out / binpackingjs',
+    'constructions',
+];
+$table = '| '.implode(' | ', $head)." |\n|---|--:|--:|--:|--:|--:|--:|\n".implode(
+    '',
+    array_map(static fn (array $row): string => '| '.implode(' | ', $row)." |\n", $rows),
+);
+$text = $table.sprintf(
+    "\nOne construction for 45 pieces costs %.1f times one for 15 (at most 15 are allowed).\n",
+    $growth,
+);
 echo $text;
 if (! isset($argv[2])) {
-    file_put_contents(__DIR__.'/RESULTS.md', strtr((string) file_get_contents(__DIR__.'/RESULTS.template.md'), ['{{problems}}' => (string) $problems, '{{table}}' => rtrim($text)]));
+    file_put_contents(
+        __DIR__.'/RESULTS.md',
+        strtr((string) file_get_contents(__DIR__.'/RESULTS.template.md'), [
+            '{{problems}}' => (string) $problems,
+            '{{table}}' => rtrim($text),
+        ]),
+    );
 }

@@ -8,7 +8,10 @@ use Tests\Browser\Support\DemoServer;
 
 require __DIR__.'/../../vendor/autoload.php';
 
-/** Name of the picture => [the box it is of or the page's address, what follows the box's address, scheme, width, height, whether the whole page]. */
+/**
+ * Name of the picture => [the box it is of or the page's address, what follows the box's address, scheme, width,
+ * height, whether the whole page].
+ */
 $views = [
     'welcome' => ['/', '', 'light', 1280, 800, false],
     'shelf' => ['/boxes', '', 'light', 1280, 800, false],
@@ -16,7 +19,14 @@ $views = [
     'picker' => ['Night-sky watcher', '?pick=1', 'light', 1280, 800, false],
     'new-box' => ['/boxes/new', '', 'light', 1280, 800, false],
     'stash' => ['/gather', '', 'light', 1280, 800, false],
-    'price-desk' => ['/gather/price-desk?kind=soap&price=8.38&pieces=9&step[]=percent-off&value[]=50&claim=0.30', '', 'light', 390, 844, false],
+    'price-desk' => [
+        '/gather/price-desk?kind=soap&price=8.38&pieces=9&step[]=percent-off&value[]=50&claim=0.30',
+        '',
+        'light',
+        390,
+        844,
+        false,
+    ],
     'shopping-list' => ['/gather/shopping', '', 'light', 1280, 800, false],
     'money' => ['/gather/money', '', 'light', 1280, 800, false],
     'ledger' => ['Night-sky watcher', '/ledger', 'light', 1280, 800, false],
@@ -46,10 +56,19 @@ try {
         $address = $what;
         if (! str_starts_with($what, '/')) {
             $browser->driver->get("{$server->address}/boxes");
-            $address = parse_url((string) $browser->driver->findElement(WebDriverBy::xpath("//a[contains(@class, 'shelf-box')][contains(., '{$what}')]"))->getAttribute('href'), PHP_URL_PATH).$rest;
+            $address = parse_url(
+                (string) $browser->driver->findElement(
+                    WebDriverBy::xpath("//a[contains(@class, 'shelf-box')][contains(., '{$what}')]"),
+                )->getAttribute('href'),
+                PHP_URL_PATH,
+            ).$rest;
         }
         $browser->driver->get($server->address.$address);
-        $browser->driver->wait(10, 50)->until(static fn (): bool => $browser->driver->executeScript("document.activeElement.blur(); return document.fonts.status === 'loaded'") === true);
+        $browser->driver->wait(10, 50)->until(
+            static fn (): bool => $browser->driver->executeScript(
+                "document.activeElement.blur(); return document.fonts.status === 'loaded'",
+            ) === true,
+        );
         $isWhole ? $browser->wholePicture("{$folder}/{$name}.png") : $browser->picture("{$folder}/{$name}.png");
         echo "{$name}.png\n";
     }

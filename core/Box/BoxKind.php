@@ -23,17 +23,35 @@ final readonly class BoxKind
     /** How far a lid of unknown make is reckoned to give, in tenths of a millimetre. An estimate. */
     private const OWN_BULGE_TENTHS = 60;
 
-    /** Gift boxes are so long, broad and high at the least and at the most, in tenths of a millimetre: anything else is a slip of the unit. */
+    /**
+     * Gift boxes are so long, broad and high at the least and at the most, in tenths of a millimetre: anything else is
+     * a slip of the unit.
+     */
     public const LEAST_SIDE_TENTHS = 400;
 
     public const MOST_SIDE_TENTHS = 6_000;
 
-    public function __construct(public string $id, public string $name, public string $says, public BoxShape $inside, public Size $outside) {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $says,
+        public BoxShape $inside,
+        public Size $outside,
+    ) {}
 
-    /** A kind that is no longer offered: a box of it is still there, and is taken for like another until its kind is chosen anew. */
+    /**
+     * A kind that is no longer offered: a box of it is still there, and is taken for like another until its kind is
+     * chosen anew.
+     */
     public static function retired(string $id, self $like): self
     {
-        return new self($id, 'Retired box kind “'.mb_strimwidth($id, 0, 40, '…').'”', $like->says, $like->inside, $like->outside);
+        return new self(
+            $id,
+            'Retired box kind “'.mb_strimwidth($id, 0, 40, '…').'”',
+            $like->says,
+            $like->inside,
+            $like->outside,
+        );
     }
 
     /** Determine if a side is as long as a gift box's can be. */
@@ -45,7 +63,15 @@ final readonly class BoxKind
     /** A box that the packer measured, from its inside. */
     public static function measured(Size $inside, int $floorLength, int $floorWidth): self
     {
-        $shape = new BoxShape('Your own box', $inside->length, $inside->width, $floorLength, $floorWidth, $inside->height, self::OWN_BULGE_TENTHS);
+        $shape = new BoxShape(
+            'Your own box',
+            $inside->length,
+            $inside->width,
+            $floorLength,
+            $floorWidth,
+            $inside->height,
+            self::OWN_BULGE_TENTHS,
+        );
         $outside = new Size(
             max($inside->length, $floorLength) + self::WALLS_TENTHS,
             max($inside->width, $floorWidth) + self::WALLS_TENTHS,
@@ -62,6 +88,8 @@ final readonly class BoxKind
      */
     public function insideMm(): string
     {
-        return (new Size($this->inside->topLength, $this->inside->topWidth, $this->inside->height))->in(Unit::Millimetre);
+        return (
+            new Size($this->inside->topLength, $this->inside->topWidth, $this->inside->height)
+        )->in(Unit::Millimetre);
     }
 }

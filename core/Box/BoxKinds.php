@@ -10,7 +10,10 @@ use PluckyWren\Core\Measure\Size;
 /**
  * The box kinds to choose from; the file's shape is fixed by `data/schemas/box-kinds.schema.json`.
  *
- * @phpstan-type BoxKindData array{id: string, name: string, says: string, top: array{float, float}, floor: array{float, float}, height: float, bulge: float, outside: array{float, float, float}}
+ * @phpstan-type BoxKindData array{
+ *     id: string, name: string, says: string, top: array{float, float}, floor: array{float, float}, height: float,
+ *     bulge: float, outside: array{float, float, float},
+ * }
  */
 final readonly class BoxKinds
 {
@@ -23,14 +26,31 @@ final readonly class BoxKinds
         $kinds = [];
         $tenths = static fn (float|int $mm): int => (int) round($mm * 10);
         foreach ($data['kinds'] as $kind) {
-            $shape = new BoxShape($kind['name'], $tenths($kind['top'][0]), $tenths($kind['top'][1]), $tenths($kind['floor'][0]), $tenths($kind['floor'][1]), $tenths($kind['height']), $tenths($kind['bulge']));
-            $kinds[$kind['id']] = new BoxKind($kind['id'], $kind['name'], $kind['says'], $shape, Size::ofMm(...$kind['outside']));
+            $shape = new BoxShape(
+                $kind['name'],
+                $tenths($kind['top'][0]),
+                $tenths($kind['top'][1]),
+                $tenths($kind['floor'][0]),
+                $tenths($kind['floor'][1]),
+                $tenths($kind['height']),
+                $tenths($kind['bulge']),
+            );
+            $kinds[$kind['id']] = new BoxKind(
+                $kind['id'],
+                $kind['name'],
+                $kind['says'],
+                $shape,
+                Size::ofMm(...$kind['outside']),
+            );
         }
 
         return new self($kinds);
     }
 
-    /** Get a box kind by its id; one that is no longer there is shown as retired, with the measures of the first there is. */
+    /**
+     * Get a box kind by its id; one that is no longer there is shown as retired, with the measures of the first there
+     * is.
+     */
     public function get(string $id): BoxKind
     {
         return $this->kinds[$id] ?? BoxKind::retired($id, array_values($this->kinds)[0]);

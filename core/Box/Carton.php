@@ -26,7 +26,10 @@ final readonly class Carton
         $most = 0;
         for ($columns = 0; $columns * $boxLength <= $length; $columns++) {
             $rest = $length - $columns * $boxLength;
-            $most = max($most, $columns * intdiv($width, $boxWidth) + intdiv($rest, $boxWidth) * intdiv($width, $boxLength));
+            $most = max(
+                $most,
+                $columns * intdiv($width, $boxWidth) + intdiv($rest, $boxWidth) * intdiv($width, $boxLength),
+            );
         }
 
         return $most;

@@ -46,12 +46,19 @@ final readonly class ColourNames
         return $nearest;
     }
 
-    /** Squared, in 256ths; red, green and blue weighted 2 : 4 : 3, as the eye is surest of green. A common approximation. */
+    /**
+     * Squared, in 256ths; red, green and blue weighted 2 : 4 : 3, as the eye is surest of green. A common
+     * approximation.
+     */
     private static function distance(Colour $one, Colour $other): int
     {
         $sum = 0;
         foreach ([2, 4, 3] as $channel => $weight) {
-            $sum += $weight * ((int) hexdec(substr($one->hex, 1 + 2 * $channel, 2)) - (int) hexdec(substr($other->hex, 1 + 2 * $channel, 2))) ** 2;
+            $sum += $weight * (
+                (int) hexdec(substr($one->hex, 1 + 2 * $channel, 2)) - (int) hexdec(
+                    substr($other->hex, 1 + 2 * $channel, 2),
+                )
+            ) ** 2;
         }
 
         return $sum;

@@ -21,7 +21,11 @@ final class FitProblem
 
     public static function of(Plan $plan): Problem
     {
-        return new Problem($plan->boxKind->inside, array_map(static fn (PlannedPiece $piece): Item => self::item($piece, $plan), $plan->pieces), $plan->packingOrder);
+        return new Problem(
+            $plan->boxKind->inside,
+            array_map(static fn (PlannedPiece $piece): Item => self::item($piece, $plan), $plan->pieces),
+            $plan->packingOrder,
+        );
     }
 
     /** The id of the piece that a single of it, `id#2`, belongs to. */
@@ -34,7 +38,9 @@ final class FitProblem
     public static function item(PlannedPiece $piece, Plan $plan): Item
     {
         $need = self::needFor($piece, $plan->guide->needs, $plan);
-        $value = $need !== null ? self::VALUE_NEED : (self::needFor($piece, $plan->guide->wishes, $plan) !== null ? self::VALUE_WISH : self::VALUE_OTHER);
+        $value = $need !== null
+            ? self::VALUE_NEED
+            : (self::needFor($piece, $plan->guide->wishes, $plan) !== null ? self::VALUE_WISH : self::VALUE_OTHER);
         $kind = $piece->kind;
 
         return new Item(

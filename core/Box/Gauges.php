@@ -17,9 +17,17 @@ final readonly class Gauges
 {
     /**
      * @param  Findings  $flags  what is wrong with what is there
-     * @param  Findings  $missing  what is not there: the same that the must-haves count, and what a thing is no use without
+     * @param  Findings  $missing  what is not there: the same that the must-haves count, and what a thing is no use
+     *     without
      */
-    private function __construct(public NeedsFilled $mustHaves, public NeedsFilled $wishes, public MoneyGauge $money, public RoomGauge $room, public Findings $flags, public Findings $missing) {}
+    private function __construct(
+        public NeedsFilled $mustHaves,
+        public NeedsFilled $wishes,
+        public MoneyGauge $money,
+        public RoomGauge $room,
+        public Findings $flags,
+        public Findings $missing,
+    ) {}
 
     /**
      * @param Result|null $fit null where no packing has been tried

@@ -18,7 +18,8 @@ final readonly class GuideComparison
 {
     /**
      * @param  AgeBand  $band  the box's own, or the one of the other guide that shares most years with it
-     * @param  list<string>  $missingNow  needs that the other guide asks and the box does not fill, as it did or need not before
+     * @param  list<string>  $missingNow  needs that the other guide asks and the box does not fill, as it did or need
+     *     not before
      * @param  list<string>  $noLongerAsked  needs that were not filled, and need not be now
      * @param  list<Finding>  $appear
      * @param  list<Finding>  $disappear
@@ -45,18 +46,23 @@ final readonly class GuideComparison
         $after = $guide->needsFilled($recipient, $held);
         $name = static fn (NeedState $state): string => $state->missing();
         [$missing, $was] = [array_map($name, $after->missing()), array_map($name, $before->missing())];
-        $found = static fn (Guide $by, Recipient $for): array => $rules->findings($by, $for, $held)->overruledBy($plan->reasons)->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask, Weight::Tip)->all;
+        $found = static fn (Guide $by, Recipient $for): array => $rules->findings($by, $for, $held)
+            ->overruledBy($plan->reasons)
+            ->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask, Weight::Tip)
+            ->all;
         [$now, $then] = [$found($guide, $recipient), $found($plan->guide, $plan->recipient)];
 
         return new self(
             $guide, $band, $band->id() === $plan->recipient->band->id(), $after->asked(), $after->filled(),
-            array_values(array_diff($missing, $was)), array_values(array_diff($was, $missing)), self::without($now, $then), self::without($then, $now),
+            array_values(array_diff($missing, $was)), array_values(array_diff($was, $missing)),
+            self::without($now, $then), self::without($then, $now),
         );
     }
 
     public function changesNothing(): bool
     {
-        return $this->isSameBand && [$this->missingNow, $this->noLongerAsked, $this->appear, $this->disappear] === [[], [], [], []];
+        return $this->isSameBand
+            && [$this->missingNow, $this->noLongerAsked, $this->appear, $this->disappear] === [[], [], [], []];
     }
 
     /**
@@ -66,9 +72,16 @@ final readonly class GuideComparison
      */
     private static function without(array $findings, array $others): array
     {
-        $known = array_flip(array_map(static fn (Finding $finding): string => "{$finding->key()}|{$finding->weight->value}", $others));
+        $known = array_flip(
+            array_map(static fn (Finding $finding): string => "{$finding->key()}|{$finding->weight->value}", $others),
+        );
 
-        return array_values(array_filter($findings, static fn (Finding $finding): bool => ! isset($known["{$finding->key()}|{$finding->weight->value}"])));
+        return array_values(
+            array_filter(
+                $findings,
+                static fn (Finding $finding): bool => ! isset($known["{$finding->key()}|{$finding->weight->value}"]),
+            ),
+        );
     }
 
     private static function nearest(AgeBand $band, Guide $guide): AgeBand

@@ -10,11 +10,14 @@ use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Category;
 
-/** What a box costs with its sending gift, against its budget. What has no known price is named, never taken as nothing. */
+/**
+ * What a box costs with its sending gift, against its budget. What has no known price is named, never taken as nothing.
+ */
 final readonly class MoneyGauge
 {
     /**
-     * @param  array<string, Money>  $byCategory  the shares of the lanes that cost something, by the lane's value; with the gift they add up to the total
+     * @param  array<string, Money>  $byCategory  the shares of the lanes that cost something, by the lane's value; with
+     *     the gift they add up to the total
      * @param  list<string>  $withoutPrice  the names of pieces that are there and whose price is not known
      * @param  list<string>  $toBuy  the names of pieces that are still to buy, so that nobody knows their price yet
      */
@@ -47,7 +50,11 @@ final readonly class MoneyGauge
             }
         }
         $byCategory = $shares === [] ? [] : Apportionment::of($shares);
-        $total = array_reduce($byCategory, static fn (Money $sum, Money $share): Money => $sum->plus($share), $plan->sendingGift);
+        $total = array_reduce(
+            $byCategory,
+            static fn (Money $sum, Money $share): Money => $sum->plus($share),
+            $plan->sendingGift,
+        );
 
         return new self($total, $plan->sendingGift, $plan->budget, $byCategory, $unknown['there'], $unknown['to-buy']);
     }

@@ -52,7 +52,21 @@ final readonly class Plan
             $held[] = $piece->held($this->schools, $this->recipient->band);
             foreach ($piece->holds as $kind => $count) {
                 $known = $this->catalogue?->has($kind) === true ? $this->catalogue->get($kind) : null;
-                $held[] = new Held("{$piece->id}/{$kind}", $kind, ($known->name ?? $kind)." in {$piece->name}", $count * $piece->quantity, $known->traits ?? [], $known, $known?->size, false, null, null, [], [], $piece->id);
+                $held[] = new Held(
+                    "{$piece->id}/{$kind}",
+                    $kind,
+                    ($known->name ?? $kind)." in {$piece->name}",
+                    $count * $piece->quantity,
+                    $known->traits ?? [],
+                    $known,
+                    $known?->size,
+                    false,
+                    null,
+                    null,
+                    [],
+                    [],
+                    $piece->id,
+                );
             }
         }
 
@@ -62,7 +76,9 @@ final readonly class Plan
     /** @return list<PlannedPiece> */
     public function ofCategory(Category $category): array
     {
-        return array_values(array_filter($this->pieces, static fn (PlannedPiece $piece): bool => $piece->kind->category === $category));
+        return array_values(
+            array_filter($this->pieces, static fn (PlannedPiece $piece): bool => $piece->kind->category === $category),
+        );
     }
 
     /** The same box with a piece out of the stash in it, which takes as many of its kind off what is still to buy. */
@@ -70,7 +86,9 @@ final readonly class Plan
     {
         $pieces = [];
         foreach ($this->pieces as $one) {
-            $left = $one->isToBuy && $one->kind->id === $piece->kind->id ? $one->quantity - $piece->quantity : $one->quantity;
+            $left = $one->isToBuy && $one->kind->id === $piece->kind->id
+                ? $one->quantity - $piece->quantity
+                : $one->quantity;
             if ($left > 0) {
                 $pieces[] = $left === $one->quantity ? $one : $one->times($left);
             }
@@ -108,8 +126,12 @@ final readonly class Plan
      *
      * @param  list<PlannedPiece>|null  $pieces
      */
-    private function but(?Guide $guide = null, ?BoxKind $boxKind = null, ?array $pieces = null, ?Order $packingOrder = null): self
-    {
+    private function but(
+        ?Guide $guide = null,
+        ?BoxKind $boxKind = null,
+        ?array $pieces = null,
+        ?Order $packingOrder = null,
+    ): self {
         return new self(
             $this->recipient,
             $guide ?? $this->guide,

@@ -51,7 +51,23 @@ final readonly class PlannedPiece
     /** As it is, but so many of it. */
     public function times(int $quantity): self
     {
-        return new self($this->id, $this->kind, $this->name, $quantity, $this->price, $this->size, $this->traits, $this->isToBuy, $this->isMeasured, $this->sizeLabel, $this->source, $this->cameInPackaging, $this->staysInPackaging, $this->done, $this->holds);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->name,
+            $quantity,
+            $this->price,
+            $this->size,
+            $this->traits,
+            $this->isToBuy,
+            $this->isMeasured,
+            $this->sizeLabel,
+            $this->source,
+            $this->cameInPackaging,
+            $this->staysInPackaging,
+            $this->done,
+            $this->holds,
+        );
     }
 
     /** What all of them cost, or null where the price is not known. */
@@ -67,12 +83,32 @@ final readonly class PlannedPiece
      */
     public function tasks(Schools $schools, AgeBand $band): array
     {
-        return (new TasksOf($schools))->piece($this->kind, $this->traits, $this->source, $this->cameInPackaging, $this->staysInPackaging, $band);
+        return (new TasksOf($schools))->piece(
+            $this->kind,
+            $this->traits,
+            $this->source,
+            $this->cameInPackaging,
+            $this->staysInPackaging,
+            $band,
+        );
     }
 
     /** @throws TasksInACircle */
     public function held(Schools $schools, AgeBand $band): Held
     {
-        return new Held($this->id, $this->kind->id, $this->name, $this->quantity, $this->traits, $this->kind, $this->size, $this->isMeasured, $this->sizeLabel, $this->source, $this->tasks($schools, $band), $this->done);
+        return new Held(
+            $this->id,
+            $this->kind->id,
+            $this->name,
+            $this->quantity,
+            $this->traits,
+            $this->kind,
+            $this->size,
+            $this->isMeasured,
+            $this->sizeLabel,
+            $this->source,
+            $this->tasks($schools, $band),
+            $this->done,
+        );
     }
 }

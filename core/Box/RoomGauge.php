@@ -33,7 +33,14 @@ final readonly class RoomGauge
             default => RoomState::from($closure->verdict->value),
         };
 
-        return new self($state, $closure->proudMm, $closure->verdict->bands(), $result->fill ?? 0.0, self::named($plan, $result->leftOut), $result);
+        return new self(
+            $state,
+            $closure->proudMm,
+            $closure->verdict->bands(),
+            $result->fill ?? 0.0,
+            self::named($plan, $result->leftOut),
+            $result,
+        );
     }
 
     public function closesOverAll(): bool
@@ -52,12 +59,20 @@ final readonly class RoomGauge
      */
     private static function named(Plan $plan, array $leftOut): array
     {
-        $names = array_column(array_map(static fn (PlannedPiece $piece): array => [$piece->id, $piece->name], $plan->pieces), 1, 0);
+        $names = array_column(
+            array_map(static fn (PlannedPiece $piece): array => [$piece->id, $piece->name], $plan->pieces),
+            1,
+            0,
+        );
         $named = [];
         foreach ($leftOut as $out) {
             $piece = FitProblem::pieceOf($out->id);
             $key = $piece.$out->reason->value;
-            $named[$key] = ['name' => $names[$piece] ?? $piece, 'reason' => $out->reason->value, 'count' => ($named[$key]['count'] ?? 0) + 1];
+            $named[$key] = [
+                'name' => $names[$piece] ?? $piece,
+                'reason' => $out->reason->value,
+                'count' => ($named[$key]['count'] ?? 0) + 1,
+            ];
         }
 
         return array_values($named);

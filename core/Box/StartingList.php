@@ -34,7 +34,10 @@ final readonly class StartingList
         return $list;
     }
 
-    /** @return array<string, int> how many of which kinds fill $lacks pieces of a need: several different ones where several may, one each */
+    /**
+     * @return array<string, int> how many of which kinds fill $lacks pieces of a need: several different ones where
+     *     several may, one each
+     */
     public function share(NeedState $state, int $lacks, Plan $plan): array
     {
         $suiting = array_values(array_filter($state->need->anyOf, fn (string $id): bool => $this->suits($id, $plan)));
@@ -56,7 +59,8 @@ final readonly class StartingList
         }
         $kind = $this->catalogue->get($id);
 
-        return $this->isUsual($kind, $plan->recipient->band) && ! $this->isFlagged($kind, $plan->guide, $plan->recipient->band);
+        return $this->isUsual($kind, $plan->recipient->band)
+            && ! $this->isFlagged($kind, $plan->guide, $plan->recipient->band);
     }
 
     private function isUsual(ItemKind $kind, AgeBand $band): bool
@@ -66,6 +70,11 @@ final readonly class StartingList
 
     private function isFlagged(ItemKind $kind, Guide $guide, AgeBand $band): bool
     {
-        return array_filter($guide->flags, static fn (TraitFlag $flag): bool => $flag->weight->mustBeMended() && $flag->holdsFor($band) && $kind->has($flag->trait)) !== [];
+        return array_filter(
+            $guide->flags,
+            static fn (TraitFlag $flag): bool => $flag->weight->mustBeMended()
+                && $flag->holdsFor($band)
+                && $kind->has($flag->trait),
+        ) !== [];
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Csv;
 
-/** A table as spreadsheets write it: read whatever its separator, its quotes and its encoding; written so that no cell runs as a formula. */
+/**
+ * A table as spreadsheets write it: read whatever its separator, its quotes and its encoding; written so that no cell
+ * runs as a formula.
+ */
 final class CsvText
 {
     private const SEPARATORS = [',', ';', "\t"];
@@ -69,7 +72,11 @@ final class CsvText
     /** @return list<list<string>> */
     private static function cells(string $text, string $separator, int $most): array
     {
-        $pattern = '/\G(?:"((?:[^"]|"")*+)"|([^'.preg_quote($separator, '/').'\r\n"]*+))(['.preg_quote($separator, '/').']|\r\n|\n|\r|$)/s';
+        $pattern = '/\G(?:"((?:[^"]|"")*+)"|([^'
+            .preg_quote($separator, '/')
+            .'\r\n"]*+))(['
+            .preg_quote($separator, '/')
+            .']|\r\n|\n|\r|$)/s';
         $rows = [];
         $row = [];
         $at = 0;
@@ -96,7 +103,8 @@ final class CsvText
 
     private static function quoted(string $cell): string
     {
-        $isFormula = in_array($cell[0] ?? '', self::FORMULA_STARTS, true) && preg_match('/^-?\d+([.,]\d+)?$/', $cell) !== 1;
+        $isFormula = in_array($cell[0] ?? '', self::FORMULA_STARTS, true)
+            && preg_match('/^-?\d+([.,]\d+)?$/', $cell) !== 1;
         $safe = $isFormula ? "'{$cell}" : $cell;
 
         return preg_match('/[",;\t\r\n]/', $safe) === 1 ? '"'.str_replace('"', '""', $safe).'"' : $safe;
@@ -105,6 +113,8 @@ final class CsvText
     /** A cell as it was before it was made safe. */
     public static function unguarded(string $cell): string
     {
-        return strlen($cell) > 1 && $cell[0] === "'" && in_array($cell[1], self::FORMULA_STARTS, true) ? substr($cell, 1) : $cell;
+        return strlen($cell) > 1 && $cell[0] === "'" && in_array($cell[1], self::FORMULA_STARTS, true)
+            ? substr($cell, 1)
+            : $cell;
     }
 }

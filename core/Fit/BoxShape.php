@@ -32,7 +32,9 @@ final readonly class BoxShape
     {
         $share = 1 - min(1.0, max(0.0, $z / $this->height));
 
-        return [$share * ($this->topLength - $this->floorLength) / 2, $share * ($this->topWidth - $this->floorWidth) / 2];
+        return [
+            $share * ($this->topLength - $this->floorLength) / 2, $share * ($this->topWidth - $this->floorWidth) / 2,
+        ];
     }
 
     /**
@@ -55,7 +57,9 @@ final readonly class BoxShape
     {
         $middle = ($this->topLength + $this->floorLength) * ($this->topWidth + $this->floorWidth);
 
-        return $this->height / 6 * ($this->topLength * $this->topWidth + $middle + $this->floorLength * $this->floorWidth);
+        return $this->height / 6 * (
+            $this->topLength * $this->topWidth + $middle + $this->floorLength * $this->floorWidth
+        );
     }
 
     /** The box above a level, as if its floor lay there; rounded inwards. */
@@ -63,7 +67,15 @@ final readonly class BoxShape
     {
         [$x, $y] = $this->insetAt($z);
 
-        return new self($this->name, $this->topLength, $this->topWidth, $this->topLength - 2 * (int) ceil($x), $this->topWidth - 2 * (int) ceil($y), $this->height - $z, $this->bulge);
+        return new self(
+            $this->name,
+            $this->topLength,
+            $this->topWidth,
+            $this->topLength - 2 * (int) ceil($x),
+            $this->topWidth - 2 * (int) ceil($y),
+            $this->height - $z,
+            $this->bulge,
+        );
     }
 
     public function isStraight(): bool

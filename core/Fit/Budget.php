@@ -22,7 +22,9 @@ final readonly class Budget
         return new self($this->constructions, $ms, $stopwatch);
     }
 
-    /** Determine if even an attempt that is under way has to end: no problem, whatever it is, takes longer than this. */
+    /**
+     * Determine if even an attempt that is under way has to end: no problem, whatever it is, takes longer than this.
+     */
     public function isSpent(): bool
     {
         return $this->stopwatch !== null && $this->stopwatch->elapsedMs() >= $this->ms + self::GRACE_MS;
@@ -30,6 +32,7 @@ final readonly class Budget
 
     public function allows(int $constructionsDone): bool
     {
-        return $constructionsDone < $this->constructions && ($this->stopwatch === null || $this->stopwatch->elapsedMs() < $this->ms);
+        return $constructionsDone < $this->constructions
+            && ($this->stopwatch === null || $this->stopwatch->elapsedMs() < $this->ms);
     }
 }

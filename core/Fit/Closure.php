@@ -16,7 +16,12 @@ final readonly class Closure
     /** Two bands hold a dome of at most this share of the lid's own give. An estimate. */
     public const SNUG_DOME = 0.5;
 
-    private function __construct(public Verdict $verdict, public float $proudMm, public float $press, public float $domeMm) {}
+    private function __construct(
+        public Verdict $verdict,
+        public float $proudMm,
+        public float $press,
+        public float $domeMm,
+    ) {}
 
     /**
      * @param  float  $proudMm  how far the resting pile stands above the rim

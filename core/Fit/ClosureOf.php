@@ -76,7 +76,8 @@ final class ClosureOf
     {
         [$rest, $least] = RestHeights::of($part, $item);
         $footprint = $angle == 0.0 ? null : Footprint::of($part, $angle);
-        [$fromX, $fromY, $toX, $toY] = $footprint?->bounds() ?? [$part->x, $part->y, $part->x + $part->l, $part->y + $part->w];
+        [$fromX, $fromY, $toX, $toY] = $footprint?->bounds()
+            ?? [$part->x, $part->y, $part->x + $part->l, $part->y + $part->w];
         $firstX = max(0, (int) ceil(($fromX - self::COLUMN / 2) / self::COLUMN));
         $firstY = max(0, (int) ceil(($fromY - self::COLUMN / 2) / self::COLUMN));
         for ($i = $firstX; ($x = $i * self::COLUMN + self::COLUMN / 2) <= $toX && $x < $this->box->topLength; $i++) {

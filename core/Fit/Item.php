@@ -11,7 +11,8 @@ final readonly class Item
 {
     /**
      * @param  float  $squeeze  the least share of a side (soft) or of its volume (cloth) that it may be pressed to
-     * @param  int|null  $minSide  the least side of a fold or heap in tenths of a millimetre; null takes its form's default
+     * @param  int|null  $minSide  the least side of a fold or heap in tenths of a millimetre; null takes its form's
+     *     default
      * @param  bool  $measured  whether the sides were measured by hand, not taken from its kind
      * @param  bool  $gentle  nothing hard on top
      */
@@ -63,7 +64,10 @@ final readonly class Item
             return [$this];
         }
 
-        return array_map(fn (int $number): self => $this->copy(['id' => "{$this->id}#{$number}", 'quantity' => 1]), range(1, $this->quantity));
+        return array_map(
+            fn (int $number): self => $this->copy(['id' => "{$this->id}#{$number}", 'quantity' => 1]),
+            range(1, $this->quantity),
+        );
     }
 
     public function times(int $quantity): self
@@ -86,14 +90,26 @@ final readonly class Item
     private function copy(array $changed): self
     {
         return new self(
-            $changed['id'] ?? $this->id, $this->name, $changed['size'] ?? $this->size, $this->form, $changed['quantity'] ?? $this->quantity, $this->value, $this->must, $this->firstSight,
-            $this->keepUpright, $this->measured, $this->squeeze, $changed['minSide'] ?? $this->minSide, $this->cavity, $this->gentle, $this->weightG,
+            $changed['id'] ?? $this->id, $this->name, $changed['size'] ?? $this->size, $this->form,
+            $changed['quantity'] ?? $this->quantity, $this->value, $this->must, $this->firstSight,
+            $this->keepUpright, $this->measured, $this->squeeze, $changed['minSide'] ?? $this->minSide, $this->cavity,
+            $this->gentle, $this->weightG,
         );
     }
 
     /** Get a name for all that goes in just as this does: equal in size, form and what may be done with it. */
     public function twins(): string
     {
-        return implode('|', [$this->size->length, $this->size->width, $this->size->height, $this->form->value, $this->squeeze, (int) $this->keepUpright, (int) $this->firstSight, (int) $this->gentle, $this->minSide ?? '']);
+        return implode('|', [
+            $this->size->length,
+            $this->size->width,
+            $this->size->height,
+            $this->form->value,
+            $this->squeeze,
+            (int) $this->keepUpright,
+            (int) $this->firstSight,
+            (int) $this->gentle,
+            $this->minSide ?? '',
+        ]);
     }
 }

@@ -11,7 +11,12 @@ final readonly class Problem
      * @param  list<Item>  $items
      * @param  list<Placement>  $pinned  placements that must reappear as they are
      */
-    public function __construct(public BoxShape $box, public array $items, public Order $order = Order::FlatsFirst, public array $pinned = []) {}
+    public function __construct(
+        public BoxShape $box,
+        public array $items,
+        public Order $order = Order::FlatsFirst,
+        public array $pinned = [],
+    ) {}
 
     /** @return array<string, Item> every single piece under its id */
     public function singles(): array
@@ -47,6 +52,17 @@ final readonly class Problem
     /** The same with an item in place of the one of that id, and others beside. */
     public function with(Item $instead, Item ...$beside): self
     {
-        return new self($this->box, [...array_map(static fn (Item $item): Item => $item->id === $instead->id ? $instead : $item, $this->items), ...array_values($beside)], $this->order, $this->pinned);
+        return new self(
+            $this->box,
+            [
+                ...array_map(
+                    static fn (Item $item): Item => $item->id === $instead->id ? $instead : $item,
+                    $this->items,
+                ),
+                ...array_values($beside),
+            ],
+            $this->order,
+            $this->pinned,
+        );
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit;
 
-/** Where a piece lies between two opposite walls: by the near or left one, by the far or right one, between them, or from one to the other. */
+/**
+ * Where a piece lies between two opposite walls: by the near or left one, by the far or right one, between them, or
+ * from one to the other.
+ */
 enum Reach: string
 {
     /** From this share of the way on, a piece runs from wall to wall. */

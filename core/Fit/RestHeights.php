@@ -25,7 +25,8 @@ final class RestHeights
     {
         $sides = [$item->size->length, $item->size->width, $item->size->height];
         foreach ([[0, 1, 2], [0, 2, 1], [1, 2, 0]] as [$a, $b, $upright]) {
-            $lies = ($part->l === $sides[$a] && $part->w === $sides[$b]) || ($part->l === $sides[$b] && $part->w === $sides[$a]);
+            $lies = ($part->l === $sides[$a] && $part->w === $sides[$b])
+                || ($part->l === $sides[$b] && $part->w === $sides[$a]);
             $least = $item->squeeze * $sides[$upright];
             if ($lies && $part->h <= $sides[$upright] && $part->h >= floor($least)) {
                 return [$sides[$upright], min($part->h, $least)];

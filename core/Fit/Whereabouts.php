@@ -13,10 +13,17 @@ final readonly class Whereabouts
 
     public static function of(Placement $placement, BoxShape $box): self
     {
-        $bounds = array_map(static fn (Part $part): array => Footprint::of($part, $placement->angle)->bounds(), $placement->parts);
+        $bounds = array_map(
+            static fn (Part $part): array => Footprint::of($part, $placement->angle)->bounds(),
+            $placement->parts,
+        );
         [$fromX, $fromY] = [min(array_column($bounds, 0)), min(array_column($bounds, 1))];
         [$toX, $toY] = [max(array_column($bounds, 2)), max(array_column($bounds, 3))];
 
-        return new self(Reach::between($fromX, $toX, $box->topLength), Reach::between($fromY, $toY, $box->topWidth), $placement->parts[0]->z === 0);
+        return new self(
+            Reach::between($fromX, $toX, $box->topLength),
+            Reach::between($fromY, $toY, $box->topWidth),
+            $placement->parts[0]->z === 0,
+        );
     }
 }

@@ -8,7 +8,10 @@ use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Recipient;
 use PluckyWren\Core\Stash\ItemTrait;
 
-/** What the rules look at: one box's pieces, for whom, by which guide. Counted once, so that every rule stays linear in the pieces. */
+/**
+ * What the rules look at: one box's pieces, for whom, by which guide. Counted once, so that every rule stays linear in
+ * the pieces.
+ */
 final readonly class BoxContents
 {
     /** @var array<string, int> pieces by kind, those inside others too */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Guide;
 
-/** Something a rule noticed: an id that can be searched for, its weight, the pieces and figures it rests on, and what would mend it. */
+/**
+ * Something a rule noticed: an id that can be searched for, its weight, the pieces and figures it rests on, and what
+ * would mend it.
+ */
 final readonly class Finding
 {
     /**

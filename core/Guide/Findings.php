@@ -17,7 +17,10 @@ final readonly class Findings implements Countable
 
     public static function of(Finding ...$findings): self
     {
-        usort($findings, static fn (Finding $one, Finding $other): int => $one->weight->rank() <=> $other->weight->rank());
+        usort(
+            $findings,
+            static fn (Finding $one, Finding $other): int => $one->weight->rank() <=> $other->weight->rank(),
+        );
 
         return new self($findings);
     }
@@ -35,15 +38,29 @@ final readonly class Findings implements Countable
     /** Those that must be mended before the box is handed in. */
     public function toMend(): self
     {
-        return new self(array_values(array_filter($this->all, static fn (Finding $finding): bool => $finding->weight->mustBeMended())));
+        return new self(
+            array_values(
+                array_filter($this->all, static fn (Finding $finding): bool => $finding->weight->mustBeMended()),
+            ),
+        );
     }
 
     /** Those of one weight. */
     public function ofWeight(Weight ...$weights): self
     {
         return new self(
-            array_values(array_filter($this->all, static fn (Finding $finding): bool => in_array($finding->weight, $weights, true))),
-            array_values(array_filter($this->overruled, static fn (Overruled $overruled): bool => in_array($overruled->finding->weight, $weights, true))),
+            array_values(
+                array_filter(
+                    $this->all,
+                    static fn (Finding $finding): bool => in_array($finding->weight, $weights, true),
+                ),
+            ),
+            array_values(
+                array_filter(
+                    $this->overruled,
+                    static fn (Overruled $overruled): bool => in_array($overruled->finding->weight, $weights, true),
+                ),
+            ),
         );
     }
 
@@ -54,11 +71,18 @@ final readonly class Findings implements Countable
      */
     public function overruledBy(array $reasons): self
     {
-        $isOverruled = static fn (Finding $finding): bool => $finding->canBeOverruled && isset($reasons[$finding->key()]);
+        $isOverruled = static fn (Finding $finding): bool => $finding->canBeOverruled
+            && isset($reasons[$finding->key()]);
 
         return new self(
             array_values(array_filter($this->all, static fn (Finding $finding): bool => ! $isOverruled($finding))),
-            [...$this->overruled, ...array_map(static fn (Finding $finding): Overruled => new Overruled($finding, $reasons[$finding->key()]), array_values(array_filter($this->all, $isOverruled)))],
+            [
+                ...$this->overruled,
+                ...array_map(
+                    static fn (Finding $finding): Overruled => new Overruled($finding, $reasons[$finding->key()]),
+                    array_values(array_filter($this->all, $isOverruled)),
+                ),
+            ],
         );
     }
 
@@ -68,8 +92,15 @@ final readonly class Findings implements Countable
         $alone = $this->onPiece($id);
 
         return new self(
-            array_values(array_filter($alone->all, static fn (Finding $finding): bool => count($finding->pieces) === 1)),
-            array_values(array_filter($alone->overruled, static fn (Overruled $overruled): bool => count($overruled->finding->pieces) === 1)),
+            array_values(
+                array_filter($alone->all, static fn (Finding $finding): bool => count($finding->pieces) === 1),
+            ),
+            array_values(
+                array_filter(
+                    $alone->overruled,
+                    static fn (Overruled $overruled): bool => count($overruled->finding->pieces) === 1,
+                ),
+            ),
         );
     }
 
@@ -77,8 +108,15 @@ final readonly class Findings implements Countable
     public function onPiece(string $id): self
     {
         return new self(
-            array_values(array_filter($this->all, static fn (Finding $finding): bool => in_array($id, $finding->pieces, true))),
-            array_values(array_filter($this->overruled, static fn (Overruled $overruled): bool => in_array($id, $overruled->finding->pieces, true))),
+            array_values(
+                array_filter($this->all, static fn (Finding $finding): bool => in_array($id, $finding->pieces, true)),
+            ),
+            array_values(
+                array_filter(
+                    $this->overruled,
+                    static fn (Overruled $overruled): bool => in_array($id, $overruled->finding->pieces, true),
+                ),
+            ),
         );
     }
 }

@@ -18,8 +18,19 @@ use PluckyWren\Core\Stash\ItemTrait;
 /**
  * A drive's rules for a season, as data; the file's shape is fixed by `data/schemas/guide.schema.json`.
  *
- * @phpstan-type NeedData array{id: string, name: string, category: string, anyOf: non-empty-list<string>, count: array<string, int>, genders?: list<string>, usual?: array<string, int>}
- * @phpstan-type GuideData array{id: string, drive: string, season: string, source: string, dated: string, currency: string, sendingGift: string, bands: list<string>, genders: list<string>, carton: array{name: string, size: array{float, float, float}}, handIn: array{from: string, to: string, place: string, places?: list<array{name: string, closes: string}>}, boxLimit?: array{name: string, size: array{float, float, float}}, labelFields?: list<string>, needs: list<NeedData>, wishes: list<NeedData>, flags: list<array{trait: string, weight: string, bands?: list<string>, why: string, remedy: string}>}
+ * @phpstan-type NeedData array{
+ *     id: string, name: string, category: string, anyOf: non-empty-list<string>, count: array<string, int>,
+ *     genders?: list<string>, usual?: array<string, int>,
+ * }
+ * @phpstan-type GuideData array{
+ *     id: string, drive: string, season: string, source: string, dated: string, currency: string,
+ *     sendingGift: string, bands: list<string>, genders: list<string>,
+ *     carton: array{name: string, size: array{float, float, float}},
+ *     handIn: array{from: string, to: string, place: string, places?: list<array{name: string, closes: string}>},
+ *     boxLimit?: array{name: string, size: array{float, float, float}}, labelFields?: list<string>,
+ *     needs: list<NeedData>, wishes: list<NeedData>,
+ *     flags: list<array{trait: string, weight: string, bands?: list<string>, why: string, remedy: string}>,
+ * }
  */
 final readonly class Guide
 {
@@ -52,10 +63,30 @@ final readonly class Guide
         public bool $isLost = false,
     ) {}
 
-    /** A guide that is gone or can no longer be read: its days and bands are those of another, and it asks for nothing and checks nothing. */
+    /**
+     * A guide that is gone or can no longer be read: its days and bands are those of another, and it asks for nothing
+     * and checks nothing.
+     */
     public static function lost(string $id, self $like): self
     {
-        return new self($id, "“{$id}”, which is gone", '', $like->dated, $like->sendingGift, $like->bands, $like->genders, $like->carton, $like->handIn, [], [], [], null, [], $like->season, true);
+        return new self(
+            $id,
+            "“{$id}”, which is gone",
+            '',
+            $like->dated,
+            $like->sendingGift,
+            $like->bands,
+            $like->genders,
+            $like->carton,
+            $like->handIn,
+            [],
+            [],
+            [],
+            null,
+            [],
+            $like->season,
+            true,
+        );
     }
 
     /**
@@ -76,7 +107,12 @@ final readonly class Guide
             array_map(AgeBand::parse(...), $data['bands']),
             array_map(Gender::from(...), $data['genders']),
             Size::ofMm(...$data['carton']['size']),
-            new HandIn($data['handIn']['from'], $data['handIn']['to'], $data['handIn']['place'], array_column($data['handIn']['places'] ?? [], 'closes', 'name')),
+            new HandIn(
+                $data['handIn']['from'],
+                $data['handIn']['to'],
+                $data['handIn']['place'],
+                array_column($data['handIn']['places'] ?? [], 'closes', 'name'),
+            ),
             array_map(self::need(...), $data['needs']),
             array_map(self::need(...), $data['wishes']),
             array_map(static fn (array $flag): TraitFlag => new TraitFlag(
@@ -101,6 +137,14 @@ final readonly class Guide
     /** @param NeedData $data */
     private static function need(array $data): Need
     {
-        return new Need($data['id'], $data['name'], Category::from($data['category']), $data['anyOf'], $data['count'], array_map(Gender::from(...), $data['genders'] ?? []), $data['usual'] ?? []);
+        return new Need(
+            $data['id'],
+            $data['name'],
+            Category::from($data['category']),
+            $data['anyOf'],
+            $data['count'],
+            array_map(Gender::from(...), $data['genders'] ?? []),
+            $data['usual'] ?? [],
+        );
     }
 }

@@ -19,10 +19,16 @@ final readonly class HandIn
      *
      * @throws InvalidGuide If one of them is no day that comes every year.
      */
-    public function __construct(private string $from, private string $to, public string $place, public array $closingDays = [])
-    {
+    public function __construct(
+        private string $from,
+        private string $to,
+        public string $place,
+        public array $closingDays = [],
+    ) {
         foreach ([$from, $to, ...array_values($closingDays)] as $day) {
-            preg_match('/^\d\d-\d\d$/', $day) === 1 && checkdate((int) substr($day, 0, 2), (int) substr($day, 3), self::COMMON_YEAR) || throw InvalidGuide::noSuchDay($day);
+            preg_match('/^\d\d-\d\d$/', $day) === 1
+                && checkdate((int) substr($day, 0, 2), (int) substr($day, 3), self::COMMON_YEAR)
+                || throw InvalidGuide::noSuchDay($day);
         }
     }
 

@@ -11,6 +11,8 @@ final class InvalidGuide extends UnexpectedValueException implements CoreExcepti
 {
     public static function noSuchDay(string $day): self
     {
-        return new self(sprintf('“%s” is no day of every year; write month and day, like 12-18.', mb_strimwidth($day, 0, 20, '…')));
+        return new self(
+            sprintf('“%s” is no day of every year; write month and day, like 12-18.', mb_strimwidth($day, 0, 20, '…')),
+        );
     }
 }

@@ -30,7 +30,11 @@ final readonly class NeedsFilled
         }
 
         return new self(array_map(
-            static fn (Need $need, int $index): NeedState => new NeedState($need, $need->countFor($recipient), $matching->matched($index)),
+            static fn (Need $need, int $index): NeedState => new NeedState(
+                $need,
+                $need->countFor($recipient),
+                $matching->matched($index),
+            ),
             $asked,
             array_keys($asked),
         ));
@@ -55,6 +59,8 @@ final readonly class NeedsFilled
     /** @return list<NeedState> */
     public function ofCategory(Category $category): array
     {
-        return array_values(array_filter($this->states, static fn (NeedState $state): bool => $state->need->category === $category));
+        return array_values(
+            array_filter($this->states, static fn (NeedState $state): bool => $state->need->category === $category),
+        );
     }
 }

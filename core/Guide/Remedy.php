@@ -6,11 +6,20 @@ namespace PluckyWren\Core\Guide;
 
 use PluckyWren\Core\Stash\Preparation\Task;
 
-/** Something that mends a finding in one step: take a piece out, have fewer of it, do a task, or pick another kind of thing. */
+/**
+ * Something that mends a finding in one step: take a piece out, have fewer of it, do a task, or pick another kind of
+ * thing.
+ */
 final readonly class Remedy
 {
     /** @param list<string> $kinds any of which would do */
-    private function __construct(public string $does, public string $piece = '', public ?Task $task = null, public int $quantity = 0, public array $kinds = []) {}
+    private function __construct(
+        public string $does,
+        public string $piece = '',
+        public ?Task $task = null,
+        public int $quantity = 0,
+        public array $kinds = [],
+    ) {}
 
     public static function takeOut(string $piece): self
     {

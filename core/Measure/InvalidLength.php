@@ -11,7 +11,12 @@ final class InvalidLength extends UnexpectedValueException implements CoreExcept
 {
     public static function unreadable(string $text): self
     {
-        return new self(sprintf('“%s” is not a length we can read. Write it like 210, 11.5 cm or 4 1/2 in.', mb_strimwidth($text, 0, 40, '…')));
+        return new self(
+            sprintf(
+                '“%s” is not a length we can read. Write it like 210, 11.5 cm or 4 1/2 in.',
+                mb_strimwidth($text, 0, 40, '…'),
+            ),
+        );
     }
 
     public static function notAboveZero(): self

@@ -17,7 +17,17 @@ final readonly class Length
 
     private const MOST_CHARACTERS = 60;
 
-    private const VULGAR = ['¼' => ' 1/4', '½' => ' 1/2', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8', '⅓' => ' 1/3', '⅔' => ' 2/3'];
+    private const VULGAR = [
+        '¼' => ' 1/4',
+        '½' => ' 1/2',
+        '¾' => ' 3/4',
+        '⅛' => ' 1/8',
+        '⅜' => ' 3/8',
+        '⅝' => ' 5/8',
+        '⅞' => ' 7/8',
+        '⅓' => ' 1/3',
+        '⅔' => ' 2/3',
+    ];
 
     private const TIDY = ['″' => '"', '”' => '"', '“' => '"', "''" => '"'];
 
@@ -35,14 +45,20 @@ final readonly class Length
     }
 
     /**
-     * Reads `210`, `11.5cm`, `11,5 cm`, `4 1/2 in`, `4-1/2"` or `½ in`; a bare number is in $bare. Rounds half up to a tenth.
+     * Reads `210`, `11.5cm`, `11,5 cm`, `4 1/2 in`, `4-1/2"` or `½ in`; a bare number is in $bare. Rounds half up to a
+     * tenth.
      *
      * @throws InvalidLength If it cannot be read, is not above zero, or is over two metres.
      */
     public static function parse(string $text, Unit $bare = Unit::Millimetre): self
     {
-        $tidy = mb_strlen($text) > self::MOST_CHARACTERS ? '' : strtr(Typed::figures(strtr(strtr($text, self::VULGAR), self::TIDY)), ['⁄' => '/', ',' => '.']);
-        $number = '(?<minus>-)?\s*(?:(?<whole>\d{1,6})(?:(?:\s+|\s*-\s*)(?<top>\d{1,3})\/(?<under>\d{1,3}))?|(?<topOnly>\d{1,3})\/(?<underOnly>\d{1,3})|(?<decimal>\d{0,6}\.\d{1,6}|\d{1,6}\.))';
+        $tidy = mb_strlen($text) > self::MOST_CHARACTERS
+            ? ''
+            : strtr(Typed::figures(strtr(strtr($text, self::VULGAR), self::TIDY)), ['⁄' => '/', ',' => '.']);
+        $number = '(?<minus>-)?\s*(?:'
+            .'(?<whole>\d{1,6})(?:(?:\s+|\s*-\s*)(?<top>\d{1,3})\/(?<under>\d{1,3}))?'
+            .'|(?<topOnly>\d{1,3})\/(?<underOnly>\d{1,3})'
+            .'|(?<decimal>\d{0,6}\.\d{1,6}|\d{1,6}\.))';
 
         if (preg_match("~^{$number}\s*(?<unit>[a-z.\"]*)$~iu", $tidy, $m, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw InvalidLength::unreadable($text);
@@ -66,7 +82,9 @@ final readonly class Length
     public function in(Unit $unit): string
     {
         $scale = $unit === Unit::Millimetre ? 1 : 2;
-        $figure = (string) BigRational::of(BigInteger::of($this->tenths))->dividedBy($unit->tenths())->toScale($scale, RoundingMode::HALF_UP);
+        $figure = (string) BigRational::of(BigInteger::of($this->tenths))
+            ->dividedBy($unit->tenths())
+            ->toScale($scale, RoundingMode::HALF_UP);
 
         return rtrim(rtrim($figure, '0'), '.');
     }

@@ -7,8 +7,9 @@ namespace PluckyWren\Core\Money;
 use PluckyWren\Core\Text\Typed;
 
 /**
- * An amount as people type and print it. The last mark is the decimal mark; but `1,234` is over a thousand where the currency has no
- * decimals or its notation parts thousands by a comma. What could be read in two ways is refused, never guessed.
+ * An amount as people type and print it. The last mark is the decimal mark; but `1,234` is over a thousand where the
+ * currency has no decimals or its notation parts thousands by a comma. What could be read in two ways is refused, never
+ * guessed.
  */
 final readonly class AmountText
 {
@@ -56,12 +57,22 @@ final readonly class AmountText
     {
         $tidy = mb_strlen($this->text) > self::MOST_CHARACTERS ? '' : Typed::figures($this->text);
         $sign = self::SIGN;
-        if (preg_match("/^(\d{1,7})({$sign})(\d{1,3})$/u", $tidy, $m) === 1 && strlen($m[3]) === $this->currency->digits) {
+        if (
+            preg_match("/^(\d{1,7})({$sign})(\d{1,3})$/u", $tidy, $m) === 1 && strlen($m[3]) === $this->currency->digits
+        ) {
             $this->refuseOther($m[2]);
 
             return [false, "{$m[1]}.{$m[3]}"];
         }
-        if (preg_match("/^(?<minus>-)?\s?(?<before>{$sign})?\s?(?<late>-)?(?<figure>[\d.,'’ ]*?\d[\d.,'’ ]*?)(?<none>[.,]-{1,2})?\s?(?<after>{$sign})?$/u", $tidy, $m, PREG_UNMATCHED_AS_NULL) !== 1) {
+        if (
+            preg_match(
+                "/^(?<minus>-)?\s?(?<before>{$sign})?\s?(?<late>-)?(?<figure>[\d.,'’ ]*?\d[\d.,'’ ]*?)"
+                    ."(?<none>[.,]-{1,2})?\s?(?<after>{$sign})?$/u",
+                $tidy,
+                $m,
+                PREG_UNMATCHED_AS_NULL,
+            ) !== 1
+        ) {
             throw InvalidMoney::unreadable($this->text);
         }
         array_map($this->refuseOther(...), array_filter([$m['before'], $m['after']], is_string(...)));
@@ -76,7 +87,8 @@ final readonly class AmountText
     private function refuseOther(string $sign): void
     {
         $codes = CurrencySigns::meant($sign) ?? throw InvalidMoney::unreadable($this->text);
-        in_array($this->currency->code, $codes, true) || throw InvalidMoney::otherCurrency($this->text, $this->currency);
+        in_array($this->currency->code, $codes, true)
+            || throw InvalidMoney::otherCurrency($this->text, $this->currency);
     }
 
     /**
@@ -89,7 +101,8 @@ final readonly class AmountText
         if (preg_match("/[ '’]/u", $figure) !== 1) {
             return $figure;
         }
-        preg_match("/^\d{1,3}([ '’])\d{3}(?:\g1\d{3})*(?:[.,]\d*)?$/u", $figure) === 1 || throw InvalidMoney::unreadable($this->text);
+        preg_match("/^\d{1,3}([ '’])\d{3}(?:\g1\d{3})*(?:[.,]\d*)?$/u", $figure) === 1
+            || throw InvalidMoney::unreadable($this->text);
 
         return (string) preg_replace("/[ '’]/u", '', $figure);
     }
@@ -105,7 +118,15 @@ final readonly class AmountText
             return $this->withOneMark($m[1], $m[2] ?? '', $m[3] ?? '');
         }
         $groups = '(?:[1-9]\d{0,2}(?<mark>[.,])(?:\d{3}\k<mark>)*\d{3}|[1-9]\d?(?<lakh>[.,])(?:\d{2}\k<lakh>)*\d{3})';
-        if (preg_match("/^(?<whole>{$groups})(?:(?<point>[.,])(?<rest>\d*))?$/J", $figure, $m, PREG_UNMATCHED_AS_NULL) !== 1 || $m['point'] === ($m['mark'] ?? $m['lakh'])) {
+        if (
+            preg_match(
+                "/^(?<whole>{$groups})(?:(?<point>[.,])(?<rest>\d*))?$/J",
+                $figure,
+                $m,
+                PREG_UNMATCHED_AS_NULL,
+            ) !== 1
+                || $m['point'] === ($m['mark'] ?? $m['lakh'])
+        ) {
             throw InvalidMoney::unreadable($this->text);
         }
 
@@ -123,7 +144,8 @@ final readonly class AmountText
         if ($isGroup && ($this->currency->digits === 0 || $mark === $this->currency->notation->thousands)) {
             return [$whole.$rest, ''];
         }
-        // Three decimals of cents, after a mark that is not the decimal mark here: thousands by someone else's notation, or a slip.
+        // Three decimals of cents, after a mark that is not the decimal mark here: thousands by someone else's
+        // notation, or a slip.
         if (strlen($rest) === 3 && $this->currency->digits === 2 && $mark !== $this->currency->notation->decimal) {
             throw InvalidMoney::tooManyDecimals($this->text, $this->currency);
         }

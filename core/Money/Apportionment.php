@@ -19,10 +19,17 @@ final class Apportionment
     {
         $whole = array_map(static fn (ExactAmount $part): Money => $part->floored(), $parts);
         $zero = ExactAmount::zero($parts[array_key_first($parts)]->currency);
-        $sum = array_reduce($parts, static fn (ExactAmount $sum, ExactAmount $part): ExactAmount => $sum->plus($part), $zero);
+        $sum = array_reduce(
+            $parts,
+            static fn (ExactAmount $sum, ExactAmount $part): ExactAmount => $sum->plus($part),
+            $zero,
+        );
         $short = $sum->rounded()->minor - array_sum(array_map(static fn (Money $money): int => $money->minor, $whole));
 
-        $byRemainder = array_map(static fn (ExactAmount $part): ExactAmount => $part->minus($part->floored()->exactly()), $parts);
+        $byRemainder = array_map(
+            static fn (ExactAmount $part): ExactAmount => $part->minus($part->floored()->exactly()),
+            $parts,
+        );
         uasort($byRemainder, static fn (ExactAmount $a, ExactAmount $b): int => $b->compareTo($a));
         foreach (array_slice(array_keys($byRemainder), 0, $short) as $key) {
             $whole[$key] = new Money($whole[$key]->minor + 1, $whole[$key]->currency);

@@ -9,10 +9,16 @@ final readonly class ClaimCheck
 {
     /**
      * @param  ExactAmount  $each  what a piece really costs
-     * @param  int|null  $piecesNeeded  how many the pack would have to hold at this price, the least number; null where no number bears the claim out
+     * @param  int|null  $piecesNeeded  how many the pack would have to hold at this price, the least number; null where
+     *     no number bears the claim out
      * @param  Money  $packNeeded  what the pack would have to cost with these pieces
      */
-    private function __construct(public bool $holds, public ExactAmount $each, public ?int $piecesNeeded, public Money $packNeeded) {}
+    private function __construct(
+        public bool $holds,
+        public ExactAmount $each,
+        public ?int $piecesNeeded,
+        public Money $packNeeded,
+    ) {}
 
     /** @throws InvalidMoney If there are no pieces, or the currencies differ. */
     public static function of(Money $pack, int $pieces, Money $claimed): self
@@ -33,7 +39,8 @@ final readonly class ClaimCheck
         if ($claimed->isZero() || $pack->isZero()) {
             return null;
         }
-        // The least n with pack / n below claim + 1/2, that is n > 2 pack / (2 claim + 1); then round(pack / n) is at most the claim.
+        // The least n with pack / n below claim + 1/2, that is n > 2 pack / (2 claim + 1); then round(pack / n) is at
+        // most the claim.
         $least = max(1, intdiv(2 * $pack->minor, 2 * $claimed->minor + 1) + 1);
 
         return $pack->exactly()->dividedAmong($least)->rounded()->minor === $claimed->minor ? $least : null;

@@ -9,8 +9,29 @@ final readonly class Currency
 {
     /** Decimals other than two, from ISO 4217. */
     private const DIGITS = [
-        'BHD' => 3, 'BIF' => 0, 'CLP' => 0, 'DJF' => 0, 'GNF' => 0, 'IQD' => 3, 'ISK' => 0, 'JOD' => 3, 'JPY' => 0, 'KMF' => 0, 'KRW' => 0, 'KWD' => 3,
-        'LYD' => 3, 'OMR' => 3, 'PYG' => 0, 'RWF' => 0, 'TND' => 3, 'UGX' => 0, 'VND' => 0, 'VUV' => 0, 'XAF' => 0, 'XOF' => 0, 'XPF' => 0,
+        'BHD' => 3,
+        'BIF' => 0,
+        'CLP' => 0,
+        'DJF' => 0,
+        'GNF' => 0,
+        'IQD' => 3,
+        'ISK' => 0,
+        'JOD' => 3,
+        'JPY' => 0,
+        'KMF' => 0,
+        'KRW' => 0,
+        'KWD' => 3,
+        'LYD' => 3,
+        'OMR' => 3,
+        'PYG' => 0,
+        'RWF' => 0,
+        'TND' => 3,
+        'UGX' => 0,
+        'VND' => 0,
+        'VUV' => 0,
+        'XAF' => 0,
+        'XOF' => 0,
+        'XPF' => 0,
     ];
 
     private function __construct(public string $code, public int $digits, public Notation $notation) {}

@@ -52,7 +52,9 @@ final readonly class ExactAmount
     /** @throws InvalidMoney If there are no pieces to divide among. */
     public function dividedAmong(int $pieces): self
     {
-        return $pieces > 0 ? new self($this->minor->dividedBy($pieces), $this->currency) : throw InvalidMoney::noPieces();
+        return $pieces > 0
+            ? new self($this->minor->dividedBy($pieces), $this->currency)
+            : throw InvalidMoney::noPieces();
     }
 
     /** To the nearest minor unit, halves up. */
@@ -73,7 +75,10 @@ final readonly class ExactAmount
         return $this->minor->compareTo($that->minor);
     }
 
-    /** To the minor unit, as its currency's notation has it; with one decimal more below one whole unit where it is not whole: `0.466`, `0.42`, `1.25`. */
+    /**
+     * To the minor unit, as its currency's notation has it; with one decimal more below one whole unit where it is not
+     * whole: `0.466`, `0.42`, `1.25`.
+     */
     public function format(): string
     {
         return $this->currency->notation->write($this->plain());
@@ -88,6 +93,9 @@ final readonly class ExactAmount
             return $this->rounded()->plain();
         }
 
-        return (string) $this->minor->dividedBy($this->currency->minorUnits())->toScale($this->currency->digits + 1, RoundingMode::HALF_UP);
+        return (string) $this->minor->dividedBy($this->currency->minorUnits())->toScale(
+            $this->currency->digits + 1,
+            RoundingMode::HALF_UP,
+        );
     }
 }

@@ -20,7 +20,8 @@ final readonly class Money
     /**
      * Reads what people type and print, as `AmountText` tells.
      *
-     * @throws InvalidMoney If it cannot be read, is in another currency, is below zero, is too large, or has more decimals than the currency.
+     * @throws InvalidMoney If it cannot be read, is in another currency, is below zero, is too large, or has more
+     *     decimals than the currency.
      */
     public static function parse(string $text, Currency $currency): self
     {
@@ -28,7 +29,9 @@ final readonly class Money
 
         return match (true) {
             $minor < 0 => throw InvalidMoney::belowZero(),
-            $minor > self::MOST_UNITS * $currency->minorUnits() => throw InvalidMoney::tooMuch(new self(self::MOST_UNITS * $currency->minorUnits(), $currency)),
+            $minor > self::MOST_UNITS * $currency->minorUnits() => throw InvalidMoney::tooMuch(
+                new self(self::MOST_UNITS * $currency->minorUnits(), $currency),
+            ),
             default => new self($minor, $currency),
         };
     }
@@ -86,6 +89,8 @@ final readonly class Money
     /** @throws InvalidMoney */
     private function sameCurrency(self $that): self
     {
-        return $this->currency->equals($that->currency) ? $that : throw InvalidMoney::mixedCurrencies($this->currency, $that->currency);
+        return $this->currency->equals($that->currency)
+            ? $that
+            : throw InvalidMoney::mixedCurrencies($this->currency, $that->currency);
     }
 }

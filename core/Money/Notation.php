@@ -12,7 +12,12 @@ final readonly class Notation
      * @param  int  $group  digits of the last group
      * @param  int  $higherGroup  digits of the groups before it: 2 where lakhs and crores are counted
      */
-    public function __construct(public string $decimal = '.', public string $thousands = '', public int $group = 3, public int $higherGroup = 3) {}
+    public function __construct(
+        public string $decimal = '.',
+        public string $thousands = '',
+        public int $group = 3,
+        public int $higherGroup = 3,
+    ) {}
 
     /** @param string $figure with a decimal point and maybe a minus, as `-1234.50` */
     public function write(string $figure): string

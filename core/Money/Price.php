@@ -32,7 +32,8 @@ final readonly class Price
     /**
      * Get the smallest pack of at least so many pieces that costs a whole number of minor units at this price.
      *
-     * @return array{Money, int}|null what it costs, and how many are in it; null where nothing was paid, or nobody knows what
+     * @return array{Money, int}|null what it costs, and how many are in it; null where nothing was paid, or nobody
+     *     knows what
      */
     public function packOf(int $pieces): ?array
     {

@@ -7,7 +7,10 @@ namespace PluckyWren\Core\Season;
 use DateTimeImmutable;
 use PluckyWren\Core\Guide\HandIn;
 
-/** A year of gathering and packing: from the day after one hand-in to the last day of the next. It goes by the year in which it closes. */
+/**
+ * A year of gathering and packing: from the day after one hand-in to the last day of the next. It goes by the year in
+ * which it closes.
+ */
 final readonly class Season
 {
     /** What is handed in so many days after the window still belongs to the season that has just closed. */
@@ -36,6 +39,7 @@ final readonly class Season
 
     public function holds(DateTimeImmutable $day): bool
     {
-        return $day->format('Y-m-d') >= $this->from->format('Y-m-d') && $day->format('Y-m-d') <= $this->to->format('Y-m-d');
+        return $day->format('Y-m-d') >= $this->from->format('Y-m-d')
+            && $day->format('Y-m-d') <= $this->to->format('Y-m-d');
     }
 }

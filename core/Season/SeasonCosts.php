@@ -39,7 +39,12 @@ final readonly class SeasonCosts
     /** Get how many lots somebody gave. */
     public function given(): int
     {
-        return array_sum(array_column(array_filter($this->rows, static fn (CostRow $row): bool => $row->source === Source::Given), 'lots'));
+        return array_sum(
+            array_column(
+                array_filter($this->rows, static fn (CostRow $row): bool => $row->source === Source::Given),
+                'lots',
+            ),
+        );
     }
 
     /** @return array<string, Money> by the source's id, dearest first; without those that cost nothing */
@@ -51,7 +56,9 @@ final readonly class SeasonCosts
     /** @return array<string, Money> by the category's id, dearest first; without those that cost nothing */
     public function byCategory(): array
     {
-        return $this->dearestFirst($this->sums(fn (CostRow $row): string => $this->catalogue->get($row->kind)->category->value));
+        return $this->dearestFirst(
+            $this->sums(fn (CostRow $row): string => $this->catalogue->get($row->kind)->category->value),
+        );
     }
 
     /** @return array<string, Money> by `2026-08`, every month from the first day's to the last day's, empty ones too */
@@ -59,7 +66,11 @@ final readonly class SeasonCosts
     {
         $sums = $this->sums(static fn (CostRow $row): string => $row->month);
         $months = [];
-        for ($day = $first->modify('first day of this month'); $day->format('Y-m') <= $last->format('Y-m'); $day = $day->modify('+1 month')) {
+        for (
+            $day = $first->modify(
+                'first day of this month',
+            ); $day->format('Y-m') <= $last->format('Y-m'); $day = $day->modify('+1 month')
+        ) {
             $months[$day->format('Y-m')] = $this->money($sums[$day->format('Y-m')] ?? 0);
         }
 

@@ -14,8 +14,17 @@ use PluckyWren\Core\Stash\Preparation\Task;
 /**
  * All kinds of things, read from one file a category; the files' shape is fixed by `data/schemas/kinds.schema.json`.
  *
- * @phpstan-type KindData array{id: string, name: string, size: array{float, float, float}, form: string, squeeze?: float, minSide?: float, keepUpright?: bool, grams?: int, gentle?: bool, worn?: bool, traits: list<string>, usual: array<string, int>, cavity?: CavityData, cheapMonths?: list<int>, shape?: string, smallest?: array{size: array{float, float, float}, shape?: string}, cordMm?: float, ages?: array{int, int}, with?: list<array{anyOf?: list<string>, task?: string, needed?: bool, why: string}>, elastic?: bool, shoes?: bool, tasks?: list<string>}
- * @phpstan-type CavityData array{soft?: bool, round?: bool, wall?: float, length?: float, width?: float, height?: float, mouth?: list<float>}
+ * @phpstan-type KindData array{
+ *     id: string, name: string, size: array{float, float, float}, form: string, squeeze?: float, minSide?: float,
+ *     keepUpright?: bool, grams?: int, gentle?: bool, worn?: bool, traits: list<string>, usual: array<string, int>,
+ *     cavity?: CavityData, cheapMonths?: list<int>, shape?: string,
+ *     smallest?: array{size: array{float, float, float}, shape?: string}, cordMm?: float, ages?: array{int, int},
+ *     with?: list<array{anyOf?: list<string>, task?: string, needed?: bool, why: string}>, elastic?: bool,
+ *     shoes?: bool, tasks?: list<string>,
+ * }
+ * @phpstan-type CavityData array{
+ *     soft?: bool, round?: bool, wall?: float, length?: float, width?: float, height?: float, mouth?: list<float>,
+ * }
  */
 final readonly class Catalogue
 {
@@ -125,10 +134,23 @@ final readonly class Catalogue
             isset($data['cavity']) ? self::cavity($data['cavity']) : null,
             $data['cheapMonths'] ?? [],
             Shape::from($data['shape'] ?? 'block'),
-            isset($data['smallest']) ? new LoosePart(Size::ofMm(...$data['smallest']['size']), Shape::from($data['smallest']['shape'] ?? 'block')) : null,
+            isset($data['smallest'])
+                ? new LoosePart(
+                    Size::ofMm(...$data['smallest']['size']),
+                    Shape::from($data['smallest']['shape'] ?? 'block'),
+                )
+                : null,
             isset($data['cordMm']) ? (int) round($data['cordMm'] * 10) : null,
             isset($data['ages']) ? new AgeBand(...$data['ages']) : null,
-            array_map(static fn (array $with): Companion => new Companion($with['anyOf'] ?? [], isset($with['task']) ? Task::from($with['task']) : null, $with['needed'] ?? false, $with['why']), $data['with'] ?? []),
+            array_map(
+                static fn (array $with): Companion => new Companion(
+                    $with['anyOf'] ?? [],
+                    isset($with['task']) ? Task::from($with['task']) : null,
+                    $with['needed'] ?? false,
+                    $with['why'],
+                ),
+                $data['with'] ?? [],
+            ),
             $data['elastic'] ?? false,
             $data['shoes'] ?? false,
             array_map(Task::from(...), $data['tasks'] ?? []),
@@ -145,8 +167,14 @@ final readonly class Catalogue
 
         return match (true) {
             $data['soft'] ?? false => Cavity::pouch($tenths($data['wall'] ?? 0)),
-            $data['round'] ?? false => Cavity::cylinder($tenths($data['length'] ?? 0), $tenths($data['height'] ?? 0), $mouth),
-            default => Cavity::block($tenths($data['length'] ?? 0), $tenths($data['width'] ?? 0), $tenths($data['height'] ?? 0), $mouth),
+            $data['round']
+                ?? false => Cavity::cylinder($tenths($data['length'] ?? 0), $tenths($data['height'] ?? 0), $mouth),
+            default => Cavity::block(
+                $tenths($data['length'] ?? 0),
+                $tenths($data['width'] ?? 0),
+                $tenths($data['height'] ?? 0),
+                $mouth,
+            ),
         };
     }
 }

@@ -19,7 +19,8 @@ final readonly class ItemKind
      * @param  list<array{AgeBand, int}>  $usual  how many, by years of age
      * @param  list<int>  $cheapMonths  1 to 12, when it is usually cheap
      * @param  LoosePart|null  $smallest  the smallest part that comes loose or off
-     * @param  int|null  $cordTenths  its longest cord, in tenths of a millimetre; null where it has none or nobody knows
+     * @param  int|null  $cordTenths  its longest cord, in tenths of a millimetre; null where it has none or nobody
+     *     knows
      * @param  AgeBand|null  $ages  for which it is right; null where it is for anyone
      * @param  list<Companion>  $companions  what it is no use without, or better with
      * @param  bool  $isElastic  fits a smaller child too
@@ -54,10 +55,26 @@ final readonly class ItemKind
         public bool $isGentle = false,
     ) {}
 
-    /** A kind that the catalogue does not hold any more: what was called by it is still there, and nothing is known of the kind. */
+    /**
+     * A kind that the catalogue does not hold any more: what was called by it is still there, and nothing is known of
+     * the kind.
+     */
     public static function retired(string $id): self
     {
-        return new self($id, 'Retired kind “'.mb_strimwidth(str_replace('-', ' ', $id), 0, 40, '…').'”', Category::Play, new Size(1000, 600, 300), Form::Rigid, 1.0, null, false, false, [], [], null);
+        return new self(
+            $id,
+            'Retired kind “'.mb_strimwidth(str_replace('-', ' ', $id), 0, 40, '…').'”',
+            Category::Play,
+            new Size(1000, 600, 300),
+            Form::Rigid,
+            1.0,
+            null,
+            false,
+            false,
+            [],
+            [],
+            null,
+        );
     }
 
     /** Determine if it is usual for some year of a band. */

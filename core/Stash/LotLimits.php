@@ -14,7 +14,14 @@ final class LotLimits
 
     /** Characters, by what they say. */
     public const TEXTS = [
-        'name' => 80, 'place' => 80, 'size_label' => 40, 'tags' => 200, 'kept' => 80, 'note' => 500, 'materials' => 200, 'desk' => 2000,
+        'name' => 80,
+        'place' => 80,
+        'size_label' => 40,
+        'tags' => 200,
+        'kept' => 80,
+        'note' => 500,
+        'materials' => 200,
+        'desk' => 2000,
     ];
 
     /** Cut a text that comes from elsewhere to what may be said. */

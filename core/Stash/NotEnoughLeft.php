@@ -34,6 +34,9 @@ final class NotEnoughLeft extends DomainException implements CoreException
 
     public static function someIsInBoxes(string $name): self
     {
-        return new self("Some of “{$name}” is in boxes, so it has come. Take it out of them first, or split off what is still to come.");
+        return new self(
+            "Some of “{$name}” is in boxes, so it has come. "
+                .'Take it out of them first, or split off what is still to come.',
+        );
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Stash;
 
-/** How many pieces of a lot there are, how many are promised to boxes, and how many are gone otherwise. Never below zero. */
+/**
+ * How many pieces of a lot there are, how many are promised to boxes, and how many are gone otherwise. Never below
+ * zero.
+ */
 final readonly class Stock
 {
     /**
@@ -14,8 +17,14 @@ final readonly class Stock
      *
      * @throws NotEnoughLeft If more are promised or gone than there are.
      */
-    public function __construct(public string $name, public int $pieces, public int $setAside, public int $gone = 0, public bool $isOnItsWay = false, public bool $isInDoubt = false)
-    {
+    public function __construct(
+        public string $name,
+        public int $pieces,
+        public int $setAside,
+        public int $gone = 0,
+        public bool $isOnItsWay = false,
+        public bool $isInDoubt = false,
+    ) {
         if ($setAside + $gone > $pieces) {
             throw NotEnoughLeft::fewerThanSetAside($name, $setAside + $gone);
         }
@@ -30,7 +39,14 @@ final readonly class Stock
     public function settingAside(int $pieces): self
     {
         return $pieces <= $this->onHand()
-            ? new self($this->name, $this->pieces, $this->setAside + $pieces, $this->gone, $this->isOnItsWay, $this->isInDoubt)
+            ? new self(
+                $this->name,
+                $this->pieces,
+                $this->setAside + $pieces,
+                $this->gone,
+                $this->isOnItsWay,
+                $this->isInDoubt,
+            )
             : throw $this->notEnough($pieces);
     }
 
@@ -38,7 +54,14 @@ final readonly class Stock
     public function losing(int $pieces): self
     {
         return $pieces <= $this->onHand()
-            ? new self($this->name, $this->pieces, $this->setAside, $this->gone + $pieces, $this->isOnItsWay, $this->isInDoubt)
+            ? new self(
+                $this->name,
+                $this->pieces,
+                $this->setAside,
+                $this->gone + $pieces,
+                $this->isOnItsWay,
+                $this->isInDoubt,
+            )
             : throw $this->notEnough($pieces);
     }
 

@@ -17,6 +17,10 @@ final class CrewGuideFactory extends Factory
     /** A copy of the shipped guide under a name of its own. */
     public function definition(): array
     {
-        return ['crew_id' => Crew::factory(), 'slug' => 'our-own', 'data' => ['id' => 'our-own'] + (resolve(DataFiles::class)->guide('pellwick-quay') ?? [])];
+        return [
+            'crew_id' => Crew::factory(),
+            'slug' => 'our-own',
+            'data' => ['id' => 'our-own'] + (resolve(DataFiles::class)->guide('pellwick-quay') ?? []),
+        ];
     }
 }

@@ -19,7 +19,9 @@ final class FitResultFactory extends Factory
         return [
             'crew_id' => Crew::factory(),
             'problem' => hash('sha256', fake()->unique()->sentence()),
-            'result' => '{"format":"plucky-wren/fit-result@1","placements":[],"left_out":[],"closure":{"verdict":"flat","bands":1,"proud_mm":0,"press":0,"dome_mm":0},"fill":0,"seed":1,"constructions":1}',
+            'result' => '{"format":"plucky-wren/fit-result@1","placements":[],"left_out":[],'
+                .'"closure":{"verdict":"flat","bands":1,"proud_mm":0,"press":0,"dome_mm":0},'
+                .'"fill":0,"seed":1,"constructions":1}',
         ];
     }
 }

@@ -18,7 +18,9 @@ final class LotChangeFactory extends Factory
     {
         return [
             'lot_id' => Lot::factory(),
-            'crew_id' => static fn (array $change): mixed => Lot::query()->whereKey($change['lot_id'])->value('crew_id'),
+            'crew_id' => static fn (array $change): mixed => Lot::query()
+                ->whereKey($change['lot_id'])
+                ->value('crew_id'),
             'by' => 'Marla',
             'what' => 'corrected',
             'before' => ['name' => 'Sope'],

@@ -53,6 +53,11 @@ final class LotFactory extends Factory
 
     public function given(): static
     {
-        return $this->state(['price_state' => PriceState::Free, 'paid' => null, 'source' => Source::Given, 'place' => 'Ines']);
+        return $this->state([
+            'price_state' => PriceState::Free,
+            'paid' => null,
+            'source' => Source::Given,
+            'place' => 'Ines',
+        ]);
     }
 }

@@ -20,7 +20,9 @@ final class PieceFactory extends Factory
         return [
             'box_id' => Box::factory(),
             'crew_id' => static fn (array $piece): mixed => Box::query()->whereKey($piece['box_id'])->value('crew_id'),
-            'lot_id' => static fn (array $piece): mixed => Lot::factory()->createOne(['crew_id' => $piece['crew_id']])->id,
+            'lot_id' => static fn (array $piece): mixed => Lot::factory()->createOne([
+                'crew_id' => $piece['crew_id'],
+            ])->id,
             'quantity' => 1,
         ];
     }

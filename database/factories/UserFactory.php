@@ -17,6 +17,11 @@ final class UserFactory extends Factory
 
     public function definition(): array
     {
-        return ['crew_id' => Crew::factory(), 'name' => fake()->name(), 'email' => fake()->unique()->safeEmail(), 'password' => self::PASSWORD];
+        return [
+            'crew_id' => Crew::factory(),
+            'name' => fake()->name(),
+            'email' => fake()->unique()->safeEmail(),
+            'password' => self::PASSWORD,
+        ];
     }
 }

@@ -11,7 +11,11 @@ return new class extends Migration
     /** A crew, who is in it, and what all of them have settled. */
     public function up(): void
     {
-        Schema::hasTable('crews') && throw new RuntimeException('This table was laid by an older, unreleased version. Lay a new one: bin/demo --fresh, or another DB_DATABASE.');
+        Schema::hasTable('crews')
+            && throw new RuntimeException(
+                'This table was laid by an older, unreleased version. Lay a new one: bin/demo --fresh, or another '
+                    .'DB_DATABASE.',
+            );
         DB::unprepared(<<<'SQL'
             CREATE TABLE crews (
                 id INTEGER PRIMARY KEY,

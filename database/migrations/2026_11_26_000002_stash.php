@@ -67,8 +67,10 @@ return new class extends Migration
                 WHERE (SELECT coalesce(sum(quantity), 0) FROM pieces WHERE lot_id = NEW.id) > NEW.pieces - NEW.gone;
             END;
             CREATE INDEX lots_import ON lots (import_id) WHERE import_id IS NOT NULL;
-            CREATE INDEX lots_crew_day ON lots (crew_id, got_on, price_state, kind, source, paid_minor, list_minor, pieces, id);
-            CREATE INDEX lots_crew_kind ON lots (crew_id, kind, size_label, got_on, id, pieces, gone, due_on, fault_end);
+            CREATE INDEX lots_crew_day
+                ON lots (crew_id, got_on, price_state, kind, source, paid_minor, list_minor, pieces, id);
+            CREATE INDEX lots_crew_kind
+                ON lots (crew_id, kind, size_label, got_on, id, pieces, gone, due_on, fault_end);
             CREATE INDEX lots_crew_given ON lots (crew_id, got_on, id) WHERE source = 'given';
             CREATE INDEX lots_crew_gone ON lots (crew_id, got_on, price_state, pieces, gone, paid_minor) WHERE gone > 0;
 
@@ -78,7 +80,10 @@ return new class extends Migration
                 lot_id TEXT NOT NULL,
                 by TEXT NOT NULL,
                 what TEXT NOT NULL
-                    CHECK (what IN ('got', 'corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong', 'split', 'merged', 'undone')),
+                    CHECK (what IN (
+                        'got', 'corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong', 'split', 'merged',
+                        'undone'
+                    )),
                 before TEXT NOT NULL CHECK (json_valid(before)),
                 after TEXT NOT NULL CHECK (json_valid(after)),
                 undone_at TEXT,

@@ -45,7 +45,9 @@ return new class extends Migration
                 UNIQUE (crew_id, number),
                 CHECK ((box_kind = 'own') = (own_length_tenths IS NOT NULL)),
                 CHECK ((own_length_tenths IS NULL) = (own_width_tenths IS NULL)
-                    AND (own_length_tenths IS NULL) = (own_height_tenths IS NULL) AND (own_length_tenths IS NULL) = (own_floor_length_tenths IS NULL) AND (own_length_tenths IS NULL) = (own_floor_width_tenths IS NULL))
+                    AND (own_length_tenths IS NULL) = (own_height_tenths IS NULL)
+                    AND (own_length_tenths IS NULL) = (own_floor_length_tenths IS NULL)
+                    AND (own_length_tenths IS NULL) = (own_floor_width_tenths IS NULL))
             ) STRICT;
 
             CREATE TABLE pieces (
@@ -67,12 +69,15 @@ return new class extends Migration
             CREATE TRIGGER pieces_insert_within_lot AFTER INSERT ON pieces WHEN NEW.lot_id IS NOT NULL
             BEGIN
                 SELECT RAISE(ABORT, 'more set aside than the lot holds')
-                WHERE (SELECT sum(quantity) FROM pieces WHERE lot_id = NEW.lot_id) > (SELECT pieces - gone FROM lots WHERE id = NEW.lot_id);
+                WHERE (SELECT sum(quantity) FROM pieces WHERE lot_id = NEW.lot_id)
+                    > (SELECT pieces - gone FROM lots WHERE id = NEW.lot_id);
             END;
-            CREATE TRIGGER pieces_update_within_lot AFTER UPDATE OF quantity, lot_id ON pieces WHEN NEW.lot_id IS NOT NULL
+            CREATE TRIGGER pieces_update_within_lot AFTER UPDATE OF quantity, lot_id ON pieces
+            WHEN NEW.lot_id IS NOT NULL
             BEGIN
                 SELECT RAISE(ABORT, 'more set aside than the lot holds')
-                WHERE (SELECT sum(quantity) FROM pieces WHERE lot_id = NEW.lot_id) > (SELECT pieces - gone FROM lots WHERE id = NEW.lot_id);
+                WHERE (SELECT sum(quantity) FROM pieces WHERE lot_id = NEW.lot_id)
+                    > (SELECT pieces - gone FROM lots WHERE id = NEW.lot_id);
             END;
 
             CREATE TABLE box_changes (

@@ -32,8 +32,16 @@ use PluckyWren\Core\Stash\Source;
 /**
  * A made-up crew with a stash and a shelf, the same at every run; its days are counted back from today.
  *
- * @phpstan-type DemoLot array{key: string, kind: string, name: string, pieces: int, paid: string|null, source: string, place?: string, daysAgo: int, sizeLabel?: string, size?: array{float, float, float}, list?: string, tags?: string, kept?: string, dueInDays?: int, fault?: string, faultEnd?: string, note?: string, materials?: string, minutes?: int}
- * @phpstan-type DemoBox array{theme: string, band: string, gender: string, boxKind: string, palette: list<string>, budget: string|null, stage: string, pick: array<string, int>, fromGuide: bool, tried: bool}
+ * @phpstan-type DemoLot array{
+ *     key: string, kind: string, name: string, pieces: int, paid: string|null, source: string, place?: string,
+ *     daysAgo: int, sizeLabel?: string, size?: array{float, float, float}, list?: string, tags?: string,
+ *     kept?: string, dueInDays?: int, fault?: string, faultEnd?: string, note?: string, materials?: string,
+ *     minutes?: int,
+ * }
+ * @phpstan-type DemoBox array{
+ *     theme: string, band: string, gender: string, boxKind: string, palette: list<string>, budget: string|null,
+ *     stage: string, pick: array<string, int>, fromGuide: bool, tried: bool,
+ * }
  */
 final class DemoSeeder extends Seeder
 {
@@ -52,14 +60,30 @@ final class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        $crew = $this->foundCrew->execute('Wharf Lane crew', 'Marla Fenn', 'demo@plucky-wren.test', Str::random(40), $this->guides->current()->sendingGift->currency, 'en')->crew ?? throw new LogicException('There is a demo crew already.');
-        /** @var array{seasonBudget: string, targets: array<string, string>, lots: list<DemoLot>, boxes: list<DemoBox>} $demo */
+        $crew = $this->foundCrew->execute(
+            'Wharf Lane crew',
+            'Marla Fenn',
+            'demo@plucky-wren.test',
+            Str::random(40),
+            $this->guides->current()->sendingGift->currency,
+            'en',
+        )->crew
+            ?? throw new LogicException('There is a demo crew already.');
+        /**
+         * @var array{
+         *     seasonBudget: string, targets: array<string, string>, lots: list<DemoLot>, boxes: list<DemoBox>,
+         * } $demo
+         */
         $demo = json_decode((string) file_get_contents(__DIR__.'/demo.json'), true, 8, JSON_THROW_ON_ERROR);
         $crew->update(['is_demo' => true, 'season_budget' => Money::parse($demo['seasonBudget'], $crew->currency)]);
         // Whoever lays the table is told in the histories as its first member.
         Auth::setUser($crew->users()->firstOrFail());
         foreach ($demo['targets'] as $kind => $target) {
-            TargetPrice::query()->create(['crew_id' => $crew->id, 'kind' => $kind, 'target' => Money::parse($target, $crew->currency)]);
+            TargetPrice::query()->create([
+                'crew_id' => $crew->id,
+                'kind' => $kind,
+                'target' => Money::parse($target, $crew->currency),
+            ]);
         }
         foreach ($demo['lots'] as $lot) {
             $this->lots[$lot['key']] = $this->lot($crew, $lot);
@@ -82,7 +106,9 @@ final class DemoSeeder extends Seeder
             'pieces' => $data['pieces'],
             // In the demo everything that comes in numbers came in one pack.
             'pack_pieces' => in_array($data['source'], ['shop', 'clearance', 'online'], true) ? $data['pieces'] : null,
-            'price_state' => $paid === null ? PriceState::Unknown : ($paid->isZero() ? PriceState::Free : PriceState::Paid),
+            'price_state' => $paid === null
+                ? PriceState::Unknown
+                : ($paid->isZero() ? PriceState::Free : PriceState::Paid),
             'paid' => $paid?->isZero() === false ? $paid : null,
             'currency' => $crew->currency->code,
             'source' => Source::from($data['source']),
@@ -111,7 +137,10 @@ final class DemoSeeder extends Seeder
             $piece->setRelation('box', $box);
             $piece->update(['done' => $piece->tasks()]);
         }
-        $box->update(['done' => [Task::BoxSound, Task::TapeCorners], 'ticks' => array_column(ClosingTick::cases(), 'value')]);
+        $box->update([
+            'done' => [Task::BoxSound, Task::TapeCorners],
+            'ticks' => array_column(ClosingTick::cases(), 'value'),
+        ]);
     }
 
     /** @param DemoBox $data */

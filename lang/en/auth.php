@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'registered' => 'Now sign in with your e-mail and password. If this address had a crew before, it is still that one.',
+    'registered' => 'Now sign in with your e-mail and password. If this address had a crew before, it is still that '
+        .'one.',
     'time-zone-kept' => 'Today is :day here.',
 
     'errors' => [
@@ -12,7 +13,8 @@ return [
         'currency' => 'Choose a currency from the list.',
         'email' => 'That is not an e-mail address.',
         'password-min' => 'A password has at least 10 characters.',
-        'password-common' => 'That is one of the commonest passwords, which is tried first by whoever wants in. Three words that nobody else puts together are better.',
+        'password-common' => 'That is one of the commonest passwords, which is tried first by whoever wants in. '
+            .'Three words that nobody else puts together are better.',
         'no-match' => 'Wrong e-mail or password.',
     ],
 

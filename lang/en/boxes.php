@@ -5,7 +5,8 @@ declare(strict_types=1);
 return [
 
     'gift-asked' => 'The drive asks :gift for each box to be sent.',
-    'gift-abroad' => 'The drive asks :gift for each box to be sent. Write what that is for you in :code; the box reckons with it.',
+    'gift-abroad' => 'The drive asks :gift for each box to be sent. Write what that is for you in :code; the box '
+        .'reckons with it.',
     'the-file' => 'The file',
     'imported' => '“:theme” stands on the shelf, as the file has it; what is in it is in your stash.',
     'planned' => '“:theme” stands on the shelf.',
@@ -19,31 +20,43 @@ return [
     'quantity-changed' => 'The number is changed.',
     'taken-out' => '“:name” is out of the box.',
     'lid-is-on' => 'This box is :stage: its lid is on. Move it back to ready before you change what is in it.',
-    'handed-in' => 'This box was handed in and stays as it was. If it came back, take it back first: that stands at the bottom of its page.',
-    'handed-in-on' => 'Handed in on :day by :by. It stays as it was, whatever becomes of the stash, the guide and the kinds of things.',
+    'handed-in' => 'This box was handed in and stays as it was. If it came back, take it back first: that stands at '
+        .'the bottom of its page.',
+    'handed-in-on' => 'Handed in on :day by :by. It stays as it was, whatever becomes of the stash, the guide and '
+        .'the kinds of things.',
     'handed-in-day' => 'handed in on :day',
     'handed-in-by-someone' => 'someone',
     'take-back' => 'It came back…',
-    'take-back-why' => 'It is packed again then, and can be opened and changed. Its record is kept, and says that it was taken back.',
+    'take-back-why' => 'It is packed again then, and can be opened and changed. Its record is kept, and says that it '
+        .'was taken back.',
     'take-back-do' => 'Take it back',
     'taken-back' => '“:theme” is taken back; it is packed again.',
     'as-record' => 'Its record as a file',
     'too-many-in-all' => 'A box holds at most :most pieces in all.',
     'not-closed-yet' => 'Close this box first: look through the closing check, put the lid on, then hand it in.',
-    'fields' => ['band' => 'for whom it is', 'box_kind' => 'which box it is', 'theme' => 'the theme', 'colours' => 'the colours', 'budget' => 'the budget or the shipping gift'],
+    'fields' => [
+        'band' => 'for whom it is',
+        'box_kind' => 'which box it is',
+        'theme' => 'the theme',
+        'colours' => 'the colours',
+        'budget' => 'the budget or the shipping gift',
+    ],
     'too-many' => 'A box holds at most :most of one thing.',
     'on-shelf' => '{1} One box.|[2,*] :count boxes.',
-    'carton' => '{0} Too large for the carton of the drive.|{1} The carton of the drive holds 1.|[2,*] The carton of the drive holds :count.',
+    'carton' => '{0} Too large for the carton of the drive.|{1} The carton of the drive holds 1.|[2,*] The carton of '
+        .'the drive holds :count.',
     'carton-standard' => ' Of the :name it holds :count.',
     'to-a-carton' => '{0} too large for the carton|[1,*] :count to a carton',
     'days' => '{1} 1 day|[2,*] :count days',
 
     'errors' => [
         'required' => 'Please fill this in.',
-        'lid-decorated' => 'The lid of this box is wrapped or decorated, so it is this box. Tick “another box” below to take a new one: what was done to this one starts again.',
+        'lid-decorated' => 'The lid of this box is wrapped or decorated, so it is this box. Tick “another box” below '
+            .'to take a new one: what was done to this one starts again.',
         'file' => 'Choose a box file (JSON) of at most 500 KB.',
         'currency' => 'That box is reckoned in :theirs; your crew reckons in :ours.',
-        'side' => 'A gift box is from :least to :most cm on each side, and :side without a unit is millimetres. Write “:side cm” or “:side in” if that is meant.',
+        'side' => 'A gift box is from :least to :most cm on each side, and :side without a unit is millimetres. '
+            .'Write “:side cm” or “:side in” if that is meant.',
         'gift-required' => 'The drive asks :gift; write what that is in your own money.',
         'in' => 'Please choose one of these.',
         'text' => 'Please write this as text.',

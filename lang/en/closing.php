@@ -41,12 +41,25 @@ return [
         'to-ask' => 'Left knowingly: :names',
     ],
     'ticks' => [
-        'counted' => '{0} What lies inside :names is counted.|[1,*] What lies inside other things is counted, :count in all.',
+        'counted' => '{0} What lies inside :names is counted.|[1,*] What lies inside other things is counted, :count '
+            .'in all.',
         'last-look' => 'One more look: what is seen first looks like a gift.',
-        'bands' => '{0} The lid is held as it needs.|{1} One rubber band is round it.|[2,*] :count rubber bands are round it.',
+        'bands' => '{0} The lid is held as it needs.|{1} One rubber band is round it.|[2,*] :count rubber bands are '
+            .'round it.',
         'label' => 'The label says :for.',
         'gift' => 'The sending gift of :gift is paid or laid by.',
     ],
-    'do' => ['must-haves' => 'See what is missing', 'to-mend' => 'See the flags', 'to-ask' => 'See the flags', 'to-buy' => 'To the shopping list', 'prepared' => 'To the tasks', 'box-ready' => 'To the tasks', 'note' => 'Pick one', 'photo' => 'Pick one', 'lid' => 'See how it goes in', 'box-limit' => 'Change the box'],
+    'do' => [
+        'must-haves' => 'See what is missing',
+        'to-mend' => 'See the flags',
+        'to-ask' => 'See the flags',
+        'to-buy' => 'To the shopping list',
+        'prepared' => 'To the tasks',
+        'box-ready' => 'To the tasks',
+        'note' => 'Pick one',
+        'photo' => 'Pick one',
+        'lid' => 'See how it goes in',
+        'box-limit' => 'Change the box',
+    ],
 
 ];

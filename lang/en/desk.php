@@ -35,12 +35,14 @@ return [
     'measure-target' => 'your target of :price',
     'measure-best' => 'the best so far, :price',
     'cheap' => 'Usually cheap in :month.',
-    'needed' => '{0} No open box lacks it beyond what is on hand.|{1} Your boxes still lack 1.|[2,*] Your boxes still lack :count.',
+    'needed' => '{0} No open box lacks it beyond what is on hand.|{1} Your boxes still lack 1.|[2,*] Your boxes '
+        .'still lack :count.',
 
     'cheap-now' => 'This is the month in which it is usually cheap: look at another shop.',
     'claim-holds' => 'Yes: :claim each is what the pack comes to.',
     'claim-fails' => 'No: it comes to :each each. :claim would need :pieces in the pack, or the pack at :pack.',
-    'claim-fails-any' => 'A piece costs :each, not :claim; no number of pieces would make it :claim. The pack would have to cost :pack.',
+    'claim-fails-any' => 'A piece costs :each, not :claim; no number of pieces would make it :claim. The pack would '
+        .'have to cost :pack.',
     'claim-fails-free' => 'No: it comes to :each each.',
 
 ];

@@ -11,7 +11,8 @@ return [
     'nothing-yet' => 'Nothing in it yet. Pick the first piece and see where it goes.',
     'later' => 'Another box of yours is being worked out just now; this follows in a moment.',
     'not-tried' => 'How it goes in was not tried yet.',
-    'packed' => '{0} Nothing goes in.|{1} One piece, seen from the front right.|[2,*] :count pieces, numbered in the order in which they go in.',
+    'packed' => '{0} Nothing goes in.|{1} One piece, seen from the front right.|[2,*] :count pieces, numbered in the '
+        .'order in which they go in.',
     'drawing' => 'The open box, seen from the front right. In it: :names.',
     'nothing' => 'nothing',
 
@@ -74,7 +75,8 @@ return [
         'unpacked' => ':name out of its packaging',
         'folded' => ':name folded once less, flatter and broader',
         'emptied' => ':name emptied, with what it holds packed beside it',
-        'none' => 'Nothing smaller of the same kind is on hand that would help, and nothing here gets smaller by unpacking or folding.',
+        'none' => 'Nothing smaller of the same kind is on hand that would help, and nothing here gets smaller by '
+            .'unpacking or folding.',
         'do' => 'Swap in',
     ],
 
@@ -98,17 +100,21 @@ return [
     'sure' => [
         'heading' => 'How sure is that?',
         'all-measured' => 'Everything in it was measured by hand.',
-        'unmeasured' => '{1} Reckoned by the usual measures of its kind: :names.|[2,6] Reckoned by the usual measures of their kinds: :names.|[7,*] Reckoned by the usual measures of their kinds: :names and :more more.',
+        'unmeasured' => '{1} Reckoned by the usual measures of its kind: :names.|[2,6] Reckoned by the usual '
+            .'measures of their kinds: :names.|[7,*] Reckoned by the usual measures of their kinds: :names and :more '
+            .'more.',
         'closes' => 'With measures a little off, it all goes in in :closed of :tries tries.',
         'settles' => 'Measuring “:name” would tell most.',
         'measure' => 'Measure it',
-        'boxes-tried' => '{0} No box has been left alone long enough.|{1} One box was tried.|[2,*] :count boxes were tried.',
+        'boxes-tried' => '{0} No box has been left alone long enough.|{1} One box was tried.|[2,*] :count boxes were '
+            .'tried.',
         'try' => 'Try it with measures a little off',
     ],
 
     'look-again' => 'Look again',
     'cautions' => [
-        'hard-to-empty' => '“:name” is so full that a child may not get “:other” out again. Try it, or take something out.',
+        'hard-to-empty' => '“:name” is so full that a child may not get “:other” out again. Try it, or take '
+            .'something out.',
         'hard-on-soft' => '“:name” lies hard on “:other”. Lay something soft between them, or let them change places.',
         'long-under-lid' => '“:name” is long and reaches above the rim: it pushes the lid up along its whole length.',
         'bulge-in-the-middle' => '“:name” bulges in the middle of the lid, where bands slip. Move it to a corner.',

@@ -22,7 +22,8 @@ return [
     'with-gift' => ':gift of it is the sending gift',
     'without-price' => '{1} 1 without a price: :names|[2,*] :count without a price: :names',
     'to-buy' => '{1} 1 still to buy: :names|[2,*] :count still to buy: :names',
-    'all-but-bought' => '{1} Nothing is missing from the plan; 1 is still to buy.|[2,*] Nothing is missing from the plan; :count are still to buy.',
+    'all-but-bought' => '{1} Nothing is missing from the plan; 1 is still to buy.|[2,*] Nothing is missing from the '
+        .'plan; :count are still to buy.',
     'short-over' => ':total, over',
     'short-from' => 'from :total',
 

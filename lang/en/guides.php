@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'changed-meanwhile' => 'Someone else changed this guide while your form was open; yours is not saved yet. Look at theirs on the guide’s page. Saving again puts yours in its place.',
+    'changed-meanwhile' => 'Someone else changed this guide while your form was open; yours is not saved yet. Look '
+        .'at theirs on the guide’s page. Saving again puts yours in its place.',
 
     'chosen' => 'New boxes are planned by the guide of :drive.',
     'copied' => 'This is your own copy. Change what you like; the boxes planned by the other guide keep it.',

@@ -11,7 +11,16 @@ return [
     'bring-back' => 'Bring it back',
     'what' => [
         'taken-back' => 'Taken back',
-        'picked' => 'put in', 'listed' => 'put on the list', 'number' => 'number changed', 'taken-out' => 'taken out', 'left-out' => 'left out', 'swapped' => 'swapped',
-        'edited' => 'box changed', 'moved' => 'moved', 'deleted' => 'box deleted', 'answered' => 'flag answered', 'undone' => 'undone',
+        'picked' => 'put in',
+        'listed' => 'put on the list',
+        'number' => 'number changed',
+        'taken-out' => 'taken out',
+        'left-out' => 'left out',
+        'swapped' => 'swapped',
+        'edited' => 'box changed',
+        'moved' => 'moved',
+        'deleted' => 'box deleted',
+        'answered' => 'flag answered',
+        'undone' => 'undone',
     ],
 ];

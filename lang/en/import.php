@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 return [
     'currency' => 'This row is in :theirs; your stash is kept in :ours.',
-    'holds-money' => 'The column “:column” holds amounts. Say which it is (“paid” for all pieces, “each” for one), or leave it out on purpose: nothing is imported before that.',
+    'holds-money' => 'The column “:column” holds amounts. Say which it is (“paid” for all pieces, “each” for one), '
+        .'or leave it out on purpose: nothing is imported before that.',
     'undo' => 'Take the whole import back',
-    'undone' => '{0} Nothing of it was left to take back.|{1} One row of the import is taken back.|[2,*] :count rows of the import are taken back.',
-    'undone-rest' => '{0}|{1} One stays, as it was changed or put into a box since.|[2,*] :count stay, as they were changed or put into boxes since.',
+    'undone' => '{0} Nothing of it was left to take back.|{1} One row of the import is taken back.|[2,*] :count rows '
+        .'of the import are taken back.',
+    'undone-rest' => '{0}|{1} One stays, as it was changed or put into a box since.|[2,*] :count stay, as they were '
+        .'changed or put into boxes since.',
     'done-before' => 'This file was imported already.',
 
     'required' => 'Choose a file first.',

@@ -6,8 +6,10 @@ return [
 
     'whereabouts' => 'Of :paid paid for things, :boxes are in boxes, :left are left in the stash, and :gone are gone.',
     'no-budget' => 'none',
-    'more-gifts' => '{1} One more gift; the stash has it under “given by someone”.|[2,*] :count more gifts; the stash has them under “given by someone”.',
+    'more-gifts' => '{1} One more gift; the stash has it under “given by someone”.|[2,*] :count more gifts; the '
+        .'stash has them under “given by someone”.',
     'budget-kept' => 'The season’s budget is kept.',
-    'without-price' => '{0} |{1} One lot has no known price and is not in these sums.|[2,*] :count lots have no known price and are not in these sums.',
+    'without-price' => '{0} |{1} One lot has no known price and is not in these sums.|[2,*] :count lots have no '
+        .'known price and are not in these sums.',
 
 ];

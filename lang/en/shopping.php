@@ -5,7 +5,8 @@ declare(strict_types=1);
 return [
 
     'name' => ':kind',
-    'got' => '{0} :pieces × “:name” are in the stash.|{1} :pieces × “:name” are in the stash, 1 of them set aside for a box.|[2,*] :pieces × “:name” are in the stash, :count of them set aside for your boxes.',
+    'got' => '{0} :pieces × “:name” are in the stash.|{1} :pieces × “:name” are in the stash, 1 of them set aside '
+        .'for a box.|[2,*] :pieces × “:name” are in the stash, :count of them set aside for your boxes.',
     'packs' => '{1} 1 pack of :size|[2,*] :count packs of :size',
     'left-over' => '{0} |[1,*] leaves :count over',
     'lines' => '{1} One kind of thing to buy|[2,*] :count kinds of things to buy',

@@ -11,11 +11,23 @@ return [
     'several' => '{1} One lot is changed.|[2,*] :count lots are changed.',
     'found' => '{0} No lot goes by that.|{1} One lot.|[2,*] :count lots.',
 
-    'only' => ['on-hand' => 'with some on hand', 'no-price' => 'without a price', 'no-source' => 'without a place or giver', 'unused' => 'unused for a year', 'wrong' => 'with something wrong'],
-    'sorts' => ['name' => 'by name', 'newest' => 'newest first', 'oldest' => 'oldest first', 'cheapest' => 'cheapest first'],
+    'only' => [
+        'on-hand' => 'with some on hand',
+        'no-price' => 'without a price',
+        'no-source' => 'without a place or giver',
+        'unused' => 'unused for a year',
+        'wrong' => 'with something wrong',
+    ],
+    'sorts' => [
+        'name' => 'by name',
+        'newest' => 'newest first',
+        'oldest' => 'oldest first',
+        'cheapest' => 'cheapest first',
+    ],
 
     'errors' => [
-        'unit' => ':side without a unit is millimetres, and this kind is usually about :usual mm long. Write “:side cm” or “:side in” if that is meant, or “:side mm”.',
+        'unit' => ':side without a unit is millimetres, and this kind is usually about :usual mm long. Write “:side '
+            .'cm” or “:side in” if that is meant, or “:side mm”.',
         'none-chosen' => 'Tick the lots that you mean, 200 at most.',
         'nothing-to-do' => 'Say what to do with them: a tag, something to correct, or a box.',
         'name-required' => 'What is it called?',
@@ -100,12 +112,18 @@ return [
         'by-hand' => 'measured by hand',
         'like' => 'Like the last one: “:name”, :size mm',
         'how' => 'How to measure it',
-        'rigid' => 'Lay a ruler along each of its three sides where it is broadest: handles, caps and wheels count. A box or a blister pack counts only if it goes in that way.',
-        'sheet' => 'Length and width along the edges; for the thickness press the whole stack flat with a hand and measure that.',
-        'bendable' => 'Length and width lying flat, and the thickness at the back. It may be bent up a wall, so its length need not fit.',
-        'cloth' => 'Fold it as it goes into the box and let it lie: that is its size at rest. How far it can be pressed its kind knows.',
-        'soft' => 'Sit it on the table as it is and measure its broadest sides: that is its size at rest. Then press it with the flat of a hand; if it gives much less than half, choose a firmer kind.',
-        'loose' => 'Shake the bag until it lies as a block, and measure that block: only its volume counts, as it takes any shape.',
+        'rigid' => 'Lay a ruler along each of its three sides where it is broadest: handles, caps and wheels count. '
+            .'A box or a blister pack counts only if it goes in that way.',
+        'sheet' => 'Length and width along the edges; for the thickness press the whole stack flat with a hand and '
+            .'measure that.',
+        'bendable' => 'Length and width lying flat, and the thickness at the back. It may be bent up a wall, so its '
+            .'length need not fit.',
+        'cloth' => 'Fold it as it goes into the box and let it lie: that is its size at rest. How far it can be '
+            .'pressed its kind knows.',
+        'soft' => 'Sit it on the table as it is and measure its broadest sides: that is its size at rest. Then press '
+            .'it with the flat of a hand; if it gives much less than half, choose a firmer kind.',
+        'loose' => 'Shake the bag until it lies as a block, and measure that block: only its volume counts, as it '
+            .'takes any shape.',
     ],
 
 ];

@@ -11,7 +11,8 @@ return [
     'too-early' => 'Done: :task. But this should have come first: :missed.',
     'schools-kept' => 'From now on it is done that way.',
     'metres' => 'How long the roll is, in metres, like 2 or 2.5.',
-    'roll' => '{0} Such a roll covers no whole box.|{1} Such a roll covers 1 box like this.|[2,*] Such a roll covers :count boxes like this.',
+    'roll' => '{0} Such a roll covers no whole box.|{1} Such a roll covers 1 box like this.|[2,*] Such a roll covers '
+        .':count boxes like this.',
     'all-done' => '{0} Nothing was ticked.|{1} Done for one piece: :task.|[2,*] Done for :count pieces: :task.',
     'count' => '{0} Nothing to do|{1} 1 thing to do|[2,*] :count things to do',
 

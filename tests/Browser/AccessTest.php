@@ -10,17 +10,46 @@ use stdClass;
 final class AccessTest extends BrowserTestCase
 {
     private const VIEWS = [
-        'shelf' => '/boxes', 'stash' => '/gather', 'pack' => '/pack', 'send' => '/send', 'find' => '/find?q=night', 'new box' => '/boxes/new', 'new lot' => '/lots/new?kind=t-shirt', 'shopping list' => '/gather/shopping',
-        'price desk' => '/gather/price-desk?kind=soap&price=8.38&pieces=9&step[]=percent-off&value[]=50&step[]=tax&value[]=8&claim=0.30',
+        'shelf' => '/boxes',
+        'stash' => '/gather',
+        'pack' => '/pack',
+        'send' => '/send',
+        'find' => '/find?q=night',
+        'new box' => '/boxes/new',
+        'new lot' => '/lots/new?kind=t-shirt',
+        'shopping list' => '/gather/shopping',
+        'price desk' => '/gather/price-desk?kind=soap&price=8.38&pieces=9'
+            .'&step[]=percent-off&value[]=50&step[]=tax&value[]=8&claim=0.30',
 
-        'money' => '/gather/money', 'guides' => '/guides', 'a guide' => '/guides/harrow-ferry', 'an evening' => '/pack/evening', 'quick entry' => '/gather/quick', 'in and out' => '/gather/import', 'pocket desk' => '/gather/pocket', 'a page that is not there' => '/nowhere',
+        'money' => '/gather/money',
+        'guides' => '/guides',
+        'a guide' => '/guides/harrow-ferry',
+        'an evening' => '/pack/evening',
+        'quick entry' => '/gather/quick',
+        'in and out' => '/gather/import',
+        'pocket desk' => '/gather/pocket',
+        'a page that is not there' => '/nowhere',
     ];
 
     private const BOX_VIEWS = [
-        'sheet' => '', 'picker' => '?pick=1', 'list to buy' => '?pick=1&from=buy', 'new thing' => '?pick=1&from=new&kind=t-shirt', 'check sheet' => '/check-sheet', 'ledger' => '/ledger', 'prepare' => '/prepare', 'closing check' => '/closing', 'compare' => '/compare', 'how it goes in' => '/fit?step=12&turn=1', 'answers' => '/fit/answers', 'change' => '/edit',
+        'sheet' => '',
+        'picker' => '?pick=1',
+        'list to buy' => '?pick=1&from=buy',
+        'new thing' => '?pick=1&from=new&kind=t-shirt',
+        'check sheet' => '/check-sheet',
+        'ledger' => '/ledger',
+        'prepare' => '/prepare',
+        'closing check' => '/closing',
+        'compare' => '/compare',
+        'how it goes in' => '/fit?step=12&turn=1',
+        'answers' => '/fit/answers',
+        'change' => '/edit',
     ];
 
-    /** Every main view once: by axe in both schemes, at five widths, for a thumb, and without a word in the console or a request to a stranger. */
+    /**
+     * Every main view once: by axe in both schemes, at five widths, for a thumb, and without a word in the console or a
+     * request to a stranger.
+     */
     public function test_every_main_view_can_be_used_by_everyone(): void
     {
         foreach (['welcome' => '/', 'sign in' => '/sign-in', 'register' => '/register'] as $name => $path) {
@@ -36,22 +65,37 @@ final class AccessTest extends BrowserTestCase
             $this->assertForAThumb($name);
             self::browser()->size(1280, 800);
             // A page that is not there is told so by the browser too.
-            $said = array_filter(self::browser()->console(), static fn (string $line): bool => $path !== '/nowhere' || ! str_contains($line, '404'));
+            $said = array_filter(
+                self::browser()->console(),
+                static fn (string $line): bool => $path !== '/nowhere' || ! str_contains($line, '404'),
+            );
             self::assertSame([], $said, $path);
         }
         $this->clickOn('.menu > summary');
         $this->assertAccessible('menu');
         $this->press('?');
         $this->assertAccessible('keys');
-        $strangers = array_filter(self::browser()->requests(), static fn (string $address): bool => ! str_starts_with($address, self::server()->address.'/') && ! str_starts_with($address, 'data:'));
+        $strangers = array_filter(
+            self::browser()->requests(),
+            static fn (string $address): bool => ! str_starts_with($address, self::server()->address.'/')
+                && ! str_starts_with($address, 'data:'),
+        );
         self::assertSame([], array_values($strangers));
     }
 
     public function test_a_first_visit_is_small(): void
     {
         $this->open('/');
-        $this->until(fn (): bool => $this->js("return document.fonts.status === 'loaded' && document.readyState === 'complete'") === true, 'The page does not finish loading.');
-        $bytes = $this->js("return [...performance.getEntriesByType('navigation'), ...performance.getEntriesByType('resource')].reduce((sum, entry) => sum + entry.encodedBodySize, 0)");
+        $this->until(
+            fn (): bool => $this->js(
+                "return document.fonts.status === 'loaded' && document.readyState === 'complete'",
+            ) === true,
+            'The page does not finish loading.',
+        );
+        $bytes = $this->js(
+            "return [...performance.getEntriesByType('navigation'), "
+                ."...performance.getEntriesByType('resource')].reduce((sum, entry) => sum + entry.encodedBodySize, 0)",
+        );
 
         self::assertGreaterThan(60_000, $bytes);
         self::assertLessThanOrEqual(200 * 1024, $bytes);
@@ -78,7 +122,11 @@ final class AccessTest extends BrowserTestCase
     private function boxCalled(string $theme): string
     {
         $this->open('/boxes');
-        $address = $this->js("return [...document.querySelectorAll('.shelf-box')].find((box) => box.innerText.includes(arguments[0])).getAttribute('href')", $theme);
+        $address = $this->js(
+            "return [...document.querySelectorAll('.shelf-box')].find((box) => "
+                ."box.innerText.includes(arguments[0])).getAttribute('href')",
+            $theme,
+        );
 
         return (string) parse_url((string) $address, PHP_URL_PATH);
     }
@@ -88,9 +136,12 @@ final class AccessTest extends BrowserTestCase
     {
         self::browser()->size(390, 844);
         $small = $this->js(<<<'JS'
-            const carrier = (element) => (element.matches('input[type=checkbox], input[type=radio]') ? element.closest('label, td, .tile') ?? element : element);
-            return [...document.querySelectorAll('main button, main a, main input:not([type=hidden]), main select, main summary, header a, header summary')]
-                .filter((element) => element.checkVisibility() && !element.matches('.sr-only, .skip') && element.getBoundingClientRect().width > 0)
+            const isTick = (element) => element.matches('input[type=checkbox], input[type=radio]');
+            const carrier = (element) => (isTick(element) && element.closest('label, td, .tile')) || element;
+            const inMain = ['button', 'a', 'input:not([type=hidden])', 'select', 'summary'].map((one) => `main ${one}`);
+            return [...document.querySelectorAll([...inMain, 'header a', 'header summary'].join(', '))]
+                .filter((element) => element.checkVisibility() && !element.matches('.sr-only, .skip'))
+                .filter((element) => element.getBoundingClientRect().width > 0)
                 .filter((element) => carrier(element).getBoundingClientRect().height < 43.5)
                 .map((element) => `${element.tagName} ${element.innerText ?? element.name}`);
             JS);
@@ -103,18 +154,26 @@ final class AccessTest extends BrowserTestCase
     {
         foreach ([320, 390, 640, 820, 1600] as $width) {
             self::browser()->size($width, 800);
-            self::assertLessThanOrEqual($width, $this->js('return document.documentElement.scrollWidth'), "{$which} at {$width}");
+            self::assertLessThanOrEqual(
+                $width,
+                $this->js('return document.documentElement.scrollWidth'),
+                "{$which} at {$width}",
+            );
         }
     }
 
     private function assertAccessible(string $which): void
     {
-        $this->js((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js').'; window.axe = axe;');
+        $this->js(
+            (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js').'; window.axe = axe;',
+        );
         foreach (['light', 'dark'] as $scheme) {
             self::browser()->scheme($scheme);
             $only = $scheme === 'dark' ? ['runOnly' => ['color-contrast']] : [];
             // Where each thing stands is only worked out where there is one.
-            $found = $this->axe(['resultTypes' => ['violations'], 'selectors' => false] + $only) === [] ? [] : $this->axe($only);
+            $found = $this->axe(['resultTypes' => ['violations'], 'selectors' => false] + $only) === []
+                ? []
+                : $this->axe($only);
 
             self::assertSame([], $found, "{$which}, {$scheme}");
         }
@@ -127,7 +186,9 @@ final class AccessTest extends BrowserTestCase
     private function axe(array $options): array
     {
         return self::browser()->driver->executeAsyncScript(
-            'const done = arguments[arguments.length - 1]; window.axe.run(document, arguments[0]).then((found) => done(found.violations.map((one) => one.id + ": " + one.nodes.map((node) => node.target + " " + node.failureSummary).join("; "))));',
+            'const done = arguments[arguments.length - 1]; window.axe.run(document, arguments[0]).then((found) => '
+                .'done(found.violations.map((one) => one.id + ": " + one.nodes.map((node) => node.target + " " + '
+                .'node.failureSummary).join("; "))));',
             [$options === [] ? new stdClass : $options],
         );
     }

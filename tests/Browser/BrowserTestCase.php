@@ -94,7 +94,12 @@ abstract class BrowserTestCase extends TestCase
     protected function click(string $text): void
     {
         $quoted = str_contains($text, "'") ? "\"{$text}\"" : "'{$text}'";
-        $this->act(WebDriverBy::xpath("//*[self::a or self::button or self::label or self::summary][contains(normalize-space(.), {$quoted})]"), self::pressOn(...));
+        $this->act(
+            WebDriverBy::xpath(
+                "//*[self::a or self::button or self::label or self::summary][contains(normalize-space(.), {$quoted})]",
+            ),
+            self::pressOn(...),
+        );
     }
 
     protected function clickOn(string $selector): void
@@ -173,7 +178,10 @@ abstract class BrowserTestCase extends TestCase
         try {
             $element->click();
         } catch (ElementClickInterceptedException) {
-            self::browser()->driver->executeScript("document.getElementById('answer-away').click(); arguments[0].scrollIntoView({block: 'center'})", [$element]);
+            self::browser()->driver->executeScript(
+                "document.getElementById('answer-away').click(); arguments[0].scrollIntoView({block: 'center'})",
+                [$element],
+            );
             $element->click();
         }
     }

@@ -28,7 +28,10 @@ final class GatherPathTest extends BrowserTestCase
         $this->see('0.466');
         $this->see('Fair');
         $this->see('0.30 would need 14 in the pack, or the pack at 2.70.');
-        $this->until(fn (): bool => str_contains((string) $this->js('return location.search'), 'price=8'), 'The answer does not stand in the address.');
+        $this->until(
+            fn (): bool => str_contains((string) $this->js('return location.search'), 'price=8'),
+            'The answer does not stand in the address.',
+        );
 
         $this->type('#value-0', '120');
         $this->press(WebDriverKeys::TAB);
@@ -39,7 +42,13 @@ final class GatherPathTest extends BrowserTestCase
         $this->see('Buy');
         $this->click('Bought it: put it in the stash');
         $this->see('New in the stash');
-        self::assertSame(['3.35', '9'], [$this->js("return document.querySelector('#f-price').value"), $this->js("return document.querySelector('#f-pieces').value")]);
+        self::assertSame(
+            ['3.35', '9'],
+            [
+                $this->js("return document.querySelector('#f-price').value"),
+                $this->js("return document.querySelector('#f-pieces').value"),
+            ],
+        );
         self::assertSame([], self::browser()->console());
     }
 
@@ -52,7 +61,16 @@ final class GatherPathTest extends BrowserTestCase
         $this->tabTo('#total');
         $this->press('3,39');
         $this->tabTo('#kind-0');
-        $this->press('Bar of', WebDriverKeys::TAB, 'Soap, receipt', WebDriverKeys::TAB, '4', WebDriverKeys::TAB, '2,40', WebDriverKeys::TAB);
+        $this->press(
+            'Bar of',
+            WebDriverKeys::TAB,
+            'Soap, receipt',
+            WebDriverKeys::TAB,
+            '4',
+            WebDriverKeys::TAB,
+            '2,40',
+            WebDriverKeys::TAB,
+        );
         $this->see('The receipt says 0.99 more than the lines.');
         $this->tabTo('#kind-1');
         $this->press('Comb');
@@ -91,12 +109,21 @@ final class GatherPathTest extends BrowserTestCase
         $this->openDemo();
         $this->open('/gather/import');
         $file = Run::folder().'/long.csv';
-        file_put_contents($file, "kind,name,pieces,paid\n".implode('', array_map(static fn (int $row): string => "soap,Batch {$row},1,0.50\n", range(1, 620))));
+        file_put_contents(
+            $file,
+            "kind,name,pieces,paid\n".implode(
+                '',
+                array_map(static fn (int $row): string => "soap,Batch {$row},1,0.50\n", range(1, 620)),
+            ),
+        );
         self::browser()->driver->findElement(WebDriverBy::id('file'))->sendKeys($file);
         $this->clickOn('main form button');
         $this->see('620 rows are good.');
         $this->click('Import the 620 good rows');
-        $this->until(fn (): bool => str_contains((string) $this->js('return location.href'), '/gather?sort=newest'), 'It does not end in the stash.');
+        $this->until(
+            fn (): bool => str_contains((string) $this->js('return location.href'), '/gather?sort=newest'),
+            'It does not end in the stash.',
+        );
         $this->see('620');
         $this->clickOn('#undo-form button');
         $this->see('620 rows of the import are taken back.');
@@ -108,7 +135,10 @@ final class GatherPathTest extends BrowserTestCase
         $this->open('/gather');
         $this->js('window.stillHere = true');
         $this->clickOn('.drawer-front a[href*="lane=care"]');
-        $this->until(fn (): bool => $this->js("return document.querySelector('#drawers h2').innerText") === 'Care', 'The drawer does not open.');
+        $this->until(
+            fn (): bool => $this->js("return document.querySelector('#drawers h2').innerText") === 'Care',
+            'The drawer does not open.',
+        );
         $this->type('#stash-q', 'pine');
         $this->see('One lot.');
         $this->see('Soap, pine');
@@ -121,9 +151,18 @@ final class GatherPathTest extends BrowserTestCase
         self::browser()->size(390, 844);
         $this->openDemo();
         $this->open('/gather/pocket');
-        $this->until(fn (): bool => $this->js('return navigator.serviceWorker.controller !== null') === true, 'The desk is not carried.');
+        $this->until(
+            fn (): bool => $this->js('return navigator.serviceWorker.controller !== null') === true,
+            'The desk is not carried.',
+        );
         $this->see('Pocket desk');
-        $this->until(fn (): bool => $this->js("return caches.open('wren-pocket').then((shelf) => shelf.keys()).then((kept) => ['/gather/pocket', '.js', '.css', '.woff2'].every((what) => kept.some(({ url }) => url.endsWith(what))))") === true, 'One visit does not keep what the desk takes.');
+        $this->until(
+            fn (): bool => $this->js(
+                "return caches.open('wren-pocket').then((shelf) => shelf.keys()).then((kept) => ['/gather/pocket', "
+                    ."'.js', '.css', '.woff2'].every((what) => kept.some(({ url }) => url.endsWith(what))))",
+            ) === true,
+            'One visit does not keep what the desk takes.',
+        );
 
         self::server()->pause();
         $this->open('/gather/pocket');
@@ -140,7 +179,9 @@ final class GatherPathTest extends BrowserTestCase
         $this->see('9 × Bar of soap, 3,60');
         $this->open('/gather/pocket');
         $this->see('9 × Bar of soap, 3,60');
-        [$name, $waiting] = (array) $this->js("return Object.entries(localStorage).find(([name]) => name.startsWith('wren-pocket-'))");
+        [$name, $waiting] = (array) $this->js(
+            "return Object.entries(localStorage).find(([name]) => name.startsWith('wren-pocket-'))",
+        );
         // A price that was read wrong is mended while it waits.
         $this->click('Change');
         $this->type('#price', '3,69');
@@ -178,7 +219,9 @@ final class GatherPathTest extends BrowserTestCase
         $this->see('Pocket desk');
 
         self::server()->pause();
-        foreach ([[$first, 'soap', '1,00'], [$second, 'comb', '2,00'], [$first, 'eraser', '3,00']] as [$tab, $kind, $price]) {
+        foreach (
+            [[$first, 'soap', '1,00'], [$second, 'comb', '2,00'], [$first, 'eraser', '3,00']] as [$tab, $kind, $price]
+        ) {
             self::browser()->driver->switchTo()->window($tab);
             $this->choose('#kind', $kind);
             $this->type('#price', $price);

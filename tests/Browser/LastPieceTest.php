@@ -24,15 +24,27 @@ final class LastPieceTest extends TestCase
             [$pencils] = $server->column("select id from lots where kind = 'pencils'");
             for ($round = 0; $round < self::ROUNDS; $round++) {
                 // One pencil is left each time, and every open box wants it at once.
-                $table->exec("update lots set pieces = 1 + (select coalesce(sum(quantity), 0) from pieces where lot_id = lots.id) where id = '{$pencils}'");
+                $table->exec(
+                    'update lots set pieces = 1 + (select coalesce(sum(quantity), 0) from pieces where lot_id = '
+                        .'lots.id) '
+                        ."where id = '{$pencils}'",
+                );
                 $codes = $server->atOnce(array_map(
-                    static fn (string $box): array => ["/boxes/{$box}/pieces", ['_token' => $token[1] ?? '', 'lot' => $pencils, 'quantity' => 1]],
+                    static fn (string $box): array => [
+                        "/boxes/{$box}/pieces", ['_token' => $token[1] ?? '', 'lot' => $pencils, 'quantity' => 1],
+                    ],
                     $boxes,
                 ), $cookies);
                 sort($codes);
 
                 self::assertSame([200, ...array_fill(0, count($boxes) - 1, 422)], $codes);
-                self::assertSame(['0'], $server->column("select pieces - (select sum(quantity) from pieces where lot_id = lots.id) from lots where id = '{$pencils}'"));
+                self::assertSame(
+                    ['0'],
+                    $server->column(
+                        'select pieces - (select sum(quantity) from pieces where lot_id = lots.id) from lots '
+                            ."where id = '{$pencils}'",
+                    ),
+                );
             }
         } finally {
             $server->end();

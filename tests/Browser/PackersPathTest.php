@@ -32,7 +32,10 @@ final class PackersPathTest extends BrowserTestCase
         $this->js('window.stillHere = true');
         $this->click('Pick a piece');
         $this->type('#pick-q', 'pine');
-        $this->until(fn (): bool => $this->js("return document.querySelectorAll('#picker li[id^=offer]').length") === 1, 'The search does not narrow.');
+        $this->until(
+            fn (): bool => $this->js("return document.querySelectorAll('#picker li[id^=offer]').length") === 1,
+            'The search does not narrow.',
+        );
         $this->click('Pick Soap, pine');
         $this->see('1 of 17');
         $this->see('9.46');
@@ -47,7 +50,10 @@ final class PackersPathTest extends BrowserTestCase
 
         $this->click('A new thing');
         $this->choose('#f-kind', 'comb');
-        $this->until(fn (): bool => $this->js("return document.querySelector('#f-length')?.value") === '180', 'The measures of the kind are not filled in.');
+        $this->until(
+            fn (): bool => $this->js("return document.querySelector('#f-length')?.value") === '180',
+            'The measures of the kind are not filled in.',
+        );
         $this->type('#f-name', 'Comb from the fair');
         $this->type('#f-price', '1,25');
         $this->type('#f-pieces', '2');
@@ -76,7 +82,13 @@ final class PackersPathTest extends BrowserTestCase
         $this->clickOn("button[value='ready']");
         $this->see('“Mudlark 🐚” is now ready.');
         $this->clickOn('.path a[href$="/boxes"]');
-        $this->until(fn (): bool => str_contains((string) $this->js("return document.querySelector('[aria-labelledby=shelf-ready]').innerText"), 'Mudlark'), 'It does not stand on its shelf.');
+        $this->until(
+            fn (): bool => str_contains(
+                (string) $this->js("return document.querySelector('[aria-labelledby=shelf-ready]').innerText"),
+                'Mudlark',
+            ),
+            'It does not stand on its shelf.',
+        );
         self::assertSame([], self::browser()->console());
     }
 
@@ -106,15 +118,24 @@ final class PackersPathTest extends BrowserTestCase
         $this->see('boy, 2–3');
 
         $this->press('p');
-        $this->until(fn (): bool => $this->js('return document.activeElement.id') === 'pick-q', 'The picker does not take the focus.');
+        $this->until(
+            fn (): bool => $this->js('return document.activeElement.id') === 'pick-q',
+            'The picker does not take the focus.',
+        );
         $this->press('pine');
-        $this->until(fn (): bool => $this->js("return document.querySelectorAll('#picker li[id^=offer]').length") === 1, 'The search does not narrow.');
+        $this->until(
+            fn (): bool => $this->js("return document.querySelectorAll('#picker li[id^=offer]').length") === 1,
+            'The search does not narrow.',
+        );
         $this->tabTo('[id^=take-]');
         $this->press(WebDriverKeys::ENTER);
         $this->see('1 of 13');
         $this->press(WebDriverKeys::ESCAPE);
         $this->see('Open box');
-        $this->until(fn (): bool => $this->js('return document.activeElement !== document.body') === true, 'The focus is lost.');
+        $this->until(
+            fn (): bool => $this->js('return document.activeElement !== document.body') === true,
+            'The focus is lost.',
+        );
 
         $this->tabTo("button[value='ready']");
         $this->press(WebDriverKeys::ENTER);
@@ -136,7 +157,10 @@ final class PackersPathTest extends BrowserTestCase
         $this->type('#f-price', '0');
         $this->click('Put it in the box');
         $this->see('Was it free?');
-        $this->until(fn (): bool => $this->js('return document.activeElement.id') === 'f-price', 'The wrong field does not take the focus.');
+        $this->until(
+            fn (): bool => $this->js('return document.activeElement.id') === 'f-price',
+            'The wrong field does not take the focus.',
+        );
         self::assertSame('0', $this->js("return document.querySelector('#f-price').value"));
         self::assertSame('Soap from the raffle', $this->js("return document.querySelector('#f-name').value"));
         self::assertSame('true', $this->js("return document.querySelector('#f-price').getAttribute('aria-invalid')"));
@@ -155,15 +179,32 @@ final class PackersPathTest extends BrowserTestCase
         self::browser()->slow(700);
         // The picker is not there yet when it is closed again.
         $this->press('p', WebDriverKeys::ESCAPE);
-        $this->until(fn (): bool => str_contains((string) $this->js('return location.search'), 'pick') === false && $this->js("return document.querySelector('#picker') === null && performance.getEntriesByType('resource').filter((entry) => entry.name.includes('/boxes/')).length >= 2") === true, 'The picker stays open.');
+        $this->until(
+            fn (): bool => str_contains((string) $this->js('return location.search'), 'pick') === false
+                && $this->js(
+                    "return document.querySelector('#picker') === null && "
+                        ."performance.getEntriesByType('resource').filter((entry) => "
+                        ."entry.name.includes('/boxes/')).length >= 2",
+                ) === true,
+            'The picker stays open.',
+        );
 
         // A search is on its way when it is closed.
         $this->press('p');
-        $this->until(fn (): bool => $this->js('return document.activeElement.id') === 'pick-q', 'The picker does not take the focus.');
+        $this->until(
+            fn (): bool => $this->js('return document.activeElement.id') === 'pick-q',
+            'The picker does not take the focus.',
+        );
         $this->press('soap');
-        $this->until(fn (): bool => $this->js("return document.querySelector('#pick-q').value") === 'soap', 'A key is lost.');
+        $this->until(
+            fn (): bool => $this->js("return document.querySelector('#pick-q').value") === 'soap',
+            'A key is lost.',
+        );
         $this->press(WebDriverKeys::ESCAPE);
-        $this->until(fn (): bool => $this->js("return document.querySelector('#picker') === null") === true, 'The picker stays open.');
+        $this->until(
+            fn (): bool => $this->js("return document.querySelector('#picker') === null") === true,
+            'The picker stays open.',
+        );
         self::browser()->slow(0);
     }
 
@@ -172,18 +213,51 @@ final class PackersPathTest extends BrowserTestCase
         $this->openDemo();
         $this->click('Night-sky watcher');
         $this->see('Open box');
-        $this->js("const row = document.querySelectorAll('.lane-row')[4]; row.querySelector('.icon-button').scrollIntoView({block: 'center'}); row.querySelector('.icon-button').focus(); window.before = [row.id, row.nextElementSibling?.id ?? '', window.scrollY, document.querySelectorAll('.lane-row').length]");
+        $this->js(
+            "const row = document.querySelectorAll('.lane-row')[4]; "
+                ."row.querySelector('.icon-button').scrollIntoView({block: 'center'}); "
+                ."row.querySelector('.icon-button').focus(); window.before = [row.id, row.nextElementSibling?.id ?? "
+                ."'', window.scrollY, document.querySelectorAll('.lane-row').length]",
+        );
         $this->press(WebDriverKeys::ENTER);
         $this->see('is out of the box.');
-        $this->until(fn (): bool => $this->js("return document.querySelectorAll('.lane-row').length === window.before[3] - 1") === true, 'Nothing was taken out.');
-        self::assertTrue($this->js("return document.activeElement.matches('.lane-row .icon-button')"), 'The keyboard is at the next row.');
-        self::assertLessThan(200, $this->js('return Math.abs(window.scrollY - window.before[2])'), 'The page does not jump.');
-        self::assertTrue($this->js("const box = document.querySelector('#answer').getBoundingClientRect(); return box.top >= 0 && box.bottom <= innerHeight"));
-        $this->until(fn (): bool => str_contains((string) $this->js("return document.querySelector('#gauge-news').textContent"), 'Money: '), 'The gauges are not announced.');
+        $this->until(
+            fn (): bool => $this->js(
+                "return document.querySelectorAll('.lane-row').length === window.before[3] - 1",
+            ) === true,
+            'Nothing was taken out.',
+        );
+        self::assertTrue(
+            $this->js("return document.activeElement.matches('.lane-row .icon-button')"),
+            'The keyboard is at the next row.',
+        );
+        self::assertLessThan(
+            200,
+            $this->js('return Math.abs(window.scrollY - window.before[2])'),
+            'The page does not jump.',
+        );
+        self::assertTrue(
+            $this->js(
+                "const box = document.querySelector('#answer').getBoundingClientRect(); return box.top >= 0 && "
+                    .'box.bottom <= innerHeight',
+            ),
+        );
+        $this->until(
+            fn (): bool => str_contains(
+                (string) $this->js("return document.querySelector('#gauge-news').textContent"),
+                'Money: ',
+            ),
+            'The gauges are not announced.',
+        );
 
         $this->clickOn('#undo-form button');
         $this->see('Undone: taken out.');
-        self::assertTrue($this->js('return document.getElementById(arguments[0]) !== null', $this->js('return window.before?.[0] ?? document.querySelectorAll(".lane-row")[4].id')));
+        self::assertTrue(
+            $this->js(
+                'return document.getElementById(arguments[0]) !== null',
+                $this->js('return window.before?.[0] ?? document.querySelectorAll(".lane-row")[4].id'),
+            ),
+        );
     }
 
     public function test_a_change_that_does_not_reach_the_table_says_so_at_its_field_and_stays_to_be_sent_again(): void
@@ -192,16 +266,27 @@ final class PackersPathTest extends BrowserTestCase
         $this->click('Night-sky watcher');
         $this->see('Open box');
         self::server()->pause();
-        $this->js("const count = document.querySelector('[id^=count-]'); count.focus(); count.select(); window.field = count.id");
+        $this->js(
+            "const count = document.querySelector('[id^=count-]'); count.focus(); count.select(); window.field = "
+                .'count.id',
+        );
         $this->press('3', WebDriverKeys::ENTER);
         $this->see('Could not reach the server; nothing was saved. What you typed is still here.');
-        self::assertSame(['3', 'unsaved'], $this->js('const count = document.getElementById(window.field); return [count.value, count.form.dataset.state]'));
+        self::assertSame(
+            ['3', 'unsaved'],
+            $this->js(
+                'const count = document.getElementById(window.field); return [count.value, count.form.dataset.state]',
+            ),
+        );
 
         self::server()->start();
         $this->js('document.getElementById(window.field).focus()');
         $this->press(WebDriverKeys::ENTER);
         $this->see('The number is changed.');
-        $this->until(fn (): bool => $this->js('return document.getElementById(window.field).defaultValue') === '3', 'It is not saved.');
+        $this->until(
+            fn (): bool => $this->js('return document.getElementById(window.field).defaultValue') === '3',
+            'It is not saved.',
+        );
     }
 
     public function test_the_list_of_keys_opens_and_keys_can_be_switched_off(): void
@@ -225,11 +310,25 @@ final class PackersPathTest extends BrowserTestCase
         $this->open('/boxes/new');
         $this->click('midnight');
         $this->click('tide');
-        self::assertSame(0, $this->js("return document.querySelectorAll('input[name=\"colours[]\"]:disabled:not([x-ref])').length"));
+        self::assertSame(
+            0,
+            $this->js("return document.querySelectorAll('input[name=\"colours[]\"]:disabled:not([x-ref])').length"),
+        );
         $this->click('honey');
-        $this->until(fn (): bool => $this->js("return document.querySelector('input[value=\"#f4d35e\"]').disabled") === true, 'A fourth colour can be chosen.');
+        $this->until(
+            fn (): bool => $this->js("return document.querySelector('input[value=\"#f4d35e\"]').disabled") === true,
+            'A fourth colour can be chosen.',
+        );
         $this->click('honey');
-        $this->js("const own = document.querySelector('input[type=color]'); own.value = '#123456'; own.dispatchEvent(new Event('input', {bubbles: true}))");
-        $this->until(fn (): bool => $this->js("return document.querySelector('input[value=\"#123456\"][name]').checked") === true, 'A colour of ones own is not taken.');
+        $this->js(
+            "const own = document.querySelector('input[type=color]'); own.value = '#123456'; own.dispatchEvent(new "
+                ."Event('input', {bubbles: true}))",
+        );
+        $this->until(
+            fn (): bool => $this->js(
+                "return document.querySelector('input[value=\"#123456\"][name]').checked",
+            ) === true,
+            'A colour of ones own is not taken.',
+        );
     }
 }

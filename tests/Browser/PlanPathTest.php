@@ -43,7 +43,10 @@ final class PlanPathTest extends BrowserTestCase
     {
         $this->bringInTheBox();
         $this->clickOn("li.finding:has(input[value^='trait.cord']) details.leave > summary");
-        $this->type("li.finding:has(input[value^='trait.cord']) input[name='because']", 'Her aunt turns the other end.');
+        $this->type(
+            "li.finding:has(input[value^='trait.cord']) input[name='because']",
+            'Her aunt turns the other end.',
+        );
         $this->clickOn("li.finding:has(input[value^='trait.cord']) details.leave button");
         $this->see('Left because: Her aunt turns the other end.');
         $this->see('3 problems to fix');
@@ -62,10 +65,19 @@ final class PlanPathTest extends BrowserTestCase
         $this->see('This is your own copy.');
         $this->js("document.querySelector('#trial-box').scrollIntoView({block: 'center'})");
         $this->until(fn (): bool => str_contains($this->trial(), 'must-haves'), 'The guide is not tried.');
-        self::browser()->driver->findElement(WebDriverBy::xpath("//select[@id='trial-box']/option[contains(., 'Night-sky watcher')]"))->click();
-        $this->until(fn (): bool => str_contains($this->trial(), 'for 8–12') && str_contains($this->trial(), 'Nothing changes'), 'It is not tried on the other box.');
+        self::browser()->driver->findElement(
+            WebDriverBy::xpath("//select[@id='trial-box']/option[contains(., 'Night-sky watcher')]"),
+        )->click();
+        $this->until(
+            fn (): bool => str_contains($this->trial(), 'for 8–12') && str_contains($this->trial(), 'Nothing changes'),
+            'It is not tried on the other box.',
+        );
         $this->choose('select[name="flags[glass][weight]"]', 'tip');
-        $this->until(fn (): bool => str_contains($this->trial(), 'Pocket star viewer. Will be taken out.') && str_contains($this->trial(), 'Pocket star viewer. Tip.'), 'The change is not tried.');
+        $this->until(
+            fn (): bool => str_contains($this->trial(), 'Pocket star viewer. Will be taken out.')
+                && str_contains($this->trial(), 'Pocket star viewer. Tip.'),
+            'The change is not tried.',
+        );
         $this->click('Keep the guide');
         $this->see('The guide is kept.');
 
@@ -81,15 +93,27 @@ final class PlanPathTest extends BrowserTestCase
         $this->openDemo();
         $this->click('Night-sky watcher');
         $this->click('Step by step, layer by layer');
-        $this->until(fn (): bool => str_starts_with($this->says(), 'Step 1 of 29: '), 'It does not begin at the first step.');
-        $this->js("const slider = document.querySelector('#step'); slider.value = 29; slider.dispatchEvent(new Event('input', {bubbles: true}))");
-        $this->until(fn (): bool => str_starts_with($this->says(), 'Step 29 of 29: '), 'It does not show the whole packing.');
+        $this->until(
+            fn (): bool => str_starts_with($this->says(), 'Step 1 of 29: '),
+            'It does not begin at the first step.',
+        );
+        $this->js(
+            "const slider = document.querySelector('#step'); slider.value = 29; slider.dispatchEvent(new "
+                ."Event('input', {bubbles: true}))",
+        );
+        $this->until(
+            fn (): bool => str_starts_with($this->says(), 'Step 29 of 29: '),
+            'It does not show the whole packing.',
+        );
         $last = $this->drawn();
         $this->js('window.stillHere = true');
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->until(fn (): bool => str_starts_with($this->says(), 'Step 28 of 29: '), 'The key does not go back.');
         self::assertLessThan($last, $this->drawn());
-        $this->js("const slider = document.querySelector('#step'); slider.value = 1; slider.dispatchEvent(new Event('input', {bubbles: true}))");
+        $this->js(
+            "const slider = document.querySelector('#step'); slider.value = 1; slider.dispatchEvent(new "
+                ."Event('input', {bubbles: true}))",
+        );
         $this->until(fn (): bool => str_starts_with($this->says(), 'Step 1 of 29: '), 'The slider does not scrub.');
         self::assertSame(1, $this->drawn());
         $this->click('Turn it right');
@@ -106,16 +130,34 @@ final class PlanPathTest extends BrowserTestCase
         $this->see('Closes flat');
         $this->click('Step by step, layer by layer');
         $this->see('The same in another box');
-        $this->act(WebDriverBy::xpath("//li[.//b[.='Tapered tub']]//button"), static fn (RemoteWebElement $button) => $button->click());
+        $this->act(
+            WebDriverBy::xpath("//li[.//b[.='Tapered tub']]//button"),
+            static fn (RemoteWebElement $button) => $button->click(),
+        );
         $this->see('Packed in “Tapered tub” from now on.');
         $this->see('stay out');
         // What else could be done is looked for once the longer try is over.
         $this->see('costs the box least');
-        $this->act(WebDriverBy::cssSelector('#leave-out + ol li:first-child button'), static fn (RemoteWebElement $button) => $button->click());
+        $this->act(
+            WebDriverBy::cssSelector('#leave-out + ol li:first-child button'),
+            static fn (RemoteWebElement $button) => $button->click(),
+        );
         $this->see('Left out, and back in the stash.');
-        $this->until(fn (): bool => ! str_contains((string) $this->js("return document.querySelector('#fit').innerText"), 'no room left'), 'Something still stays out.');
+        $this->until(
+            fn (): bool => ! str_contains(
+                (string) $this->js("return document.querySelector('#fit').innerText"),
+                'no room left',
+            ),
+            'Something still stays out.',
+        );
         $this->click('Back to the box');
-        $this->until(fn (): bool => preg_match('/Closes flat|Snug|Tight/', (string) $this->js("return document.querySelector('#gauges').innerText")) === 1, 'The gauge did not follow.');
+        $this->until(
+            fn (): bool => preg_match(
+                '/Closes flat|Snug|Tight/',
+                (string) $this->js("return document.querySelector('#gauges').innerText"),
+            ) === 1,
+            'The gauge did not follow.',
+        );
         self::assertSame([], self::browser()->console());
     }
 
@@ -124,15 +166,22 @@ final class PlanPathTest extends BrowserTestCase
         $this->openDemo();
         $this->click('Little railway');
         $this->click('Change');
-        // Whatever was tried before; in its tub it closes only under pressure, so that more is tried than is answered at once.
+        // Whatever was tried before; in its tub it closes only under pressure, so that more is tried than is answered
+        // at once.
         self::server()->table()->exec('delete from fit_results');
         $this->click('Keep the changes');
         $this->see('Room');
         $this->press('p');
         $this->type('#pick-q', 'soap');
         $this->js('window.stillHere = true');
-        $this->until(fn (): bool => self::server()->column('select problem from fit_results where is_thorough = 1') !== [], 'No longer try was made.');
-        $this->until(fn (): bool => $this->js("return document.querySelector('.htmx-request')") === null, 'Its answer does not come.');
+        $this->until(
+            fn (): bool => self::server()->column('select problem from fit_results where is_thorough = 1') !== [],
+            'No longer try was made.',
+        );
+        $this->until(
+            fn (): bool => $this->js("return document.querySelector('.htmx-request')") === null,
+            'Its answer does not come.',
+        );
         self::assertSame('soap', $this->js("return document.querySelector('#pick-q').value"));
         self::assertTrue($this->js('return window.stillHere'));
         self::assertSame([], self::browser()->console());
@@ -143,13 +192,28 @@ final class PlanPathTest extends BrowserTestCase
         $this->openDemo();
         $this->click('Night-sky watcher');
         $this->click('Step by step, layer by layer');
-        $this->until(fn (): bool => str_starts_with($this->says(), 'Step 1 of '), 'It does not begin at the first step.');
-        $this->js("const slider = document.querySelector('#step'); slider.value = slider.max; slider.dispatchEvent(new Event('input', {bubbles: true}))");
-        $this->until(fn (): bool => preg_match('/^Step (\d+) of \1: /', $this->says()) === 1, 'It does not show the whole packing.');
+        $this->until(
+            fn (): bool => str_starts_with($this->says(), 'Step 1 of '),
+            'It does not begin at the first step.',
+        );
+        $this->js(
+            "const slider = document.querySelector('#step'); slider.value = slider.max; slider.dispatchEvent(new "
+                ."Event('input', {bubbles: true}))",
+        );
+        $this->until(
+            fn (): bool => preg_match('/^Step (\d+) of \1: /', $this->says()) === 1,
+            'It does not show the whole packing.',
+        );
         $this->see('Tap a piece, and read its name here');
         $named = fn (): string => (string) $this->js("return document.querySelector('[data-named]').textContent");
-        $this->act(WebDriverBy::cssSelector('.piece[data-name$="Plush owl"] .step'), static fn (RemoteWebElement $face) => $face->click());
-        $this->until(static fn (): bool => str_ends_with($named(), '. Plush owl'), 'A tapped piece does not tell its name.');
+        $this->act(
+            WebDriverBy::cssSelector('.piece[data-name$="Plush owl"] .step'),
+            static fn (RemoteWebElement $face) => $face->click(),
+        );
+        $this->until(
+            static fn (): bool => str_ends_with($named(), '. Plush owl'),
+            'A tapped piece does not tell its name.',
+        );
 
         // The drawing is one stop for the Tab key, and the arrows go from piece to piece.
         self::assertSame(1, $this->js("return document.querySelectorAll('.piece[tabindex=\"0\"]').length"));
@@ -169,7 +233,10 @@ final class PlanPathTest extends BrowserTestCase
     /** How many pieces the large drawing shows. */
     private function drawn(): int
     {
-        return (int) $this->js("return new Set([...document.querySelectorAll('section[aria-label=\"The open box\"] .piece title')].map((title) => title.textContent)).size");
+        return (int) $this->js(
+            "return new Set([...document.querySelectorAll('section[aria-label=\"The open box\"] .piece "
+                ."title')].map((title) => title.textContent)).size",
+        );
     }
 
     private function bringInTheBox(): void
@@ -178,19 +245,32 @@ final class PlanPathTest extends BrowserTestCase
         $this->click('Bring in a box from a file');
         $file = self::browser()->driver->findElement(WebDriverBy::id('file'));
         self::assertInstanceOf(RemoteWebElement::class, $file);
-        $file->setFileDetector(new LocalFileDetector)->sendKeys(dirname(__DIR__).'/Scenarios/boxes/eight-findings.json');
+        $file->setFileDetector(new LocalFileDetector)->sendKeys(
+            dirname(__DIR__).'/Scenarios/boxes/eight-findings.json',
+        );
         $this->click('Put it on the shelf');
         $this->see('“Eight findings” stands on the shelf, as the file has it');
     }
 
     private function mend(string $about, string $remedy): void
     {
-        $this->act(WebDriverBy::xpath("//li[contains(@class, 'finding')][.//b[starts-with(., '{$about}.')]]//button[starts-with(normalize-space(.), '{$remedy}')]"), static fn (RemoteWebElement $button) => $button->click());
+        $this->act(
+            WebDriverBy::xpath(
+                "//li[contains(@class, 'finding')][.//b[starts-with(., '{$about}.')]]"
+                    ."//button[starts-with(normalize-space(.), '{$remedy}')]",
+            ),
+            static fn (RemoteWebElement $button) => $button->click(),
+        );
     }
 
     private function findings(int $count): void
     {
-        $this->until(fn (): bool => $this->js("return document.querySelectorAll('li.finding:not(#not-there li)').length") === $count, "There are not {$count} findings.");
+        $this->until(
+            fn (): bool => $this->js(
+                "return document.querySelectorAll('li.finding:not(#not-there li)').length",
+            ) === $count,
+            "There are not {$count} findings.",
+        );
     }
 
     private function trial(): string

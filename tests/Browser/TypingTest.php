@@ -13,21 +13,30 @@ final class TypingTest extends BrowserTestCase
 {
     /** Kind by its first letters in the list, what it is called, how many, what was paid: 12 lines of 79.86 in all. */
     private const LINES = [
-        ['Soap', 'Mill soap', '10', '3.12'], ['Comb', 'Combs', '4', '2.75'], ['Washcloth', 'Blue cloths', '12', '9.12'], ['Toothbrush', 'Brushes, soft', '6', '5.49'],
-        ['Notebook', 'Lined notebooks', '5', '6.25'], ['Eraser', 'Star erasers', '11', '1.98'], ['Ruler', 'Rulers 20 cm', '3', '2.07'], ['T-shirt', 'Striped shirt', '2', '11.90'],
-        ['Plush', 'Grey owl', '1', '12.34'], ['Skipping rope', 'Rope', '2', '7.56'], ['Water bottle', 'Green bottle', '1', '8.43'], ['Card game', 'Snap', '3', '8.85'],
+        ['Soap', 'Mill soap', '10', '3.12'], ['Comb', 'Combs', '4', '2.75'], ['Washcloth', 'Blue cloths', '12', '9.12'],
+        ['Toothbrush', 'Brushes, soft', '6', '5.49'],
+        ['Notebook', 'Lined notebooks', '5', '6.25'], ['Eraser', 'Star erasers', '11', '1.98'],
+        ['Ruler', 'Rulers 20 cm', '3', '2.07'], ['T-shirt', 'Striped shirt', '2', '11.90'],
+        ['Plush', 'Grey owl', '1', '12.34'], ['Skipping rope', 'Rope', '2', '7.56'],
+        ['Water bottle', 'Green bottle', '1', '8.43'], ['Card game', 'Snap', '3', '8.85'],
     ];
 
     #[DataProvider('hands')]
-    public function test_twelve_lines_are_typed_without_a_pause_and_none_loses_a_character(int $keyMs, int $latencyMs): void
-    {
+    public function test_twelve_lines_are_typed_without_a_pause_and_none_loses_a_character(
+        int $keyMs,
+        int $latencyMs,
+    ): void {
         $this->openDemo();
         $this->open('/gather/quick');
         $this->see('Quick entry');
         self::browser()->slow($latencyMs);
         $this->js("document.getElementById('kind-0').focus()");
         foreach (self::LINES as $line => [$kind, $name, $pieces, $paid]) {
-            self::assertSame("kind-{$line}", $this->js('return document.activeElement.id'), 'The focus is where the hand is.');
+            self::assertSame(
+                "kind-{$line}",
+                $this->js('return document.activeElement.id'),
+                'The focus is where the hand is.',
+            );
             // A list takes the first letters of what is meant.
             $this->press($kind);
             foreach ([$name, $pieces, $paid] as $text) {
@@ -37,9 +46,18 @@ final class TypingTest extends BrowserTestCase
             $this->press(WebDriverKeys::TAB);
         }
 
-        $this->until(fn (): bool => $this->js("return document.getElementById('sum').textContent") === '79.86', 'The lines do not add up to 79.86.');
-        $kept = $this->js("return [...document.querySelectorAll('.receipt-row input')].map((input) => input.value).filter((value) => value !== '')");
-        self::assertSame(array_merge(...array_map(static fn (array $line): array => array_slice($line, 1), self::LINES)), $kept);
+        $this->until(
+            fn (): bool => $this->js("return document.getElementById('sum').textContent") === '79.86',
+            'The lines do not add up to 79.86.',
+        );
+        $kept = $this->js(
+            "return [...document.querySelectorAll('.receipt-row input')].map((input) => input.value).filter((value) "
+                ."=> value !== '')",
+        );
+        self::assertSame(
+            array_merge(...array_map(static fn (array $line): array => array_slice($line, 1), self::LINES)),
+            $kept,
+        );
         self::assertSame('kind-12', $this->js('return document.activeElement.id'));
     }
 

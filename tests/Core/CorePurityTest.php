@@ -31,7 +31,11 @@ final class CorePurityTest extends TestCase
     public function test_it_imports_nothing_but_itself_and_exact_arithmetic(string $path): void
     {
         preg_match_all('/^use (?:function |const )?([\w\\\\]+)/m', (string) file_get_contents($path), $imports);
-        $strangers = array_filter($imports[1], static fn (string $class): bool => str_contains($class, '\\') && preg_match('/^(PluckyWren\\\\Core|Brick\\\\Math)\\\\/', $class) !== 1);
+        $strangers = array_filter(
+            $imports[1],
+            static fn (string $class): bool => str_contains($class, '\\')
+                && preg_match('/^(PluckyWren\\\\Core|Brick\\\\Math)\\\\/', $class) !== 1,
+        );
 
         self::assertSame([], array_values($strangers));
     }
@@ -39,7 +43,10 @@ final class CorePurityTest extends TestCase
     #[DataProvider('files')]
     public function test_it_asks_no_clock_no_chance_and_no_outside_world(string $path): void
     {
-        $outside = '/(?<![>:\w])(time|microtime|hrtime|date|now|rand|mt_rand|random_int|random_bytes|uniqid|shuffle|array_rand|file_get_contents|file_put_contents|fopen|getenv|env|config|resolve|app|echo|print|sleep|usleep)\s*\(|new DateTimeImmutable\(\)|\$GLOBALS|\$_(GET|POST|SERVER|ENV)|\\\\?Illuminate\\\\|Carbon/';
+        $outside = '/(?<![>:\w])(time|microtime|hrtime|date|now|rand|mt_rand'
+            .'|random_int|random_bytes|uniqid|shuffle|array_rand'
+            .'|file_get_contents|file_put_contents|fopen|getenv|env|config|resolve|app|echo|print|sleep|usleep)\s*\('
+            .'|new DateTimeImmutable\(\)|\$GLOBALS|\$_(GET|POST|SERVER|ENV)|\\\\?Illuminate\\\\|Carbon/';
 
         self::assertDoesNotMatchRegularExpression($outside, self::withoutComments($path));
     }
@@ -59,7 +66,11 @@ final class CorePurityTest extends TestCase
     {
         $root = dirname(__DIR__, 2).'/core';
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator($root, RecursiveDirectoryIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             yield substr($file->getPathname(), strlen($root) + 1) => [$file->getPathname()];
         }
     }
@@ -68,6 +79,14 @@ final class CorePurityTest extends TestCase
     {
         $tokens = token_get_all((string) file_get_contents($path));
 
-        return implode('', array_map(static fn (array|string $token): string => is_string($token) ? $token : (in_array($token[0], [T_COMMENT, T_DOC_COMMENT], true) ? '' : $token[1]), $tokens));
+        return implode(
+            '',
+            array_map(
+                static fn (array|string $token): string => is_string($token)
+                    ? $token
+                    : (in_array($token[0], [T_COMMENT, T_DOC_COMMENT], true) ? '' : $token[1]),
+                $tokens,
+            ),
+        );
     }
 }

@@ -32,7 +32,10 @@ final class Data
     public static function kindFiles(): array
     {
         /** @var list<array{category: string, kinds: list<KindData>}> */
-        return array_map(static fn (string|false $path): mixed => self::json('kinds/'.basename((string) $path)), (array) glob(self::path('kinds/*.json')));
+        return array_map(
+            static fn (string|false $path): mixed => self::json('kinds/'.basename((string) $path)),
+            (array) glob(self::path('kinds/*.json')),
+        );
     }
 
     /** @return BoxKindData */

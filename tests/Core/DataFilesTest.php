@@ -22,9 +22,14 @@ final class DataFilesTest extends TestCase
     public function test_it_keeps_to_its_schema(string $file, string $schema): void
     {
         $data = json_decode((string) file_get_contents(Data::path($file)), false, 16, JSON_THROW_ON_ERROR);
-        $error = (new Validator)->validate($data, (string) file_get_contents(Data::path("schemas/{$schema}.schema.json")))->error();
+        $error = (new Validator)
+            ->validate($data, (string) file_get_contents(Data::path("schemas/{$schema}.schema.json")))
+            ->error();
 
-        self::assertNull($error, $error === null ? '' : json_encode((new ErrorFormatter)->format($error), JSON_THROW_ON_ERROR));
+        self::assertNull(
+            $error,
+            $error === null ? '' : json_encode((new ErrorFormatter)->format($error), JSON_THROW_ON_ERROR),
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -42,9 +47,16 @@ final class DataFilesTest extends TestCase
 
     public function test_a_wrong_file_is_noticed(): void
     {
-        $wrong = json_decode('{"kinds": [{"id": "tub", "name": "Tub", "says": "", "top": [1], "floor": [1, 1], "height": 1, "bulge": 0, "outside": [1, 1, 1]}]}');
+        $wrong = json_decode(
+            '{"kinds": [{"id": "tub", "name": "Tub", "says": "", "top": [1], "floor": [1, 1], "height": 1, "bulge": '
+                .'0, "outside": [1, 1, 1]}]}',
+        );
 
-        self::assertFalse((new Validator)->validate($wrong, (string) file_get_contents(Data::path('schemas/box-kinds.schema.json')))->isValid());
+        self::assertFalse(
+            (new Validator)
+                ->validate($wrong, (string) file_get_contents(Data::path('schemas/box-kinds.schema.json')))
+                ->isValid(),
+        );
     }
 
     public function test_there_are_about_a_hundred_kinds_and_some_in_every_lane(): void
@@ -74,7 +86,11 @@ final class DataFilesTest extends TestCase
         foreach (Data::catalogue()->all() as $kind) {
             if ($kind->form === Form::Cloth || $kind->form === Form::Loose) {
                 self::assertNotNull($kind->minSide, $kind->id);
-                self::assertLessThanOrEqual($kind->size->sides()[2], $kind->minSide, "{$kind->id} lies thinner than it can be made");
+                self::assertLessThanOrEqual(
+                    $kind->size->sides()[2],
+                    $kind->minSide,
+                    "{$kind->id} lies thinner than it can be made",
+                );
             }
         }
     }
@@ -106,7 +122,13 @@ final class DataFilesTest extends TestCase
         $guide = Data::guide($id);
         foreach ($guide->bands as $band) {
             foreach ($this->askedOf($guide->needs, $band) as $need) {
-                $usual = array_filter($need->anyOf, static fn (string $id): bool => array_filter($catalogue->get($id)->usual, static fn (array $usual): bool => $usual[0]->sharedYears($band) > 0) !== []);
+                $usual = array_filter(
+                    $need->anyOf,
+                    static fn (string $id): bool => array_filter(
+                        $catalogue->get($id)->usual,
+                        static fn (array $usual): bool => $usual[0]->sharedYears($band) > 0,
+                    ) !== [],
+                );
                 self::assertNotSame([], $usual, "{$need->id} for {$band->id()}");
             }
         }
@@ -127,6 +149,11 @@ final class DataFilesTest extends TestCase
      */
     private function askedOf(array $needs, AgeBand $band): array
     {
-        return array_values(array_filter($needs, static fn (Need $need): bool => $need->countFor(new Recipient($band, Gender::Either)) > 0));
+        return array_values(
+            array_filter(
+                $needs,
+                static fn (Need $need): bool => $need->countFor(new Recipient($band, Gender::Either)) > 0,
+            ),
+        );
     }
 }

@@ -10,7 +10,9 @@ use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
 
-/** Which room of the application may call which, what stands where, and that controllers and pages only ask and show. */
+/**
+ * Which room of the application may call which, what stands where, and that controllers and pages only ask and show.
+ */
 final class ArrowsTest extends TestCase
 {
     private const STATIONS = ['Crew', 'Gather', 'Guides', 'Pack', 'Plan', 'Send'];
@@ -25,7 +27,9 @@ final class ArrowsTest extends TestCase
         'Database' => [],
         'Editing' => ['Refusals'],
         'Fit' => ['Models'],
-        'Http' => ['Actions', 'Csv', 'Fit', 'Models', 'Pages', 'Reference', 'Refusals', 'Rules', 'Session', 'Support', 'Words'],
+        'Http' => [
+            'Actions', 'Csv', 'Fit', 'Models', 'Pages', 'Reference', 'Refusals', 'Rules', 'Session', 'Support', 'Words',
+        ],
         'Models' => ['Casts', 'Crews', 'Reference', 'Refusals', 'Words'],
         'Pages' => ['Fit', 'Models', 'Queries', 'Reference', 'Support', 'Words'],
         'Policies' => ['Models'],
@@ -40,14 +44,18 @@ final class ArrowsTest extends TestCase
     ];
 
     /** What changes rows; that is done in Actions, and by the rooms that keep packings and histories. */
-    private const WRITES = '/->(save|update|delete|forceFill|increment|decrement|push)\(|::(create|insert|upsert)\(|->(create|insert|insertOrIgnore|upsert|updateOrCreate|firstOrCreate)\(|\bDB::/';
+    private const WRITES = '/->(save|update|delete|forceFill|increment|decrement|push)\('
+        .'|::(create|insert|upsert)\('
+        .'|->(create|insert|insertOrIgnore|upsert|updateOrCreate|firstOrCreate)\(|\bDB::/';
 
     #[DataProvider('files')]
     public function test_a_room_calls_only_those_it_may(string $path): void
     {
         preg_match('~/app/(\w+)/~', $path, $room);
         preg_match_all('/\bApp\\\\(\w+)\\\\/', (string) file_get_contents($path), $called);
-        $may = isset($room[1]) ? [$room[1], ...self::ROOMS[$room[1]] ?? self::fail("{$room[1]} is a room that nobody has described.")] : [];
+        $may = isset($room[1])
+            ? [$room[1], ...self::ROOMS[$room[1]] ?? self::fail("{$room[1]} is a room that nobody has described.")]
+            : [];
 
         self::assertSame([], array_values(array_diff(array_unique($called[1]), $may)));
     }
@@ -67,7 +75,9 @@ final class ArrowsTest extends TestCase
     public function test_each_room_of_a_page_has_the_same_stations(string $room): void
     {
         $files = glob(dirname(__DIR__, 2)."/{$room}/*/*.php") ?: [];
-        $folders = array_unique(array_map(static fn (string $file): string => ucfirst(basename(dirname($file))), $files));
+        $folders = array_unique(
+            array_map(static fn (string $file): string => ucfirst(basename(dirname($file))), $files),
+        );
         $stations = array_diff($folders, ['Concerns', 'Components', 'Errors']);
 
         self::assertNotEmpty($stations);
@@ -77,7 +87,9 @@ final class ArrowsTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function rooms(): iterable
     {
-        foreach (['app/Http/Controllers', 'app/Http/Requests', 'app/Pages', 'resources/views', 'tests/Feature'] as $room) {
+        foreach (
+            ['app/Http/Controllers', 'app/Http/Requests', 'app/Pages', 'resources/views', 'tests/Feature'] as $room
+        ) {
             yield $room => [$room];
         }
     }
@@ -86,7 +98,11 @@ final class ArrowsTest extends TestCase
     public static function files(): iterable
     {
         $root = dirname(__DIR__, 2).'/app';
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator($root, RecursiveDirectoryIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
                 yield substr($file->getPathname(), strlen($root) + 1) => [$file->getPathname()];
             }

@@ -25,7 +25,19 @@ final class NothingIsLostTest extends TestCase
 {
     private const HTMX = ['HX-Request' => 'true'];
 
-    private const SOAP = ['kind' => 'soap', 'name' => 'Soap, pine', 'price' => '2.76', 'pieces' => '6', 'source' => 'shop', 'place' => 'Tuppence Corner', 'got_on' => '2026-11-08', 'length' => '92', 'width' => '60', 'height' => '30', 'traits' => ['scented']];
+    private const SOAP = [
+        'kind' => 'soap',
+        'name' => 'Soap, pine',
+        'price' => '2.76',
+        'pieces' => '6',
+        'source' => 'shop',
+        'place' => 'Tuppence Corner',
+        'got_on' => '2026-11-08',
+        'length' => '92',
+        'width' => '60',
+        'height' => '30',
+        'traits' => ['scented'],
+    ];
 
     protected function setUp(): void
     {
@@ -51,10 +63,19 @@ final class NothingIsLostTest extends TestCase
         $this->put("/lots/{$lot->id}", ['was' => $was, 'pieces' => '5', 'price' => '6.00'] + self::SOAP);
 
         $mine = ['was' => $was, 'price' => '3.00', 'note' => 'for school'] + self::SOAP;
-        $this->from("/lots/{$lot->id}")->put("/lots/{$lot->id}", $mine)->assertRedirect("/lots/{$lot->id}")->assertSessionHas('meanwhile', 'Someone else changed pieces (now: 5 for 6.00) after you opened this form. Nothing is saved yet.');
+        $this->from("/lots/{$lot->id}")
+            ->put("/lots/{$lot->id}", $mine)
+            ->assertRedirect("/lots/{$lot->id}")
+            ->assertSessionHas(
+                'meanwhile',
+                'Someone else changed pieces (now: 5 for 6.00) after you opened this form. Nothing is saved yet.',
+            );
         // Never a mixture: not five pieces for 3.00, and the note waits with the rest.
         self::assertSame([5, 600, null], [$lot->refresh()->pieces, $lot->paid?->minor, $lot->note]);
-        $this->get("/lots/{$lot->id}")->assertSee('Save mine')->assertSee('Keep theirs, save the rest')->assertSee('value="3.00"', false);
+        $this->get("/lots/{$lot->id}")
+            ->assertSee('Save mine')
+            ->assertSee('Keep theirs, save the rest')
+            ->assertSee('value="3.00"', false);
 
         $this->put("/lots/{$lot->id}", ['meanwhile' => 'theirs'] + $mine)->assertSessionHasNoErrors();
         self::assertSame([5, 600, 'for school'], [$lot->refresh()->pieces, $lot->paid?->minor, $lot->note]);
@@ -76,13 +97,27 @@ final class NothingIsLostTest extends TestCase
     {
         $box = $this->box();
         $was = ChangeBox::prints($box);
-        $form = ['was' => $was, 'band' => '4-7', 'gender' => 'girl', 'box_kind' => 'straight-card', 'theme' => 'Tide pool', 'colours' => ['#2f8f9d'], 'sending_gift' => '9.00', 'budget' => '25.00'];
+        $form = [
+            'was' => $was,
+            'band' => '4-7',
+            'gender' => 'girl',
+            'box_kind' => 'straight-card',
+            'theme' => 'Tide pool',
+            'colours' => ['#2f8f9d'],
+            'sending_gift' => '9.00',
+            'budget' => '25.00',
+        ];
 
         $this->put("/boxes/{$box->id}", ['theme' => 'Rock pool'] + $form)->assertSessionHasNoErrors();
         $this->put("/boxes/{$box->id}", ['budget' => '30.00'] + $form)->assertSessionHasNoErrors();
         self::assertSame(['Rock pool', 3000], [$box->refresh()->theme, $box->budget?->minor]);
 
-        $this->from("/boxes/{$box->id}/edit")->put("/boxes/{$box->id}", ['theme' => 'Sea wall'] + $form)->assertSessionHas('meanwhile', 'Someone else changed the theme (now: Rock pool) after you opened this form. Nothing is saved yet.');
+        $this->from("/boxes/{$box->id}/edit")
+            ->put("/boxes/{$box->id}", ['theme' => 'Sea wall'] + $form)
+            ->assertSessionHas(
+                'meanwhile',
+                'Someone else changed the theme (now: Rock pool) after you opened this form. Nothing is saved yet.',
+            );
         $this->get("/boxes/{$box->id}/edit")->assertSee('value="Sea wall"', false)->assertSee('Save mine');
         self::assertSame('Rock pool', $box->refresh()->theme);
     }
@@ -93,42 +128,72 @@ final class NothingIsLostTest extends TestCase
         $piece = Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $this->lot()->id, 'quantity' => 2]);
 
         $this->patch("/pieces/{$piece->id}", ['quantity' => '5', 'was' => '2'], self::HTMX)->assertOk();
-        $this->patch("/pieces/{$piece->id}", ['quantity' => '3', 'was' => '2'], self::HTMX)->assertUnprocessable()->assertSee('it is 5 now. Yours was not saved.');
+        $this->patch("/pieces/{$piece->id}", ['quantity' => '3', 'was' => '2'], self::HTMX)
+            ->assertUnprocessable()
+            ->assertSee('it is 5 now. Yours was not saved.');
         self::assertSame(5, $piece->refresh()->quantity);
 
         $this->put("/boxes/{$box->id}/stage", ['stage' => 'ready', 'was' => 'planned'])->assertSessionHasNoErrors();
-        $this->put("/boxes/{$box->id}/stage", ['stage' => 'gathering', 'was' => 'planned'])->assertSessionHasErrors('stage');
+        $this->put("/boxes/{$box->id}/stage", [
+            'stage' => 'gathering',
+            'was' => 'planned',
+        ])->assertSessionHasErrors('stage');
         self::assertSame(Stage::Ready, $box->refresh()->stage);
     }
 
     public function test_a_guide_that_someone_changed_meanwhile_is_not_written_over(): void
     {
         $guide = CrewGuide::factory()->createOne(['crew_id' => $this->crew->id]);
-        $form = fn (string $drive): array => ['was' => $this->wasOf("/guides/{$guide->slug}/edit"), 'drive' => $drive, 'season' => 'Winter', 'source' => 'A leaflet', 'dated' => '2026-09-01', 'sending_gift' => '9.00', 'bands' => '4-7, 8-12', 'from' => '12-11', 'to' => '12-18', 'place' => 'the hall', 'needs' => [['name' => 'Soap', 'kinds' => 'Soap', 'count' => ['1', '1']]]];
+        $form = fn (string $drive): array => [
+            'was' => $this->wasOf("/guides/{$guide->slug}/edit"),
+            'drive' => $drive,
+            'season' => 'Winter',
+            'source' => 'A leaflet',
+            'dated' => '2026-09-01',
+            'sending_gift' => '9.00',
+            'bands' => '4-7, 8-12',
+            'from' => '12-11',
+            'to' => '12-18',
+            'place' => 'the hall',
+            'needs' => [['name' => 'Soap', 'kinds' => 'Soap', 'count' => ['1', '1']]],
+        ];
         [$first, $second] = [$form('Quay drive'), $form('Hill drive')];
 
         $this->put("/guides/{$guide->slug}", $first)->assertSessionHasNoErrors();
-        $this->from("/guides/{$guide->slug}/edit")->put("/guides/{$guide->slug}", $second)->assertSessionHasErrors('guide');
+        $this->from("/guides/{$guide->slug}/edit")
+            ->put("/guides/{$guide->slug}", $second)
+            ->assertSessionHasErrors('guide');
         self::assertSame('Quay drive', $guide->refresh()->data['drive']);
         $this->put("/guides/{$guide->slug}", $form('Hill drive'))->assertSessionHasNoErrors();
     }
 
     /** @param array<string, mixed> $fields */
     #[DataProvider('forms')]
-    public function test_a_form_sent_twice_makes_what_it_makes_once(string $address, array $fields, string $table, int $made): void
-    {
+    public function test_a_form_sent_twice_makes_what_it_makes_once(
+        string $address,
+        array $fields,
+        string $table,
+        int $made,
+    ): void {
         $this->lot();
         $box = $this->box();
         Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => null, 'kind' => 'comb', 'quantity' => 1]);
         $at = strtr($address, ['{lot}' => (string) Lot::query()->value('id'), '{box}' => $box->id]);
-        $fields = array_map(static fn (mixed $value): mixed => $value === '{lot}' ? Lot::query()->value('id') : $value, $fields);
+        $fields = array_map(
+            static fn (mixed $value): mixed => $value === '{lot}' ? Lot::query()->value('id') : $value,
+            $fields,
+        );
         $before = $this->app->make('db')->table($table)->count();
 
         $answers = array_map(fn () => $this->post($at, ['once' => 'key-1'] + $fields), [1, 2, 3]);
         foreach ($answers as $answer) {
             $answer->assertRedirect()->assertSessionHasNoErrors();
         }
-        self::assertSame($made, $this->app->make('db')->table($table)->count() - $before, 'sent three times with one key');
+        self::assertSame(
+            $made,
+            $this->app->make('db')->table($table)->count() - $before,
+            'sent three times with one key',
+        );
         self::assertSame($answers[0]->headers->get('Location'), $answers[2]->headers->get('Location'));
     }
 
@@ -137,9 +202,31 @@ final class NothingIsLostTest extends TestCase
     {
         $thing = ['quantity' => '1'] + self::SOAP;
         yield 'a lot' => ['/lots', self::SOAP, 'lots', 1];
-        yield 'a receipt' => ['/gather/quick', ['got_on' => '2026-11-08', 'source' => 'shop', 'rows' => [['kind' => 'soap', 'paid' => '1.00'], ['kind' => 'comb', 'paid' => '2.00']]], 'lots', 2];
-        yield 'something from the shopping list' => ['/gather/shopping', ['kind' => 'comb', 'price' => '1.00', 'pieces' => '2', 'place' => ''], 'lots', 1];
-        yield 'a box' => ['/boxes', ['band' => '4-7', 'gender' => 'girl', 'box_kind' => 'straight-card', 'theme' => 'Kite', 'sending_gift' => '9.00'], 'boxes', 1];
+        yield 'a receipt' => [
+            '/gather/quick',
+            [
+                'got_on' => '2026-11-08',
+                'source' => 'shop',
+                'rows' => [['kind' => 'soap', 'paid' => '1.00'], ['kind' => 'comb', 'paid' => '2.00']],
+            ],
+            'lots',
+            2,
+        ];
+        yield 'something from the shopping list' => [
+            '/gather/shopping', ['kind' => 'comb', 'price' => '1.00', 'pieces' => '2', 'place' => ''], 'lots', 1,
+        ];
+        yield 'a box' => [
+            '/boxes',
+            [
+                'band' => '4-7',
+                'gender' => 'girl',
+                'box_kind' => 'straight-card',
+                'theme' => 'Kite',
+                'sending_gift' => '9.00',
+            ],
+            'boxes',
+            1,
+        ];
         yield 'a new thing in a box' => ['/boxes/{box}/things', $thing, 'lots', 1];
         yield 'a lot split' => ['/lots/{lot}/split', ['part' => '2'], 'lots', 1];
         yield 'a guide copied' => ['/guides/pellwick-quay/copy', [], 'crew_guides', 1];
@@ -153,7 +240,11 @@ final class NothingIsLostTest extends TestCase
     {
         [$box, $lot] = [$this->box(), $this->lot()];
         foreach ([1, 2] as $_) {
-            $answer = $this->post("/boxes/{$box->id}/pieces", ['lot' => $lot->id, 'quantity' => '2', 'once' => 'k'], self::HTMX)->assertOk();
+            $answer = $this->post(
+                "/boxes/{$box->id}/pieces",
+                ['lot' => $lot->id, 'quantity' => '2', 'once' => 'k'],
+                self::HTMX,
+            )->assertOk();
         }
 
         self::assertSame(2, (int) $box->pieces()->sum('quantity'));
@@ -172,7 +263,9 @@ final class NothingIsLostTest extends TestCase
     {
         [$box, $lot] = [$this->box(), $this->lot()];
         $piece = Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $lot->id, 'quantity' => 2]);
-        $undo = fn () => $this->post('/box-changes/'.BoxChange::query()->latest('id')->firstOrFail()->id.'/undo')->assertSessionHasNoErrors();
+        $undo = fn () => $this->post(
+            '/box-changes/'.BoxChange::query()->latest('id')->firstOrFail()->id.'/undo',
+        )->assertSessionHasNoErrors();
 
         $this->patch("/pieces/{$piece->id}", ['quantity' => '4'], self::HTMX);
         $undo();
@@ -180,15 +273,30 @@ final class NothingIsLostTest extends TestCase
 
         $this->delete("/pieces/{$piece->id}", [], self::HTMX);
         self::assertSame(0, $box->pieces()->count());
-        $this->get("/boxes/{$box->id}")->assertSee('taken out')->assertSee('2 × Soap, pine')->assertSee($this->packer->name);
+        $this->get("/boxes/{$box->id}")
+            ->assertSee('taken out')
+            ->assertSee('2 × Soap, pine')
+            ->assertSee($this->packer->name);
         $undo();
-        self::assertSame([[$piece->id, $lot->id, 2]], $box->pieces()->get()->map(static fn (Piece $back): array => [$back->id, $back->lot_id, $back->quantity])->all());
+        self::assertSame(
+            [[$piece->id, $lot->id, 2]],
+            $box->pieces()
+                ->get()
+                ->map(static fn (Piece $back): array => [$back->id, $back->lot_id, $back->quantity])
+                ->all(),
+        );
 
         $this->put("/boxes/{$box->id}/stage", ['stage' => 'ready']);
         $undo();
         self::assertSame(Stage::Planned, $box->refresh()->stage);
 
-        $this->put("/boxes/{$box->id}", ['band' => '8-12', 'gender' => 'boy', 'box_kind' => 'straight-card', 'theme' => 'Kite', 'sending_gift' => '9.00'])->assertSessionHasNoErrors();
+        $this->put("/boxes/{$box->id}", [
+            'band' => '8-12',
+            'gender' => 'boy',
+            'box_kind' => 'straight-card',
+            'theme' => 'Kite',
+            'sending_gift' => '9.00',
+        ])->assertSessionHasNoErrors();
         $undo();
         self::assertSame(['4-7', 'Tide pool'], [$box->refresh()->band, $box->theme]);
     }
@@ -206,7 +314,10 @@ final class NothingIsLostTest extends TestCase
 
         $change = BoxChange::query()->latest('id')->firstOrFail();
         $this->post("/box-changes/{$change->id}/undo")->assertRedirect("/boxes/{$box->id}");
-        self::assertSame([4, 3], [$lot->refresh()->stock()->onHand(), (int) $box->refresh()->pieces()->sum('quantity')]);
+        self::assertSame(
+            [4, 3],
+            [$lot->refresh()->stock()->onHand(), (int) $box->refresh()->pieces()->sum('quantity')],
+        );
         $this->post("/box-changes/{$change->id}/undo")->assertSessionHasErrors('undo');
         $this->get('/boxes')->assertDontSee('Deleted lately');
         self::assertSame($before + 2, BoxChange::query()->count());
@@ -220,7 +331,9 @@ final class NothingIsLostTest extends TestCase
         $this->post("/boxes/{$other->id}/pieces", ['lot' => $lot->id, 'quantity' => '2'], self::HTMX)->assertOk();
 
         $change = BoxChange::query()->where('what', 'taken-out')->firstOrFail();
-        $this->post("/box-changes/{$change->id}/undo")->assertSessionHasErrors(['undo' => 'Only 1 of “Soap, pine” are left; 2 were asked for.']);
+        $this->post("/box-changes/{$change->id}/undo")->assertSessionHasErrors([
+            'undo' => 'Only 1 of “Soap, pine” are left; 2 were asked for.',
+        ]);
         self::assertSame([0, 2], [$box->pieces()->count(), (int) $other->pieces()->sum('quantity')]);
     }
 
@@ -240,8 +353,13 @@ final class NothingIsLostTest extends TestCase
     {
         [$one, $other] = [$this->lot(), $this->lot('soap', $with)];
 
-        $this->from("/lots/{$one->id}")->post("/lots/{$one->id}/merge", ['with' => $other->id, 'choice' => ['place' => 'this', 'source' => 'this', 'got_on' => 'this']])
-            ->assertSessionHasErrors(['with' => "“Soap, pine” and “Soap, pine” cannot be one lot: they differ in {$field}."]);
+        $this->from("/lots/{$one->id}")->post("/lots/{$one->id}/merge", [
+            'with' => $other->id,
+            'choice' => ['place' => 'this', 'source' => 'this', 'got_on' => 'this'],
+        ])
+            ->assertSessionHasErrors([
+                'with' => "“Soap, pine” and “Soap, pine” cannot be one lot: they differ in {$field}.",
+            ]);
         self::assertSame(2, Lot::query()->count());
     }
 
@@ -258,21 +376,57 @@ final class NothingIsLostTest extends TestCase
     public function test_a_merge_asks_for_what_differs_keeps_all_else_and_is_undone(): void
     {
         $one = $this->lot('soap', ['tags' => 'pine', 'list' => new Money(400, Currency::of('EUR'))]);
-        $other = $this->lot('soap', ['name' => 'Soap, fir', 'pieces' => 4, 'tags' => 'fir', 'kept' => 'blue tub', 'list' => new Money(300, Currency::of('EUR'))]);
+        $other = $this->lot('soap', [
+            'name' => 'Soap, fir',
+            'pieces' => 4,
+            'tags' => 'fir',
+            'kept' => 'blue tub',
+            'list' => new Money(300, Currency::of('EUR')),
+        ]);
         [$both, $single] = [$this->box(), $this->box()];
         Piece::factory()->createOne(['box_id' => $both->id, 'lot_id' => $one->id, 'quantity' => 2]);
         Piece::factory()->createOne(['box_id' => $both->id, 'lot_id' => $other->id, 'quantity' => 1]);
         Piece::factory()->createOne(['box_id' => $single->id, 'lot_id' => $other->id, 'quantity' => 2]);
 
-        $this->post("/lots/{$one->id}/merge", ['with' => $other->id, 'choice' => ['name' => 'this']])->assertSessionHasErrors(['with' => 'Choose first what the one lot keeps of each.']);
-        $this->post("/lots/{$one->id}/merge", ['with' => $other->id, 'choice' => ['name' => 'this', 'kept' => 'other']])->assertSessionHasNoErrors();
+        $this->post("/lots/{$one->id}/merge", [
+            'with' => $other->id,
+            'choice' => ['name' => 'this'],
+        ])->assertSessionHasErrors(
+            ['with' => 'Choose first what the one lot keeps of each.'],
+        );
+        $this->post("/lots/{$one->id}/merge", [
+            'with' => $other->id,
+            'choice' => ['name' => 'this', 'kept' => 'other'],
+        ])->assertSessionHasNoErrors();
         $one->refresh();
-        self::assertSame([10, 552, 700, 'Soap, pine', 'blue tub', 'pine, fir'], [$one->pieces, $one->paid?->minor, $one->list?->minor, $one->name, $one->kept, $one->tags]);
+        self::assertSame(
+            [10, 552, 700, 'Soap, pine', 'blue tub', 'pine, fir'],
+            [$one->pieces, $one->paid?->minor, $one->list?->minor, $one->name, $one->kept, $one->tags],
+        );
 
-        $this->post('/changes/'.LotChange::query()->where('what', 'merged')->firstOrFail()->id.'/undo')->assertSessionHasNoErrors();
+        $this->post(
+            '/changes/'.LotChange::query()->where('what', 'merged')->firstOrFail()->id.'/undo',
+        )->assertSessionHasNoErrors();
         [$one, $other] = [$one->refresh(), Lot::query()->findOrFail($other->id)];
-        self::assertSame([[6, 276, 400, null, 'pine'], [4, 276, 300, 'blue tub', 'fir']], array_map(static fn (Lot $lot): array => [$lot->pieces, $lot->paid?->minor, $lot->list?->minor, $lot->kept, $lot->tags], [$one, $other]));
-        self::assertSame([[2, 1], [0, 2]], array_map(static fn (Box $box): array => [(int) $box->pieces()->where('lot_id', $one->id)->sum('quantity'), (int) $box->pieces()->where('lot_id', $other->id)->sum('quantity')], [$both, $single]));
+        self::assertSame(
+            [[6, 276, 400, null, 'pine'], [4, 276, 300, 'blue tub', 'fir']],
+            array_map(
+                static fn (Lot $lot): array => [
+                    $lot->pieces, $lot->paid?->minor, $lot->list?->minor, $lot->kept, $lot->tags,
+                ],
+                [$one, $other],
+            ),
+        );
+        self::assertSame(
+            [[2, 1], [0, 2]],
+            array_map(
+                static fn (Box $box): array => [
+                    (int) $box->pieces()->where('lot_id', $one->id)->sum('quantity'),
+                    (int) $box->pieces()->where('lot_id', $other->id)->sum('quantity'),
+                ],
+                [$both, $single],
+            ),
+        );
     }
 
     public function test_a_split_is_undone_while_nothing_was_done_with_the_part(): void
@@ -283,7 +437,9 @@ final class NothingIsLostTest extends TestCase
         $change = LotChange::query()->where('lot_id', $lot->id)->where('what', 'split')->firstOrFail();
         $piece = Piece::factory()->createOne(['box_id' => $this->box()->id, 'lot_id' => $part->id, 'quantity' => 1]);
 
-        $this->post("/changes/{$change->id}/undo")->assertSessionHasErrors(['undo' => 'The part that was split off was changed or put into a box. Take that back first.']);
+        $this->post("/changes/{$change->id}/undo")->assertSessionHasErrors([
+            'undo' => 'The part that was split off was changed or put into a box. Take that back first.',
+        ]);
         $piece->delete();
         $this->post("/changes/{$change->id}/undo")->assertSessionHasNoErrors();
         self::assertSame([1, 6, 276], [Lot::query()->count(), $lot->refresh()->pieces, $lot->paid?->minor]);
@@ -297,7 +453,10 @@ final class NothingIsLostTest extends TestCase
         self::assertSame(Stage::Planned, $box->refresh()->stage);
         $this->put("/boxes/{$box->id}/stage", ['stage' => 'packed']);
         $this->put("/boxes/{$box->id}/stage", ['stage' => 'handed-in']);
-        self::assertSame([Stage::HandedIn, '2026-11-18', 2026], [$box->refresh()->stage, $box->handed_in_on?->toDateString(), $box->season]);
+        self::assertSame(
+            [Stage::HandedIn, '2026-11-18', 2026],
+            [$box->refresh()->stage, $box->handed_in_on?->toDateString(), $box->season],
+        );
     }
 
     private function wasOf(string $address): string

@@ -30,7 +30,12 @@ final class NothingLeaksTest extends TestCase
         $others = Crew::factory()->createOne();
         $this->theirBox = Box::factory()->createOne(['crew_id' => $others->id, 'theme' => 'Secret lighthouse']);
         $this->theirLot = Lot::factory()->createOne(['crew_id' => $others->id, 'name' => 'Secret soap']);
-        $this->theirPiece = Piece::factory()->createOne(['box_id' => $this->theirBox->id, 'lot_id' => $this->theirLot->id, 'crew_id' => $others->id, 'quantity' => 2]);
+        $this->theirPiece = Piece::factory()->createOne([
+            'box_id' => $this->theirBox->id,
+            'lot_id' => $this->theirLot->id,
+            'crew_id' => $others->id,
+            'quantity' => 2,
+        ]);
         $this->actingAs($this->packer);
     }
 
@@ -46,11 +51,32 @@ final class NothingLeaksTest extends TestCase
 
     public function test_every_address_of_a_record_is_not_found_for_another_crew(): void
     {
-        $ids = ['box' => $this->theirBox->id, 'lot' => $this->theirLot->id, 'piece' => $this->theirPiece->id, 'task' => 'price-off', 'tick' => 'label', 'guide' => CrewGuide::factory()->createOne(['crew_id' => $this->theirBox->crew_id])->slug, 'id' => 'our-own', 'import' => '01arz3ndektsv4rrffq69g5fav', 'change' => (string) LotChange::factory()->createOne(['lot_id' => $this->theirLot->id, 'crew_id' => $this->theirLot->crew_id])->id];
+        $ids = [
+            'box' => $this->theirBox->id,
+            'lot' => $this->theirLot->id,
+            'piece' => $this->theirPiece->id,
+            'task' => 'price-off',
+            'tick' => 'label',
+            'guide' => CrewGuide::factory()->createOne(['crew_id' => $this->theirBox->crew_id])->slug,
+            'id' => 'our-own',
+            'import' => '01arz3ndektsv4rrffq69g5fav',
+            'change' => (string) LotChange::factory()->createOne([
+                'lot_id' => $this->theirLot->id,
+                'crew_id' => $this->theirLot->crew_id,
+            ])->id,
+        ];
         $tried = 0;
         foreach (Routes::getRoutes()->getRoutes() as $route) {
-            foreach ($route->parameterNames() === [] || $route->isFallback ? [] : array_diff($route->methods(), ['HEAD']) as $method) {
-                $address = preg_replace_callback('/\{(\w+)\}/', static fn (array $name): string => $ids[$name[1]], $route->uri());
+            foreach (
+                $route->parameterNames() === [] || $route->isFallback
+                    ? []
+                    : array_diff($route->methods(), ['HEAD']) as $method
+            ) {
+                $address = preg_replace_callback(
+                    '/\{(\w+)\}/',
+                    static fn (array $name): string => $ids[$name[1]],
+                    $route->uri(),
+                );
                 $this->call($method, "/{$address}", ['quantity' => 1, 'stage' => 'packed'])->assertNotFound();
                 $tried++;
             }
@@ -67,7 +93,10 @@ final class NothingLeaksTest extends TestCase
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if (! in_array($route->uri(), $open, true)) {
                 self::assertContains('auth', $route->gatherMiddleware(), $route->uri());
-                self::assertTrue(in_array($route->uri(), $withoutRecords, true) || self::hasPolicy($route), $route->uri());
+                self::assertTrue(
+                    in_array($route->uri(), $withoutRecords, true) || self::hasPolicy($route),
+                    $route->uri(),
+                );
             }
         }
     }
@@ -75,7 +104,19 @@ final class NothingLeaksTest extends TestCase
     public function test_no_page_shows_what_is_another_crews(): void
     {
         $mine = $this->box();
-        foreach (['/boxes', '/gather', '/pack', '/send', '/find?q=Secret', "/boxes/{$mine->id}?pick=1", "/boxes/{$mine->id}/check-sheet", "/boxes/{$mine->id}/prepare", '/pack/evening'] as $address) {
+        foreach (
+            [
+                '/boxes',
+                '/gather',
+                '/pack',
+                '/send',
+                '/find?q=Secret',
+                "/boxes/{$mine->id}?pick=1",
+                "/boxes/{$mine->id}/check-sheet",
+                "/boxes/{$mine->id}/prepare",
+                '/pack/evening',
+            ] as $address
+        ) {
             $this->get($address)->assertOk()->assertDontSee('Secret lighthouse')->assertDontSee('Secret soap');
         }
     }
@@ -90,9 +131,18 @@ final class NothingLeaksTest extends TestCase
 
     public function test_a_record_cannot_be_claimed_by_sending_along_a_crew(): void
     {
-        $this->post('/boxes', ['crew_id' => $this->theirBox->crew_id, 'band' => '4-7', 'gender' => 'girl', 'box_kind' => 'straight-card', 'theme' => 'Mine'])->assertRedirect();
+        $this->post('/boxes', [
+            'crew_id' => $this->theirBox->crew_id,
+            'band' => '4-7',
+            'gender' => 'girl',
+            'box_kind' => 'straight-card',
+            'theme' => 'Mine',
+        ])->assertRedirect();
 
-        self::assertSame($this->crew->id, Box::query()->withoutGlobalScopes()->where('theme', 'Mine')->firstOrFail()->crew_id);
+        self::assertSame(
+            $this->crew->id,
+            Box::query()->withoutGlobalScopes()->where('theme', 'Mine')->firstOrFail()->crew_id,
+        );
     }
 
     public function test_the_database_itself_refuses_a_piece_between_two_crews(): void
@@ -100,12 +150,23 @@ final class NothingLeaksTest extends TestCase
         $mine = $this->box();
 
         $this->expectExceptionMessage('FOREIGN KEY constraint failed');
-        Piece::query()->create(['crew_id' => $this->crew->id, 'box_id' => $mine->id, 'lot_id' => $this->theirLot->id, 'quantity' => 1]);
+        Piece::query()->create([
+            'crew_id' => $this->crew->id,
+            'box_id' => $mine->id,
+            'lot_id' => $this->theirLot->id,
+            'quantity' => 1,
+        ]);
     }
 
     private static function hasPolicy(Route $route): bool
     {
-        return array_filter($route->gatherMiddleware(), static fn (mixed $middleware): bool => is_string($middleware) && str_contains($middleware, 'can:')) !== []
-            || array_filter($route->gatherMiddleware(), static fn (mixed $middleware): bool => is_string($middleware) && str_contains($middleware, 'Authorize')) !== [];
+        return array_filter(
+            $route->gatherMiddleware(),
+            static fn (mixed $middleware): bool => is_string($middleware) && str_contains($middleware, 'can:'),
+        ) !== []
+            || array_filter(
+                $route->gatherMiddleware(),
+                static fn (mixed $middleware): bool => is_string($middleware) && str_contains($middleware, 'Authorize'),
+            ) !== [];
     }
 }

@@ -11,14 +11,24 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PluckyWren\Core\Box\Stage;
 
-/** What a page asks of the database does not grow with what lies there: eight boxes and a hundred lots, eighty and five thousand. */
+/**
+ * What a page asks of the database does not grow with what lies there: eight boxes and a hundred lots, eighty and five
+ * thousand.
+ */
 final class QueriesTest extends TestCase
 {
-    private const KINDS = ['soap', 'comb', 'notebook', 'pencils', 'plush-small', 't-shirt', 'socks', 'ball', 'yo-yo', 'water-bottle'];
+    private const KINDS = [
+        'soap', 'comb', 'notebook', 'pencils', 'plush-small', 't-shirt', 'socks', 'ball', 'yo-yo', 'water-bottle',
+    ];
 
     /** How many queries a page may make, by its address. */
     private const PAGES = [
-        '/boxes' => 14, '/gather' => 10, '/gather?q=soap' => 10, '/gather/money' => 14, '/gather/shopping' => 14, '/send' => 12,
+        '/boxes' => 14,
+        '/gather' => 10,
+        '/gather?q=soap' => 10,
+        '/gather/money' => 14,
+        '/gather/shopping' => 14,
+        '/send' => 12,
         '{box}' => 10, '{box}?pick=1' => 16, '{box}/closing' => 14, '{box}/fit/answers' => 40,
     ];
 
@@ -37,7 +47,11 @@ final class QueriesTest extends TestCase
         foreach (array_combine(array_keys($few), self::PAGES) as $address => $most) {
             $many = $this->queries($address);
 
-            self::assertLessThanOrEqual($few[$address], $many, $address.implode("\n", array_column(DB::getQueryLog(), 'query')));
+            self::assertLessThanOrEqual(
+                $few[$address],
+                $many,
+                $address.implode("\n", array_column(DB::getQueryLog(), 'query')),
+            );
             self::assertLessThanOrEqual($most, $many, $address);
         }
     }
@@ -47,7 +61,10 @@ final class QueriesTest extends TestCase
         for ($there = Lot::query()->count(); $there < 10; $there++) {
             $this->lot(self::KINDS[$there], ['pieces' => 500]);
         }
-        $rows = array_map(static fn (object $row): array => (array) $row, DB::table('lots')->orderBy('id')->limit(10)->get()->all());
+        $rows = array_map(
+            static fn (object $row): array => (array) $row,
+            DB::table('lots')->orderBy('id')->limit(10)->get()->all(),
+        );
         $more = [];
         for (; $there < $lots; $there++) {
             $more[] = ['id' => strtolower((string) Str::ulid())] + $rows[$there % 10];
@@ -58,7 +75,11 @@ final class QueriesTest extends TestCase
         $first = Lot::query()->orderBy('id')->limit(10)->get();
         for ($there = Box::query()->count(); $there < $boxes; $there++) {
             $box = $this->box(['stage' => Stage::cases()[$there % 4]]);
-            Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $first[$there % 10]->id ?? '', 'quantity' => 1]);
+            Piece::factory()->createOne([
+                'box_id' => $box->id,
+                'lot_id' => $first[$there % 10]->id ?? '',
+                'quantity' => 1,
+            ]);
             Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => null, 'kind' => 'comb', 'quantity' => 1]);
         }
     }

@@ -15,6 +15,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\Run;
 
 /** The application against a SQLite file of its own, with one crew and one of its members. */
@@ -38,6 +39,21 @@ abstract class TestCase extends FrameworkTestCase
         return $app;
     }
 
+    /**
+     * A page as a browser shows it: a line break in the markup is a space between words, however many there are.
+     *
+     * @return TestResponse<Response>
+     */
+    protected function createTestResponse($response, $request)
+    {
+        $page = $response->getContent();
+        if (is_string($page) && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')) {
+            $response->setContent((string) preg_replace('/\s+/', ' ', $page));
+        }
+
+        return parent::createTestResponse($response, $request);
+    }
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -56,7 +72,10 @@ abstract class TestCase extends FrameworkTestCase
     /** @param array<string, mixed> $with */
     protected function lot(string $kind = 'soap', array $with = []): Lot
     {
-        return ($kind === 'soap' ? Lot::factory() : Lot::factory()->ofKind($kind))->createOne(['crew_id' => $this->crew->id, ...$with]);
+        return ($kind === 'soap' ? Lot::factory() : Lot::factory()->ofKind($kind))->createOne([
+            'crew_id' => $this->crew->id,
+            ...$with,
+        ]);
     }
 
     /** Count what a page asks of the database; the member is read anew, as at a request of its own. */

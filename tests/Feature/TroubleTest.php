@@ -15,10 +15,24 @@ use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Run;
 
-/** A table that someone else holds, a disk that is full: what is the matter is said, nothing is lost, and reading goes on. */
+/**
+ * A table that someone else holds, a disk that is full: what is the matter is said, nothing is lost, and reading goes
+ * on.
+ */
 final class TroubleTest extends TestCase
 {
-    private const SOAP = ['kind' => 'soap', 'name' => 'Soap <b>', 'price' => '2.76', 'pieces' => '6', 'source' => 'shop', 'got_on' => '2026-11-08', 'length' => '92', 'width' => '60', 'height' => '30', 'traits' => ['scented']];
+    private const SOAP = [
+        'kind' => 'soap',
+        'name' => 'Soap <b>',
+        'price' => '2.76',
+        'pieces' => '6',
+        'source' => 'shop',
+        'got_on' => '2026-11-08',
+        'length' => '92',
+        'width' => '60',
+        'height' => '30',
+        'traits' => ['scented'],
+    ];
 
     protected function setUp(): void
     {
@@ -27,13 +41,18 @@ final class TroubleTest extends TestCase
     }
 
     #[DataProvider('troubles')]
-    public function test_what_is_the_matter_is_said_and_what_was_typed_can_be_sent_again(string $fault, int $status, string $says): void
-    {
+    public function test_what_is_the_matter_is_said_and_what_was_typed_can_be_sent_again(
+        string $fault,
+        int $status,
+        string $says,
+    ): void {
         DB::unprepared("CREATE TRIGGER trouble BEFORE INSERT ON lots BEGIN SELECT RAISE(ABORT, '{$fault}'); END;");
         try {
             $page = $this->post('/lots', self::SOAP)->assertStatus($status)->assertSee($says);
             // All that was typed is in the page, and only as text.
-            $page->assertSee('name="name" value="Soap &lt;b&gt;"', false)->assertSee('name="traits[0]" value="scented"', false)->assertSee('Try again');
+            $page->assertSee('name="name" value="Soap &lt;b&gt;"', false)
+                ->assertSee('name="traits[0]" value="scented"', false)
+                ->assertSee('Try again');
             $this->post('/lots', self::SOAP, ['HX-Request' => 'true'])->assertStatus($status)->assertContent('');
             $this->get('/boxes')->assertOk();
         } finally {
@@ -45,14 +64,23 @@ final class TroubleTest extends TestCase
     /** @return iterable<string, array{string, int, string}> */
     public static function troubles(): iterable
     {
-        yield 'a lock that is held too long' => ['database is locked', 503, 'Someone else is saving just now. Nothing was lost'];
+        yield 'a lock that is held too long' => [
+            'database is locked', 503, 'Someone else is saving just now. Nothing was lost',
+        ];
         yield 'a full disk' => ['database or disk is full', 507, 'The disk is full or cannot be written to'];
-        yield 'a disk for reading only' => ['attempt to write a readonly database', 507, 'The disk is full or cannot be written to'];
+        yield 'a disk for reading only' => [
+            'attempt to write a readonly database', 507, 'The disk is full or cannot be written to',
+        ];
     }
 
     public function test_a_full_disk_outside_the_database_is_told_alike(): void
     {
-        Route::get('full', static fn () => throw new ErrorException('file_put_contents(): write of 10 bytes failed with errno=28 No space left on device'));
+        Route::get(
+            'full',
+            static fn () => throw new ErrorException(
+                'file_put_contents(): write of 10 bytes failed with errno=28 No space left on device',
+            ),
+        );
 
         $this->get('/full')->assertStatus(507)->assertSee('cannot be written to');
     }
@@ -62,11 +90,23 @@ final class TroubleTest extends TestCase
         $box = $this->box();
         Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $this->lot()->id]);
         DB::commit();
-        $other = new PDO('sqlite:'.Run::folder().'/tests.sqlite', options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        $other = new PDO(
+            'sqlite:'.Run::folder().'/tests.sqlite',
+            options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION],
+        );
         try {
             $other->exec('BEGIN IMMEDIATE');
             // Its packing is found and shown, though it cannot be kept just now.
-            foreach (['/boxes', '/gather', "/boxes/{$box->id}", "/boxes/{$box->id}/fit", '/gather/money', '/gather/shopping'] as $page) {
+            foreach (
+                [
+                    '/boxes',
+                    '/gather',
+                    "/boxes/{$box->id}",
+                    "/boxes/{$box->id}/fit",
+                    '/gather/money',
+                    '/gather/shopping',
+                ] as $page
+            ) {
                 $this->get($page)->assertOk();
             }
             $this->get("/boxes/{$box->id}")->assertSee('Closes flat');
@@ -88,7 +128,10 @@ final class TroubleTest extends TestCase
 
         self::assertTrue($handler->write('abc', 'first'));
         self::assertTrue($handler->write('abc', 'second'));
-        self::assertSame(['second', ['abc']], [$handler->read('abc'), array_values(array_diff((array) scandir($folder), ['.', '..']))]);
+        self::assertSame(
+            ['second', ['abc']],
+            [$handler->read('abc'), array_values(array_diff((array) scandir($folder), ['.', '..']))],
+        );
         self::assertFalse((new AsideFileSessionHandler(new Filesystem, "{$folder}/nowhere", 60))->write('abc', 'x'));
     }
 
@@ -96,12 +139,17 @@ final class TroubleTest extends TestCase
     {
         $this->get('/nowhere')->assertNotFound()->assertSee('Plucky Wren');
         $this->call('PATCH', '/boxes')->assertStatus(405)->assertSee('Plucky Wren');
-        $this->post('/figures', ['_method' => 'put', 'locale' => 'klingon'])->assertStatus(422)->assertSee('Plucky Wren');
+        $this->post('/figures', ['_method' => 'put', 'locale' => 'klingon'])
+            ->assertStatus(422)
+            ->assertSee('Plucky Wren');
         $this->put('/guides', ['guide' => ['a list']])->assertStatus(422)->assertSee('Plucky Wren');
         $this->get('/gather?q=a%00b')->assertStatus(400)->assertSee('Plucky Wren');
         foreach ([401, 403, 409, 413, 419, 429, 418, 501] as $status) {
             Route::get("abort-{$status}", static fn () => abort($status));
-            $this->get("/abort-{$status}")->assertStatus($status)->assertSee('Plucky Wren')->assertSee((string) $status);
+            $this->get("/abort-{$status}")
+                ->assertStatus($status)
+                ->assertSee('Plucky Wren')
+                ->assertSee((string) $status);
         }
     }
 }

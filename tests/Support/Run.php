@@ -9,7 +9,9 @@ final class Run
 {
     private static ?string $folder = null;
 
-    /** Get the folder of this run; it is made at the first call, and what is started from then on keeps its files there. */
+    /**
+     * Get the folder of this run; it is made at the first call, and what is started from then on keeps its files there.
+     */
     public static function folder(): string
     {
         return self::$folder ??= self::make();
@@ -24,7 +26,14 @@ final class Run
         foreach (['', '/tmp', '/views', '/storage'] as $part) {
             mkdir($folder.$part, 0o775);
         }
-        foreach (['WREN_RUNS' => $beside, 'TMPDIR' => "{$folder}/tmp", 'LARAVEL_STORAGE_PATH' => "{$folder}/storage", 'VIEW_COMPILED_PATH' => "{$folder}/views"] as $name => $value) {
+        foreach (
+            [
+                'WREN_RUNS' => $beside,
+                'TMPDIR' => "{$folder}/tmp",
+                'LARAVEL_STORAGE_PATH' => "{$folder}/storage",
+                'VIEW_COMPILED_PATH' => "{$folder}/views",
+            ] as $name => $value
+        ) {
             putenv("{$name}={$value}");
             $_ENV[$name] = $_SERVER[$name] = $value;
         }

@@ -18,14 +18,24 @@ final class EndTest extends TestCase
         $port = BackgroundProcess::freePort();
         $log = ['file', Run::folder().'/end.log', 'a'];
         // Nothing of it needs a table: the welcome page, or an error page, is an answer.
-        $process = proc_open(['bash', '-c', ". bin/lib/setup.sh && serve_until_told {$port}"], [['file', '/dev/null', 'r'], $log, $log], $pipes, dirname(__DIR__, 2), [...getenv(), 'DB_DATABASE' => Run::folder().'/none.sqlite']);
+        $process = proc_open(
+            ['bash', '-c', ". bin/lib/setup.sh && serve_until_told {$port}"],
+            [['file', '/dev/null', 'r'], $log, $log],
+            $pipes,
+            dirname(__DIR__, 2),
+            [...getenv(), 'DB_DATABASE' => Run::folder().'/none.sqlite'],
+        );
         self::assertIsResource($process);
         self::assertTrue($this->comesTrue(static fn (): bool => self::answers($port)), 'It is served.');
 
         posix_kill(proc_get_status($process)['pid'], $signal);
         self::assertTrue($this->comesTrue(static fn (): bool => ! self::answers($port)), 'The port is free.');
         proc_close($process);
-        self::assertSame('', trim((string) shell_exec("pgrep -f '[1]27.0.0.1:{$port} -t public'")), 'No worker is left.');
+        self::assertSame(
+            '',
+            trim((string) shell_exec("pgrep -f '[1]27.0.0.1:{$port} -t public'")),
+            'No worker is left.',
+        );
     }
 
     /** @return iterable<string, array{int}> */

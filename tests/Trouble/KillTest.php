@@ -10,7 +10,10 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Browser\Support\DemoServer;
 
-/** The server is killed in the middle of saving, again and again: what it said it had is there, once and whole, and nobody has to sign in again. */
+/**
+ * The server is killed in the middle of saving, again and again: what it said it had is there, once and whole, and
+ * nobody has to sign in again.
+ */
 final class KillTest extends TestCase
 {
     private const AT_ONCE = 6;
@@ -27,7 +30,19 @@ final class KillTest extends TestCase
                 $forms = [];
                 for ($form = 0; $form < self::AT_ONCE; $form++) {
                     $name = "Kill {$round}-{$form}";
-                    $forms[$name] = ['/gather/quick', ['_token' => $token[1] ?? '', 'once' => $name, 'got_on' => '2026-11-08', 'source' => 'shop', 'rows' => [['kind' => 'soap', 'name' => "{$name} a", 'paid' => '1.00'], ['kind' => 'comb', 'name' => "{$name} b", 'paid' => '2.00']]]];
+                    $forms[$name] = [
+                        '/gather/quick',
+                        [
+                            '_token' => $token[1] ?? '',
+                            'once' => $name,
+                            'got_on' => '2026-11-08',
+                            'source' => 'shop',
+                            'rows' => [
+                                ['kind' => 'soap', 'name' => "{$name} a", 'paid' => '1.00'],
+                                ['kind' => 'comb', 'name' => "{$name} b", 'paid' => '2.00'],
+                            ],
+                        ],
+                    ];
                 }
                 $answers = $server->atOnceUntilKilled(array_values($forms), $cookies, $chance->getInt(40, 700));
                 foreach (array_keys($forms) as $index => $name) {
@@ -36,15 +51,25 @@ final class KillTest extends TestCase
                     }
                 }
                 $server->start();
-                self::assertStringContainsString('The shelf', $server->fetch('/boxes', $cookies), 'Nobody has to sign in again.');
+                self::assertStringContainsString(
+                    'The shelf',
+                    $server->fetch('/boxes', $cookies),
+                    'Nobody has to sign in again.',
+                );
             }
             $table = new PDO("sqlite:{$server->database}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
             $kept = $table->query("select name from lots where name like 'Kill %'")?->fetchAll(PDO::FETCH_COLUMN) ?: [];
-            $counts = array_count_values(array_map(static fn (mixed $name): string => substr((string) $name, 0, -2), $kept));
+            $counts = array_count_values(
+                array_map(static fn (mixed $name): string => substr((string) $name, 0, -2), $kept),
+            );
 
             self::assertSame('ok', $table->query('pragma integrity_check')?->fetchColumn());
             self::assertSame([], array_diff($acknowledged, array_keys($counts)), 'What was acknowledged is there.');
-            self::assertSame([], array_filter($counts, static fn (int $lines): bool => $lines !== 2), 'A receipt is there with both its lines, once.');
+            self::assertSame(
+                [],
+                array_filter($counts, static fn (int $lines): bool => $lines !== 2),
+                'A receipt is there with both its lines, once.',
+            );
             self::assertNotSame([], $acknowledged);
         } finally {
             $server->end();

@@ -12,11 +12,15 @@ final class Trouble
         return getenv('WREN_TROUBLE') === 'long' ? $long : $short;
     }
 
-    /** Another at each long run, so that it does not find the same again and again; told, so that it can be had again. */
+    /**
+     * Another at each long run, so that it does not find the same again and again; told, so that it can be had again.
+     */
     public static function seed(): int
     {
         $told = getenv('WREN_SEED');
-        $seed = is_string($told) && $told !== '' ? (int) $told : (getenv('WREN_TROUBLE') === 'long' ? random_int(1, 1_000_000) : 20261126);
+        $seed = is_string($told) && $told !== ''
+            ? (int) $told
+            : (getenv('WREN_TROUBLE') === 'long' ? random_int(1, 1_000_000) : 20261126);
         if (getenv('WREN_TROUBLE') === 'long') {
             fwrite(STDERR, "seed {$seed}\n");
         }

@@ -9,11 +9,31 @@ use Illuminate\Http\Request;
 use PluckyWren\Core\Text\Typed;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Whole numbers may be typed with the digits of any script; from here on they are 0 to 9. Amounts and lengths are read by the core. */
+/**
+ * Whole numbers may be typed with the digits of any script; from here on they are 0 to 9. Amounts and lengths are read
+ * by the core.
+ */
 final class ReadDigits
 {
     /** Fields that hold a whole number or a day, wherever they stand in a form. */
-    private const WHOLE = ['pieces', 'quantity', 'minutes', 'gone', 'part', 'wrong', 'packs', 'pack_pieces', 'got_on', 'due_on', 'dated', 'from', 'to', 'count', 'usual', 'counts'];
+    private const WHOLE = [
+        'pieces',
+        'quantity',
+        'minutes',
+        'gone',
+        'part',
+        'wrong',
+        'packs',
+        'pack_pieces',
+        'got_on',
+        'due_on',
+        'dated',
+        'from',
+        'to',
+        'count',
+        'usual',
+        'counts',
+    ];
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response

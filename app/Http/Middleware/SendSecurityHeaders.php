@@ -13,7 +13,8 @@ use Symfony\Component\HttpFoundation\Response;
 final class SendSecurityHeaders
 {
     private const POLICY = [
-        "default-src 'none'", "script-src 'self'", "style-src 'self'", "img-src 'self'", "font-src 'self'", "connect-src 'self'",
+        "default-src 'none'", "script-src 'self'", "style-src 'self'", "img-src 'self'", "font-src 'self'",
+        "connect-src 'self'",
         "form-action 'self'", "base-uri 'none'", "frame-ancestors 'none'", "manifest-src 'self'",
     ];
 

@@ -13,8 +13,8 @@ use Illuminate\Session\Store;
 /**
  * Keeps a session that a request did not change as it is on the disk.
  *
- * Written back, it would undo what another request of the same person wrote meanwhile: what was just said, or what was typed into a form that
- * was refused. What a page asks for by itself (`Unasked`) never writes a session.
+ * Written back, it would undo what another request of the same person wrote meanwhile: what was just said, or what was
+ * typed into a form that was refused. What a page asks for by itself (`Unasked`) never writes a session.
  */
 final class StartSession extends LaravelStartSession
 {
@@ -36,7 +36,10 @@ final class StartSession extends LaravelStartSession
     {
         $session = $request->session();
         $handler = $session instanceof Store ? $session->getHandler() : null;
-        if ($handler instanceof AsideFileSessionHandler && self::mayStay($request, $session, $handler->asRead($session->getId()))) {
+        if (
+            $handler instanceof AsideFileSessionHandler
+                && self::mayStay($request, $session, $handler->asRead($session->getId()))
+        ) {
             $handler->keepAwake($session->getId());
         } else {
             parent::saveSession($request);
@@ -47,6 +50,7 @@ final class StartSession extends LaravelStartSession
     {
         $hasToSay = $session->get('_flash.old', []) !== [] || $session->get('_flash.new', []) !== [];
 
-        return $asRead !== '' && ($request->attributes->has(Unasked::class) || (! $hasToSay && $asRead === serialize($session->all())));
+        return $asRead !== ''
+            && ($request->attributes->has(Unasked::class) || (! $hasToSay && $asRead === serialize($session->all())));
     }
 }

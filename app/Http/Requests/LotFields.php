@@ -42,7 +42,13 @@ trait LotFields
     private function lotRules(): array
     {
         $length = ['bail', 'required', 'string', new ReadsAsLength];
-        $packaged = ['bail', 'nullable', 'required_with:is_packaged,packaged_length,packaged_width,packaged_height', 'string', new ReadsAsLength];
+        $packaged = [
+            'bail',
+            'nullable',
+            'required_with:is_packaged,packaged_length,packaged_width,packaged_height',
+            'string',
+            new ReadsAsLength,
+        ];
 
         return [
             'kind' => ['required', Rule::in(array_keys(resolve(Catalogue::class)->all()))],
@@ -53,7 +59,13 @@ trait LotFields
             'list_price' => ['bail', 'nullable', 'string', new ReadsAsMoney($this->currency())],
             'source' => ['required', Rule::enum(Source::class)],
             'place' => ['nullable', 'string', self::atMost('place')],
-            'got_on' => ['bail', 'required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.Today::here()->toDateString()],
+            'got_on' => [
+                'bail',
+                'required',
+                'date_format:Y-m-d',
+                'after:2000-01-01',
+                'before_or_equal:'.Today::here()->toDateString(),
+            ],
             'length' => $length, 'width' => $length, 'height' => $length,
             'due_on' => ['bail', 'nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'is_packaged' => ['boolean'],
@@ -115,13 +127,25 @@ trait LotFields
     /** Three bare figures far smaller than the kind ever is were measured in centimetres or inches. */
     private function checkSides(Validator $validator): void
     {
-        $typed = array_map(fn (string $side): string => $this->string($side)->trim()->value(), ['length', 'width', 'height']);
-        if ($validator->errors()->isNotEmpty() || array_filter($typed, static fn (string $side): bool => preg_match('/^\d+([.,]\d+)?$/', $side) !== 1) !== []) {
+        $typed = array_map(
+            fn (string $side): string => $this->string($side)->trim()->value(),
+            ['length', 'width', 'height'],
+        );
+        if (
+            $validator->errors()->isNotEmpty()
+                || array_filter(
+                    $typed,
+                    static fn (string $side): bool => preg_match('/^\d+([.,]\d+)?$/', $side) !== 1,
+                ) !== []
+        ) {
             return;
         }
         $usual = $this->kind()->size->sides()[0];
         if (max($this->tenths('length'), $this->tenths('width'), $this->tenths('height')) * 5 < $usual) {
-            $validator->errors()->add('length', Words::of('stash.errors.unit', ['side' => $typed[0], 'usual' => (int) round($usual / 10)]));
+            $validator->errors()->add(
+                'length',
+                Words::of('stash.errors.unit', ['side' => $typed[0], 'usual' => (int) round($usual / 10)]),
+            );
         }
     }
 
@@ -150,17 +174,32 @@ trait LotFields
             'got_on' => $this->date('got_on', 'Y-m-d'),
             'due_on' => $this->input('due_on'),
             'size' => $size,
-            'packaged' => $this->filled('packaged_length') ? new Size($this->tenths('packaged_length'), $this->tenths('packaged_width'), $this->tenths('packaged_height')) : null,
+            'packaged' => $this->filled('packaged_length')
+                ? new Size(
+                    $this->tenths('packaged_length'),
+                    $this->tenths('packaged_width'),
+                    $this->tenths('packaged_height'),
+                )
+                : null,
             'is_packaged' => $this->boolean('is_packaged'),
-            'colours' => Palette::ofHexes(array_values(array_filter((array) $this->input('colours', []), is_string(...)))),
+            'colours' => Palette::ofHexes(
+                array_values(array_filter((array) $this->input('colours', []), is_string(...))),
+            ),
             'is_measured' => $this->boolean('is_measured') || $size != $kind->size,
             'size_label' => $kind->isWorn ? $this->input('size_label') : null,
-            'traits' => array_values(array_map(static fn (mixed $trait): ItemTrait => ItemTrait::from(is_string($trait) ? $trait : ''), (array) $this->input('traits', []))),
+            'traits' => array_values(
+                array_map(
+                    static fn (mixed $trait): ItemTrait => ItemTrait::from(is_string($trait) ? $trait : ''),
+                    (array) $this->input('traits', []),
+                ),
+            ),
             'note' => $this->input('note'),
             'tags' => implode(', ', array_filter(array_map(trim(...), explode(',', $this->string('tags')->value())))),
             'kept' => $this->input('kept'),
             'materials' => $this->source() === Source::Made ? $this->input('materials') : null,
-            'minutes' => $this->source() === Source::Made && $this->filled('minutes') ? $this->integer('minutes') : null,
+            'minutes' => $this->source() === Source::Made && $this->filled('minutes')
+                ? $this->integer('minutes')
+                : null,
             'desk' => $this->input('desk'),
             'pack_pieces' => $this->filled('pack_pieces') ? $this->integer('pack_pieces') : $lot->pack_pieces,
             'holds' => is_array($holds = Contents::read($this->string('holds')->value())) ? $holds : [],
@@ -193,7 +232,9 @@ trait LotFields
     {
         $user = $this->user();
 
-        return $user instanceof User ? $user->crew->currency : throw new LogicException('A lot is described by someone signed in.');
+        return $user instanceof User
+            ? $user->crew->currency
+            : throw new LogicException('A lot is described by someone signed in.');
     }
 
     /** @param key-of<LotLimits::TEXTS> $what */

@@ -12,7 +12,12 @@ use Symfony\Component\HttpFoundation\Response;
 /** The whole page for a browser, one fragment of it for htmx; a history restore wants the whole page too. */
 final readonly class PageOrFragment implements Responsable
 {
-    public function __construct(private View $page, private string $fragment, private int $status = 200, private ?string $made = null) {}
+    public function __construct(
+        private View $page,
+        private string $fragment,
+        private int $status = 200,
+        private ?string $made = null,
+    ) {}
 
     public static function isPart(Request $request): bool
     {
@@ -32,7 +37,10 @@ final readonly class PageOrFragment implements Responsable
     public function toResponse($request): Response
     {
         $isPart = self::isPart($request);
-        $response = response($this->made ?? $this->page->fragmentIf($isPart, $this->fragment), $this->status)->header('Vary', 'HX-Request');
+        $response = response(
+            $this->made ?? $this->page->fragmentIf($isPart, $this->fragment),
+            $this->status,
+        )->header('Vary', 'HX-Request');
         $said = $request->hasSession() ? $request->session()->get('said', '') : '';
 
         return $isPart && is_string($said) && $said !== '' ? self::saying($response, ['said' => $said]) : $response;

@@ -17,7 +17,14 @@ use Symfony\Component\HttpFoundation\Response;
 /** A box's sheet after a change: the sheet alone for htmx, the way back to its page for a plain form. */
 final readonly class SheetResponse implements Responsable
 {
-    private function __construct(private Box $box, private string $said, private ?MessageBag $errors, private string $bag, private bool $isChange, private string $undo = '') {}
+    private function __construct(
+        private Box $box,
+        private string $said,
+        private ?MessageBag $errors,
+        private string $bag,
+        private bool $isChange,
+        private string $undo = '',
+    ) {}
 
     public static function shown(Box $box): self
     {
@@ -53,7 +60,10 @@ final readonly class SheetResponse implements Responsable
         ]);
 
         $response = (new PageOrFragment($page, 'sheet', $this->errors === null ? 200 : 422))->toResponse($request);
-        $says = array_filter(['said' => $this->said, 'undo' => $this->undo, 'wrong' => $this->wrong()], static fn (string $words): bool => $words !== '');
+        $says = array_filter(
+            ['said' => $this->said, 'undo' => $this->undo, 'wrong' => $this->wrong()],
+            static fn (string $words): bool => $words !== '',
+        );
 
         return $says === [] ? $response : PageOrFragment::saying($response, $says);
     }
@@ -70,6 +80,8 @@ final readonly class SheetResponse implements Responsable
     {
         $back = redirect()->to(route('boxes.show', [$this->box, ...PickerState::of($request)->query()]), 303);
 
-        return $this->errors === null ? $back->with('said', $this->said)->with('undo', $this->undo) : $back->withErrors($this->errors, $this->bag)->withInput($request->except(['_token']));
+        return $this->errors === null
+            ? $back->with('said', $this->said)->with('undo', $this->undo)
+            : $back->withErrors($this->errors, $this->bag)->withInput($request->except(['_token']));
     }
 }

@@ -21,7 +21,8 @@ use PluckyWren\Core\Box\Stage;
 use Throwable;
 
 /**
- * A box that was handed in stays as it was: whatever is shown of it is read from its record, and nothing of it is changed.
+ * A box that was handed in stays as it was: whatever is shown of it is read from its record, and nothing of it is
+ * changed.
  *
  * @property BoxRecord|null $record of the hand-in that stands
  *
@@ -60,7 +61,14 @@ trait FreezesWhenHandedIn
     {
         $record = $this->handedIn();
 
-        return $record === null ? $this->pieces : new Collection(array_map(fn (PlannedPiece $piece): Piece => $this->pieceAsItWas($record->box, $piece), $record->box->plan->pieces));
+        return $record === null
+            ? $this->pieces
+            : new Collection(
+                array_map(
+                    fn (PlannedPiece $piece): Piece => $this->pieceAsItWas($record->box, $piece),
+                    $record->box->plan->pieces,
+                ),
+            );
     }
 
     /** Get the box as its file has it, as it was handed in where it was; load `Box::CONTENTS` first. */
@@ -76,7 +84,14 @@ trait FreezesWhenHandedIn
             $packs[$piece->id] = $piece->lot?->paid === null ? null : [$piece->lot->paid, $piece->lot->pieces];
         }
 
-        return new BoxDocument($this->theme, $this->palette, $this->guide, $this->plan(), $places, array_filter($packs));
+        return new BoxDocument(
+            $this->theme,
+            $this->palette,
+            $this->guide,
+            $this->plan(),
+            $places,
+            array_filter($packs),
+        );
     }
 
     /**
@@ -92,7 +107,9 @@ trait FreezesWhenHandedIn
     /** @throws CannotChangeBox If it was handed in, and its record stands. */
     public function refuseIfHandedIn(): void
     {
-        $this->getRawOriginal('stage') === Stage::HandedIn->value && $this->record()->exists() && throw CannotChangeBox::handedIn();
+        $this->getRawOriginal('stage') === Stage::HandedIn->value
+            && $this->record()->exists()
+            && throw CannotChangeBox::handedIn();
     }
 
     protected static function bootFreezesWhenHandedIn(): void
@@ -106,7 +123,13 @@ trait FreezesWhenHandedIn
         // One box alone may be looked into without having its record loaded.
         $this->loadMissing('record');
         try {
-            return $this->record === null ? null : resolve(RecordFile::class)->read($this->record->record, 'box_records', resolve(Guides::class)->get(...));
+            return $this->record === null
+                ? null
+                : resolve(RecordFile::class)->read(
+                    $this->record->record,
+                    'box_records',
+                    resolve(Guides::class)->get(...),
+                );
         } catch (Throwable $why) {
             // Whatever is wrong with it, the box is shown: as it is now.
             report($why);
@@ -117,10 +140,21 @@ trait FreezesWhenHandedIn
 
     private function pieceAsItWas(BoxDocument $box, PlannedPiece $planned): Piece
     {
-        $piece = new Piece(['crew_id' => $this->crew_id, 'box_id' => $this->id, 'quantity' => $planned->quantity, 'done' => $planned->done, 'kind' => $planned->isToBuy ? $planned->kind->id : null]);
+        $piece = new Piece([
+            'crew_id' => $this->crew_id,
+            'box_id' => $this->id,
+            'quantity' => $planned->quantity,
+            'done' => $planned->done,
+            'kind' => $planned->isToBuy ? $planned->kind->id : null,
+        ]);
         $piece->id = $planned->id;
         $piece->asItWas = $planned;
 
-        return $piece->setRelation('box', $this)->setRelation('lot', $planned->isToBuy ? null : Lot::asItWas($planned, $box->places[$planned->id] ?? '', $box->packs[$planned->id] ?? null));
+        return $piece->setRelation('box', $this)->setRelation(
+            'lot',
+            $planned->isToBuy
+                ? null
+                : Lot::asItWas($planned, $box->places[$planned->id] ?? '', $box->packs[$planned->id] ?? null),
+        );
     }
 }

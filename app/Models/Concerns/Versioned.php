@@ -9,7 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Counts the changes of a row, and refuses one that was made to an older state of it than there is: two half changes never make a third.
+ * Counts the changes of a row, and refuses one that was made to an older state of it than there is: two half changes
+ * never make a third.
  *
  * @property int $version
  *

@@ -28,6 +28,9 @@ final readonly class LastMeasured
 
     public function says(): string
     {
-        return Words::of('stash.measuring.like', ['name' => $this->lot->name, 'size' => $this->lot->size->in(Unit::Millimetre)]);
+        return Words::of('stash.measuring.like', [
+            'name' => $this->lot->name,
+            'size' => $this->lot->size->in(Unit::Millimetre),
+        ]);
     }
 }

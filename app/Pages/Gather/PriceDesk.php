@@ -40,26 +40,34 @@ final readonly class PriceDesk
 
     public static function of(Request $request, Catalogue $catalogue, Currency $currency): self
     {
-        $text = static fn (string $name, string $default = ''): string => is_string($typed = $request->query($name)) ? trim(mb_substr($typed, 0, 40)) : $default;
+        $text = static fn (string $name, string $default = ''): string => is_string($typed = $request->query($name))
+            ? trim(mb_substr($typed, 0, 40))
+            : $default;
         $wrong = new MessageBag;
         $kinds = array_values((array) $request->query('step', []));
         $texts = array_values((array) $request->query('value', []));
         $typed = [];
         foreach (array_slice($texts, 0, self::MOST_STEPS, true) as $index => $value) {
             $kind = $kinds[$index] ?? null;
-            $typed[] = ['kind' => is_string($kind) ? StepKind::tryFrom($kind) : null, 'text' => is_string($value) ? trim(mb_substr($value, 0, 40)) : ''];
+            $typed[] = [
+                'kind' => is_string($kind) ? StepKind::tryFrom($kind) : null,
+                'text' => is_string($value) ? trim(mb_substr($value, 0, 40)) : '',
+            ];
         }
         $steps = self::steps($typed, $currency, $wrong);
         $list = self::money($text('price'), 'price', $currency, $wrong);
         $packs = self::whole($text('packs', '1'), 'packs', $wrong);
         $pieces = self::whole($text('pieces', '1'), 'pieces', $wrong);
         $claim = self::money($text('claim'), 'claim', $currency, $wrong);
-        $chain = $list !== null && $wrong->isEmpty() ? self::chain($list, $packs, $pieces, $steps, $request->boolean('tax_first'), $wrong) : null;
+        $chain = $list !== null && $wrong->isEmpty()
+            ? self::chain($list, $packs, $pieces, $steps, $request->boolean('tax_first'), $wrong)
+            : null;
         $kind = $text('kind');
 
         return new self(
             $catalogue->has($kind) ? $catalogue->get($kind) : null,
-            $text('price'), $text('packs', '1'), $text('pieces', '1'), $typed, $request->boolean('tax_first'), $text('claim'),
+            $text('price'), $text('packs', '1'), $text('pieces', '1'), $typed, $request->boolean('tax_first'),
+            $text('claim'),
             $chain,
             $chain !== null && $claim !== null ? ClaimCheck::of($chain->paid, $chain->pieces, $claim) : null,
             $wrong,
@@ -88,8 +96,14 @@ final readonly class PriceDesk
     }
 
     /** @param list<Step> $steps */
-    private static function chain(Money $list, int $packs, int $pieces, array $steps, bool $taxBeforeCoupon, MessageBag $wrong): ?PriceChain
-    {
+    private static function chain(
+        Money $list,
+        int $packs,
+        int $pieces,
+        array $steps,
+        bool $taxBeforeCoupon,
+        MessageBag $wrong,
+    ): ?PriceChain {
         try {
             return PriceChain::of($list, max(1, $packs), max(1, $pieces), $steps, $taxBeforeCoupon);
         } catch (CoreException $why) {

@@ -61,7 +61,8 @@ final class Prices
     }
 
     /**
-     * Weigh prices for boxes of several bands: by the least of their targets, so that the piece is worth it for each of them.
+     * Weigh prices for boxes of several bands: by the least of their targets, so that the piece is worth it for each of
+     * them.
      *
      * @param  int  $needed  how many the boxes still lack
      * @param  list<AgeBand>  $bands
@@ -71,7 +72,9 @@ final class Prices
         $least = null;
         foreach ($bands as $band) {
             $target = $this->target($kind, $band);
-            $least = $target !== null && ($least === null || $target->compareTo($least[1]) < 0) ? [$band, $target] : $least;
+            $least = $target !== null && ($least === null || $target->compareTo($least[1]) < 0)
+                ? [$band, $target]
+                : $least;
         }
 
         return $this->judge($kind, $needed, $least[0] ?? null);
@@ -82,11 +85,19 @@ final class Prices
     {
         $today = Today::here();
 
-        return new PriceJudge($this->target($kind, $band), $this->history($kind), $kind->cheapMonths, $needed, $today, $this->guides->current()->handIn->daysUntil($today));
+        return new PriceJudge(
+            $this->target($kind, $band),
+            $this->history($kind),
+            $kind->cheapMonths,
+            $needed,
+            $today,
+            $this->guides->current()->handIn->daysUntil($today),
+        );
     }
 
     /**
-     * Get what a piece of each kind costs, by its id: as last paid, or the target; those that nobody has a price for are left out.
+     * Get what a piece of each kind costs, by its id: as last paid, or the target; those that nobody has a price for
+     * are left out.
      *
      * @param  iterable<ItemKind>  $kinds
      * @return array<string, ExactAmount>

@@ -22,14 +22,20 @@ use PluckyWren\Core\Stash\Source;
 /** A receipt as it is typed: place and day once, a line for each lot, and what the receipt says it comes to. */
 final readonly class QuickEntry
 {
-    /** So many lines are there at first, and so many empty ones below the last that is filled in: nobody types faster than they come. */
+    /**
+     * So many lines are there at first, and so many empty ones below the last that is filled in: nobody types faster
+     * than they come.
+     */
     private const ROWS = 10;
 
     private const SPARE_ROWS = 8;
 
     private const MOST_ROWS = 60;
 
-    /** @param list<array{kind: ItemKind|null, name: string, pieces: string, paid: string, amount: Money|null}> $rows as typed, empty ones too */
+    /**
+     * @param list<array{kind: ItemKind|null, name: string, pieces: string, paid: string, amount: Money|null}> $rows as
+     *     typed, empty ones too
+     */
     private function __construct(
         private Currency $currency,
         public string $place,
@@ -43,7 +49,9 @@ final readonly class QuickEntry
 
     public static function of(Request $request, Catalogue $catalogue, Currency $currency): self
     {
-        $text = static fn (mixed $typed, int $most = 80): string => is_string($typed) ? trim(mb_substr($typed, 0, $most + 1)) : '';
+        $text = static fn (mixed $typed, int $most = 80): string => is_string($typed)
+            ? trim(mb_substr($typed, 0, $most + 1))
+            : '';
         $wrong = new MessageBag;
         $rows = [];
         $typed = array_values((array) $request->input('rows', []));
@@ -69,13 +77,26 @@ final readonly class QuickEntry
         }
         $total = $text($request->input('total'));
 
-        return new self($currency, $place, $gotOn, Source::tryFrom($text($request->input('source'))) ?? Source::Shop, $total, $rows, self::money($total, 'total', $currency, $wrong), $wrong);
+        return new self(
+            $currency,
+            $place,
+            $gotOn,
+            Source::tryFrom($text($request->input('source'))) ?? Source::Shop,
+            $total,
+            $rows,
+            self::money($total, 'total', $currency, $wrong),
+            $wrong,
+        );
     }
 
     /** Get what the lines add up to. */
     public function sum(): Money
     {
-        return array_reduce($this->rows, static fn (Money $sum, array $row): Money => $row['amount'] === null ? $sum : $sum->plus($row['amount']), Money::zero($this->currency));
+        return array_reduce(
+            $this->rows,
+            static fn (Money $sum, array $row): Money => $row['amount'] === null ? $sum : $sum->plus($row['amount']),
+            Money::zero($this->currency),
+        );
     }
 
     /** Get what the receipt says beyond the lines, below zero where it says less; null where it says nothing. */
@@ -103,7 +124,13 @@ final readonly class QuickEntry
                 'kind' => $row['kind']->id,
                 'name' => $row['name'] === '' ? $row['kind']->name : $row['name'],
                 'pieces' => max(1, (int) $row['pieces']),
-                'price_state' => $isPaid ? PriceState::Paid : ($row['amount'] !== null || $this->source->isUsuallyFree() ? PriceState::Free : PriceState::Unknown),
+                'price_state' => $isPaid
+                    ? PriceState::Paid
+                    : (
+                        $row['amount'] !== null || $this->source->isUsuallyFree()
+                            ? PriceState::Free
+                            : PriceState::Unknown
+                    ),
                 'currency' => $this->currency->code,
                 'paid' => $isPaid ? $row['amount'] : null,
                 'source' => $this->source,
@@ -121,9 +148,20 @@ final readonly class QuickEntry
      * @param  array<array-key, string>  $typed
      * @return array{kind: ItemKind|null, name: string, pieces: string, paid: string, amount: Money|null}
      */
-    private static function row(int $index, array $typed, Catalogue $catalogue, Currency $currency, MessageBag $wrong): array
-    {
-        $row = ['kind' => null, 'name' => $typed['name'] ?? '', 'pieces' => $typed['pieces'] ?? '', 'paid' => $typed['paid'] ?? '', 'amount' => null];
+    private static function row(
+        int $index,
+        array $typed,
+        Catalogue $catalogue,
+        Currency $currency,
+        MessageBag $wrong,
+    ): array {
+        $row = [
+            'kind' => null,
+            'name' => $typed['name'] ?? '',
+            'pieces' => $typed['pieces'] ?? '',
+            'paid' => $typed['paid'] ?? '',
+            'amount' => null,
+        ];
         $kind = $typed['kind'] ?? '';
         $row['kind'] = $catalogue->has($kind) ? $catalogue->get($kind) : null;
         if (! self::isFilled($row)) {
@@ -135,7 +173,14 @@ final readonly class QuickEntry
         if (mb_strlen($row['name']) > 80) {
             $wrong->add("rows.{$index}", Words::of('stash.errors.name-max'));
         }
-        if ($row['pieces'] !== '' && (preg_match('/^\d{1,5}$/', $row['pieces']) !== 1 || (int) $row['pieces'] < 1 || (int) $row['pieces'] > LotLimits::PIECES)) {
+        if (
+            $row['pieces'] !== ''
+                && (
+                    preg_match('/^\d{1,5}$/', $row['pieces']) !== 1
+                        || (int) $row['pieces'] < 1
+                        || (int) $row['pieces'] > LotLimits::PIECES
+                )
+        ) {
             $wrong->add("rows.{$index}", Words::of('stash.errors.pieces'));
         }
         $row['amount'] = self::money($row['paid'], "rows.{$index}", $currency, $wrong);

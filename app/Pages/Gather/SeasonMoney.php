@@ -22,7 +22,9 @@ use PluckyWren\Core\Season\SeasonCosts;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Source;
 
-/** Where a season's money went: from the day after one hand-in to the end of the next. Sums are made where the rows are. */
+/**
+ * Where a season's money went: from the day after one hand-in to the end of the next. Sums are made where the rows are.
+ */
 final class SeasonMoney
 {
     /** So many gifts are named; a page that thanks for more than that is read by nobody. */
@@ -37,8 +39,12 @@ final class SeasonMoney
 
     private readonly SeasonLots $lots;
 
-    private function __construct(public readonly Season $season, private readonly Season $current, private readonly Crew $crew, private readonly HandIn $handIn)
-    {
+    private function __construct(
+        public readonly Season $season,
+        private readonly Season $current,
+        private readonly Crew $crew,
+        private readonly HandIn $handIn,
+    ) {
         $this->currency = Currency::of($crew->currency->code, resolve(Notation::class));
         $this->lots = new SeasonLots($season, $this->currency);
     }
@@ -57,9 +63,16 @@ final class SeasonMoney
     public function years(): array
     {
         $first = Lot::query()->min('got_on');
-        $years = [$this->current->year, $this->season->year, ...array_map(intval(...), Box::query()->distinct()->pluck('season')->all())];
+        $years = [
+            $this->current->year,
+            $this->season->year,
+            ...array_map(intval(...), Box::query()->distinct()->pluck('season')->all()),
+        ];
         if (is_string($first)) {
-            array_push($years, ...range(Season::of($this->handIn, CarbonImmutable::parse($first))->year, $this->current->year));
+            array_push(
+                $years,
+                ...range(Season::of($this->handIn, CarbonImmutable::parse($first))->year, $this->current->year),
+            );
         }
         rsort($years);
 
@@ -85,13 +98,25 @@ final class SeasonMoney
     /** Get the gifts of this season's boxes that were handed in: those are paid. */
     public function giftsPaid(): Money
     {
-        return $this->money((int) Box::query()->where('stage', Stage::HandedIn)->where('season', $this->season->year)->sum('sending_gift_minor'));
+        return $this->money(
+            (int) Box::query()
+                ->where('stage', Stage::HandedIn)
+                ->where('season', $this->season->year)
+                ->sum('sending_gift_minor'),
+        );
     }
 
-    /** Get the gifts that the other boxes on the shelf will ask for; they are handed in when they are ready, whenever they were planned. */
+    /**
+     * Get the gifts that the other boxes on the shelf will ask for; they are handed in when they are ready, whenever
+     * they were planned.
+     */
     public function promised(): Money
     {
-        return $this->money($this->isCurrent() ? (int) Box::query()->where('stage', '<>', Stage::HandedIn)->sum('sending_gift_minor') : 0);
+        return $this->money(
+            $this->isCurrent()
+                ? (int) Box::query()->where('stage', '<>', Stage::HandedIn)->sum('sending_gift_minor')
+                : 0,
+        );
     }
 
     public function spent(): Money
@@ -145,13 +170,20 @@ final class SeasonMoney
         return $this->costs()->withoutPrice();
     }
 
-    /** @return array{boxes: Money, left: Money, gone: Money} where what was paid is now; the three add up to it to the last cent */
+    /**
+     * @return array{boxes: Money, left: Money, gone: Money} where what was paid is now; the three add up to it to the
+     *     last cent
+     */
     public function whereabouts(): array
     {
         return $this->whereabouts ??= $this->costs()->whereabouts($this->lots->costInBoxes(), $this->lots->costGone());
     }
 
-    /** @return array<string, list<array{lot: Lot, boxes: list<string>}>> what each giver gave and which boxes have it */
+    /**
+     * @return array<string, list<array{
+     *     lot: Lot, boxes: list<string>,
+     * }>> what each giver gave and which boxes have it
+     */
     public function givers(): array
     {
         $givers = [];

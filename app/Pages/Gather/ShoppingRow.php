@@ -12,7 +12,12 @@ use PluckyWren\Core\Money\ExactAmount;
 final readonly class ShoppingRow
 {
     /** @param list<string> $for the themes of the boxes that lack it */
-    public function __construct(public ShoppingLine $line, private ?Lot $latest, public ?ExactAmount $target, public array $for) {}
+    public function __construct(
+        public ShoppingLine $line,
+        private ?Lot $latest,
+        public ?ExactAmount $target,
+        public array $for,
+    ) {}
 
     /** Get how many are in the shop's pack; one where nobody wrote that down. */
     public function packSize(): int

@@ -27,7 +27,11 @@ final class Shortfall
     /** @return list<ShoppingLine> must-haves first, then by lane */
     public function lines(): array
     {
-        return $this->lines ??= ShoppingList::of($this->boxes()->map(static fn (Box $box) => $box->plan())->all(), $this->picker->onHand(), $this->catalogue);
+        return $this->lines ??= ShoppingList::of(
+            $this->boxes()->map(static fn (Box $box) => $box->plan())->all(),
+            $this->picker->onHand(),
+            $this->catalogue,
+        );
     }
 
     /** Get how many of a kind are still to be bought. */
@@ -58,7 +62,10 @@ final class Shortfall
     /** @return Collection<string, Box> the boxes that may still be filled, by id, in the order of the shelf */
     public function boxes(): Collection
     {
-        return $this->boxes ??= Box::query()->with(Box::CONTENTS)->get()->filter(static fn (Box $box): bool => $box->stage->isOpen())
+        return $this->boxes ??= Box::query()
+            ->with(Box::CONTENTS)
+            ->get()
+            ->filter(static fn (Box $box): bool => $box->stage->isOpen())
             ->sortBy('number')->keyBy(static fn (Box $box): string => $box->id)->toBase();
     }
 }

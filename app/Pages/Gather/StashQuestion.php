@@ -24,12 +24,22 @@ final readonly class StashQuestion
 
     private const A_PAGE = 50;
 
-    private function __construct(private Catalogue $catalogue, public string $search, public ?Category $lane, public ?AgeBand $band, public string $only, public string $sort, public string $year) {}
+    private function __construct(
+        private Catalogue $catalogue,
+        public string $search,
+        public ?Category $lane,
+        public ?AgeBand $band,
+        public string $only,
+        public string $sort,
+        public string $year,
+    ) {}
 
     /** @param list<AgeBand> $bands */
     public static function of(Request $request, Catalogue $catalogue, array $bands): self
     {
-        $text = static fn (string $name): string => is_string($typed = $request->query($name)) ? trim(mb_substr($typed, 0, 80)) : '';
+        $text = static fn (string $name): string => is_string($typed = $request->query($name))
+            ? trim(mb_substr($typed, 0, 80))
+            : '';
         $band = array_values(array_filter($bands, static fn (AgeBand $band): bool => $band->id() === $text('band')));
 
         return new self(
@@ -45,7 +55,11 @@ final readonly class StashQuestion
 
     public function asksForSome(): bool
     {
-        return $this->search !== '' || $this->lane !== null || $this->band !== null || $this->only !== '' || $this->year !== '';
+        return $this->search !== ''
+            || $this->lane !== null
+            || $this->band !== null
+            || $this->only !== ''
+            || $this->year !== '';
     }
 
     /**
@@ -56,9 +70,19 @@ final readonly class StashQuestion
      */
     public function query(array $changes = []): array
     {
-        $query = ['q' => $this->search, 'lane' => $this->lane?->value, 'band' => $this->band?->id(), 'only' => $this->only, 'year' => $this->year, 'sort' => $this->sort === 'name' ? '' : $this->sort];
+        $query = [
+            'q' => $this->search,
+            'lane' => $this->lane?->value,
+            'band' => $this->band?->id(),
+            'only' => $this->only,
+            'year' => $this->year,
+            'sort' => $this->sort === 'name' ? '' : $this->sort,
+        ];
 
-        return array_filter([...$query, ...$changes], static fn (?string $value): bool => $value !== null && $value !== '');
+        return array_filter(
+            [...$query, ...$changes],
+            static fn (?string $value): bool => $value !== null && $value !== '',
+        );
     }
 
     /** @return LengthAwarePaginator<int, Lot> */
@@ -93,9 +117,14 @@ final readonly class StashQuestion
         $lots->selectRaw('kind, count(*) as lots, sum(pieces - gone) as pieces')->groupBy('kind');
         // From the pieces to their lots: there are far fewer of those that boxes have.
         $setAside = Piece::query();
-        $setAside->whereNotNull('lot_id')->selectRaw('(select lots.kind from lots where lots.id = lot_id) as of_kind, sum(quantity) as set_aside')->groupBy('of_kind');
+        $setAside->whereNotNull('lot_id')
+            ->selectRaw('(select lots.kind from lots where lots.id = lot_id) as of_kind, sum(quantity) as set_aside')
+            ->groupBy('of_kind');
         $promised = $setAside->toBase()->pluck('set_aside', 'of_kind');
-        $drawers = array_fill_keys(array_map(static fn (Category $lane): string => $lane->value, Category::cases()), ['lots' => 0, 'pieces' => 0, 'setAside' => 0]);
+        $drawers = array_fill_keys(
+            array_map(static fn (Category $lane): string => $lane->value, Category::cases()),
+            ['lots' => 0, 'pieces' => 0, 'setAside' => 0],
+        );
         foreach ($lots->toBase()->get() as $row) {
             $lane = $this->catalogue->get($row->kind)->category->value;
             $drawers[$lane]['lots'] += (int) $row->lots;
@@ -113,8 +142,14 @@ final readonly class StashQuestion
             'on-hand' => $query->whereRaw(Lot::HAS_SOME_LEFT),
             'no-price' => $query->where('price_state', PriceState::Unknown),
             'wrong' => $query->whereNotNull('fault'),
-            'no-source' => $query->where(static fn (Builder $query): Builder => $query->where('place', null)->orWhere('place', '')),
-            'unused' => $query->where('got_on', '<', Today::here()->subYear()->toDateString())->doesntHave('setAsidePieces'),
+            'no-source' => $query->where(
+                static fn (Builder $query): Builder => $query->where('place', null)->orWhere('place', ''),
+            ),
+            'unused' => $query->where(
+                'got_on',
+                '<',
+                Today::here()->subYear()->toDateString(),
+            )->doesntHave('setAsidePieces'),
             default => null,
         };
     }
@@ -128,7 +163,13 @@ final readonly class StashQuestion
         $kinds = $this->lane === null ? $this->catalogue->all() : $this->catalogue->ofCategory($this->lane);
         $band = $this->band;
         if ($band !== null) {
-            $kinds = array_filter($kinds, static fn ($kind): bool => array_filter($kind->usual, static fn (array $usual): bool => $usual[0]->sharedYears($band) > 0) !== []);
+            $kinds = array_filter(
+                $kinds,
+                static fn ($kind): bool => array_filter(
+                    $kind->usual,
+                    static fn (array $usual): bool => $usual[0]->sharedYears($band) > 0,
+                ) !== [],
+            );
         }
 
         return array_keys($kinds);

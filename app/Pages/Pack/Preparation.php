@@ -15,13 +15,19 @@ final readonly class Preparation
     /** @param list<Box> $boxes with `pieces.lot` loaded */
     public function __construct(public array $boxes) {}
 
-    /** @return list<array{Piece, list<array{Task, bool}>}> pieces of a box with their tasks and whether each is done, in the order of the lanes */
+    /**
+     * @return list<array{Piece, list<array{Task, bool}>}> pieces of a box with their tasks and whether each is done, in
+     *     the order of the lanes
+     */
     public function piecesOf(Box $box): array
     {
         $rows = [];
         foreach ($box->contents() as $piece) {
             $piece->setRelation('box', $box);
-            $tasks = array_map(static fn (Task $task): array => [$task, in_array($task, $piece->done, true)], $piece->tasks());
+            $tasks = array_map(
+                static fn (Task $task): array => [$task, in_array($task, $piece->done, true)],
+                $piece->tasks(),
+            );
             if ($tasks !== []) {
                 $rows[] = [$piece, $tasks];
             }
@@ -30,13 +36,19 @@ final readonly class Preparation
         return $rows;
     }
 
-    /** @return list<array{Task, list<Task>}> tasks of a piece that were done before what should have come first, and that */
+    /**
+     * @return list<array{Task, list<Task>}> tasks of a piece that were done before what should have come first, and
+     *     that
+     */
     public function doneTooEarly(Piece $piece): array
     {
         return TaskOrder::doneTooEarly($piece->tasks(), $piece->done);
     }
 
-    /** @return array<string, list<Piece>> what is still open over all boxes, by the task, in an order in which the tasks can be done */
+    /**
+     * @return array<string, list<Piece>> what is still open over all boxes, by the task, in an order in which the tasks
+     *     can be done
+     */
     public function evening(): array
     {
         $byTask = array_fill_keys(array_map(static fn (Task $task): string => $task->value, Task::cases()), []);
@@ -54,7 +66,9 @@ final readonly class Preparation
     /** Get how many tasks of a box are still open, its own and its pieces'. */
     public function openOf(Box $box): int
     {
-        $open = count(array_filter(Task::ofTheBox(), static fn (Task $task): bool => ! in_array($task, $box->done, true)));
+        $open = count(
+            array_filter(Task::ofTheBox(), static fn (Task $task): bool => ! in_array($task, $box->done, true)),
+        );
         foreach ($this->piecesOf($box) as [, $tasks]) {
             $open += count(array_filter($tasks, static fn (array $task): bool => ! $task[1]));
         }

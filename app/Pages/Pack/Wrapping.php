@@ -18,11 +18,19 @@ final readonly class Wrapping
 {
     private const LID_DEPTH_TENTHS = 450;
 
-    private function __construct(private WrappingPaper $paper, public string $width, public string $metres, public ?int $boxes, public string $wrong) {}
+    private function __construct(
+        private WrappingPaper $paper,
+        public string $width,
+        public string $metres,
+        public ?int $boxes,
+        public string $wrong,
+    ) {}
 
     public static function of(Request $request, Box $box): self
     {
-        $text = static fn (string $name, string $otherwise): string => is_string($typed = $request->query($name)) ? mb_substr(trim($typed), 0, 20) : $otherwise;
+        $text = static fn (string $name, string $otherwise): string => is_string($typed = $request->query($name))
+            ? mb_substr(trim($typed), 0, 20)
+            : $otherwise;
         $paper = WrappingPaper::for($box->boxKind()->outside, self::LID_DEPTH_TENTHS);
         [$width, $metres] = [$text('width', '70 cm'), str_replace(',', '.', $text('metres', '2'))];
         try {
@@ -52,6 +60,8 @@ final readonly class Wrapping
     {
         $size = new Size($sheet[0], $sheet[1], 0);
 
-        return Length::ofTenths($size->length)->in(Unit::Millimetre).' × '.Length::ofTenths($size->width)->in(Unit::Millimetre).' mm';
+        return Length::ofTenths($size->length)
+            ->in(Unit::Millimetre).' × '.Length::ofTenths($size->width)
+            ->in(Unit::Millimetre).' mm';
     }
 }

@@ -39,15 +39,24 @@ final readonly class BoxSheet
     /** @var array<string, PlannedPiece> by the piece's id */
     private array $planned;
 
-    public function __construct(public Box $box, public Plan $plan, public Gauges $gauges, public Problem $problem, public bool $mayImprove = false)
-    {
+    public function __construct(
+        public Box $box,
+        public Plan $plan,
+        public Gauges $gauges,
+        public Problem $problem,
+        public bool $mayImprove = false,
+    ) {
         $this->planned = array_column($plan->pieces, null, 'id');
     }
 
     /** @return list<Piece> */
     public function lane(Category $category): array
     {
-        return array_values($this->box->contents()->filter(fn (Piece $piece): bool => $this->planned[$piece->id]->kind->category === $category)->all());
+        return array_values(
+            $this->box->contents()
+                ->filter(fn (Piece $piece): bool => $this->planned[$piece->id]->kind->category === $category)
+                ->all(),
+        );
     }
 
     public function drawing(): Drawing
@@ -73,14 +82,25 @@ final readonly class BoxSheet
         $scene = (new SceneOf)->packing($box, $placements, $this->problem->singles());
         $pieces = [];
         foreach ($placements as $placement) {
-            $pieces[$placement->id] = ['lane' => $this->laneOf($placement->id), 'name' => $this->nameOf($placement->id), 'step' => $placement->step];
+            $pieces[$placement->id] = [
+                'lane' => $this->laneOf($placement->id),
+                'name' => $this->nameOf($placement->id),
+                'step' => $placement->step,
+            ];
         }
         $names = array_map(static fn (array $piece): string => "{$piece['step']}. {$piece['name']}", $pieces);
 
-        return new Drawing($scene, Words::of('fit.drawing', ['names' => $names === [] ? Words::of('fit.nothing') : implode(', ', $names)]), $pieces);
+        return new Drawing(
+            $scene,
+            Words::of('fit.drawing', ['names' => $names === [] ? Words::of('fit.nothing') : implode(', ', $names)]),
+            $pieces,
+        );
     }
 
-    /** @return list<Finding> what is flagged and rests on several pieces or none, so that it stands beside none of them; tips stay on the screen */
+    /**
+     * @return list<Finding> what is flagged and rests on several pieces or none, so that it stands beside none of them;
+     *     tips stay on the screen
+     */
     public function toldApart(): array
     {
         $flags = $this->gauges->flags->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask)->all;
@@ -93,7 +113,9 @@ final readonly class BoxSheet
     {
         $left = [...$this->gauges->missing->overruled, ...$this->gauges->flags->overruled];
 
-        return array_values(array_filter($left, static fn (Overruled $one): bool => count($one->finding->pieces) !== 1));
+        return array_values(
+            array_filter($left, static fn (Overruled $one): bool => count($one->finding->pieces) !== 1),
+        );
     }
 
     public function elevation(): Elevation
@@ -106,16 +128,29 @@ final readonly class BoxSheet
     {
         return $this->packingOrder() === [] || ($this->gauges->room->result->closure->press ?? 0.0) == 0.0
             ? null
-            : Elevation::of($this->plan->boxKind->inside, RestingPile::of($this->packingOrder(), $this->problem->singles()));
+            : Elevation::of(
+                $this->plan->boxKind->inside,
+                RestingPile::of($this->packingOrder(), $this->problem->singles()),
+            );
     }
 
-    /** @return list<array{Drawing, string}> for each piece that holds others: its hollow drawn as a box of its own, and its name */
+    /**
+     * @return list<array{Drawing, string}> for each piece that holds others: its hollow drawn as a box of its own, and
+     *     its name
+     */
     public function insets(): array
     {
         $insides = [];
         foreach ($this->packingOrder() as $placement) {
             if ($placement->in !== null) {
-                $insides[$placement->in][] = new Placement($placement->id, $placement->step, null, $placement->how, $placement->angle, $placement->parts);
+                $insides[$placement->in][] = new Placement(
+                    $placement->id,
+                    $placement->step,
+                    null,
+                    $placement->how,
+                    $placement->angle,
+                    $placement->parts,
+                );
             }
         }
         $items = $this->problem->singles();
@@ -136,7 +171,10 @@ final readonly class BoxSheet
 
     public function saysOf(Caution $caution): string
     {
-        return Words::of("fit.cautions.{$caution->about->value}", ['name' => $this->nameOf($caution->id), 'other' => $caution->other === null ? '' : $this->nameOf($caution->other)]);
+        return Words::of("fit.cautions.{$caution->about->value}", [
+            'name' => $this->nameOf($caution->id),
+            'other' => $caution->other === null ? '' : $this->nameOf($caution->other),
+        ]);
     }
 
     public function insideMm(): string
@@ -148,7 +186,10 @@ final readonly class BoxSheet
     {
         $names = resolve(ColourNames::class);
 
-        return implode(', ', array_map(static fn (Colour $colour): string => $names->nameOf($colour), $this->box->palette->colours));
+        return implode(
+            ', ',
+            array_map(static fn (Colour $colour): string => $names->nameOf($colour), $this->box->palette->colours),
+        );
     }
 
     /** Get how many of a kind would be put into this box: as many as are on its list to buy, or as are usual. */
@@ -222,9 +263,18 @@ final readonly class BoxSheet
     /** Get what lies inside a piece, where anything does. */
     private function contentsOf(Placement $holder): string
     {
-        $inside = array_filter($this->packingOrder(), static fn (Placement $placement): bool => $placement->in === $holder->id);
-        $counts = array_count_values(array_map(fn (Placement $placement): string => $this->nameOf($placement->id), $inside));
-        $names = array_map(static fn (string $name, int $count): string => $count > 1 ? "{$count} × {$name}" : $name, array_keys($counts), $counts);
+        $inside = array_filter(
+            $this->packingOrder(),
+            static fn (Placement $placement): bool => $placement->in === $holder->id,
+        );
+        $counts = array_count_values(
+            array_map(fn (Placement $placement): string => $this->nameOf($placement->id), $inside),
+        );
+        $names = array_map(
+            static fn (string $name, int $count): string => $count > 1 ? "{$count} × {$name}" : $name,
+            array_keys($counts),
+            $counts,
+        );
 
         return $names === [] ? '' : Words::of('fit.inside-it', ['names' => implode(', ', $names)]);
     }

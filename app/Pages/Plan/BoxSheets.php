@@ -30,7 +30,13 @@ final readonly class BoxSheets
             return $this->sheet($box, $plan, $problem, $handedIn->packing);
         }
 
-        return $this->sheet($box, $plan, $problem, $plan->pieces === [] ? null : $this->fitRoom->packing($problem, $box->crew_id), $this->fitRoom->mayImprove($problem));
+        return $this->sheet(
+            $box,
+            $plan,
+            $problem,
+            $plan->pieces === [] ? null : $this->fitRoom->packing($problem, $box->crew_id),
+            $this->fitRoom->mayImprove($problem),
+        );
     }
 
     /** Get a box's sheet as it would be by another plan of it. */
@@ -38,7 +44,12 @@ final readonly class BoxSheets
     {
         $problem = FitProblem::of($plan);
 
-        return $this->sheet($box, $plan, $problem, $this->fitRoom->inTurn($box->crew_id, fn (): Result => $this->fitRoom->trial($box->crew_id)->of($problem)));
+        return $this->sheet(
+            $box,
+            $plan,
+            $problem,
+            $this->fitRoom->inTurn($box->crew_id, fn (): Result => $this->fitRoom->trial($box->crew_id)->of($problem)),
+        );
     }
 
     /**
@@ -52,10 +63,22 @@ final readonly class BoxSheets
         $plans = $boxes->map(static fn (Box $box): Plan => $box->plan())->all();
         $problems = array_map(FitProblem::of(...), $plans);
         $handedIn = array_filter($boxes->map(static fn (Box $box): ?BoxRecord => $box->handedIn())->all());
-        $results = $this->fitRoom->recorded(array_filter(array_diff_key($problems, $handedIn), static fn (Problem $problem): bool => $problem->items !== []));
+        $results = $this->fitRoom->recorded(
+            array_filter(
+                array_diff_key($problems, $handedIn),
+                static fn (Problem $problem): bool => $problem->items !== [],
+            ),
+        );
         $results += array_map(static fn (BoxRecord $record): ?Result => $record->packing, $handedIn);
 
-        return $boxes->map(fn (Box $box, int $index): BoxSheet => $this->sheet($box, $plans[$index], $problems[$index], $results[$index] ?? null));
+        return $boxes->map(
+            fn (Box $box, int $index): BoxSheet => $this->sheet(
+                $box,
+                $plans[$index],
+                $problems[$index],
+                $results[$index] ?? null,
+            ),
+        );
     }
 
     private function sheet(Box $box, Plan $plan, Problem $problem, ?Result $result, bool $mayImprove = false): BoxSheet

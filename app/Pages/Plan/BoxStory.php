@@ -43,8 +43,12 @@ final readonly class BoxStory
         foreach ($change->before['pieces'] as $id => $before) {
             $after = $change->after['pieces'][$id] ?? null;
             $row = $after ?? $before ?? [];
-            $name = is_string($row['lot_id'] ?? null) ? $this->names[$row['lot_id']] ?? '' : $this->catalogue->get((string) ($row['kind'] ?? ''))->name;
-            $counts = array_unique(array_filter([$before['quantity'] ?? null, $after['quantity'] ?? null], is_numeric(...)));
+            $name = is_string($row['lot_id'] ?? null)
+                ? $this->names[$row['lot_id']] ?? ''
+                : $this->catalogue->get((string) ($row['kind'] ?? ''))->name;
+            $counts = array_unique(
+                array_filter([$before['quantity'] ?? null, $after['quantity'] ?? null], is_numeric(...)),
+            );
             $names[] = trim(implode(' → ', $counts)." × {$name}");
         }
 

@@ -33,44 +33,73 @@ final readonly class FitAnswers
 
     private Result $result;
 
-    public function __construct(public BoxSheet $sheet, private BoxSheets $sheets, private FitRoom $fitRoom, private Picker $picker, private SwapCandidates $candidates, private BoxKinds $boxKinds)
-    {
+    public function __construct(
+        public BoxSheet $sheet,
+        private BoxSheets $sheets,
+        private FitRoom $fitRoom,
+        private Picker $picker,
+        private SwapCandidates $candidates,
+        private BoxKinds $boxKinds,
+    ) {
         $this->result = $sheet->gauges->room->result ?? new Result([], []);
     }
 
     public static function of(Box $box): self
     {
-        return new self(resolve(BoxSheets::class)->tried($box), resolve(BoxSheets::class), resolve(FitRoom::class), resolve(Picker::class), resolve(SwapCandidates::class), resolve(BoxKinds::class));
+        return new self(
+            resolve(BoxSheets::class)->tried($box),
+            resolve(BoxSheets::class),
+            resolve(FitRoom::class),
+            resolve(Picker::class),
+            resolve(SwapCandidates::class),
+            resolve(BoxKinds::class),
+        );
     }
 
     /** Determine if there is anything to mend: something stays out, or the lid strains. */
     public function isTooFull(): bool
     {
-        return ! $this->result->packsAll() || in_array($this->result->closure?->verdict, [Verdict::Tight, Verdict::Open], true);
+        return ! $this->result->packsAll()
+            || in_array($this->result->closure?->verdict, [Verdict::Tight, Verdict::Open], true);
     }
 
     /** @return list<Leaving> */
     public function leaveOut(): array
     {
-        return (new LeaveOut($this->fitRoom->trial($this->sheet->box->crew_id)))->answers($this->sheet->problem, $this->result);
+        return (
+            new LeaveOut($this->fitRoom->trial($this->sheet->box->crew_id))
+        )->answers($this->sheet->problem, $this->result);
     }
 
     /** Get the names of what would be left out, as one says them. */
     public function namesOf(Leaving $leaving): string
     {
-        return implode(' and ', array_map(fn (string $id, int $count): string => ($count > 1 ? "{$count} × " : '').$this->sheet->nameOf($id), array_keys($leaving->counts), $leaving->counts));
+        return implode(
+            ' and ',
+            array_map(
+                fn (string $id, int $count): string => ($count > 1 ? "{$count} × " : '').$this->sheet->nameOf($id),
+                array_keys($leaving->counts),
+                $leaving->counts,
+            ),
+        );
     }
 
     /** @return list<array{Swap, Result}> */
     public function swaps(): array
     {
-        return (new Swaps($this->fitRoom->trial($this->sheet->box->crew_id)))->thatHelp($this->sheet->problem, $this->result, $this->candidates->of($this->sheet->plan, $this->sheet->box->pieces));
+        return (new Swaps($this->fitRoom->trial($this->sheet->box->crew_id)))->thatHelp(
+            $this->sheet->problem,
+            $this->result,
+            $this->candidates->of($this->sheet->plan, $this->sheet->box->pieces),
+        );
     }
 
     /** Get what a swap comes to. */
     public function saysOf(Result $result): string
     {
-        return $result->packsAll() ? Words::of('fit.all-in', ['verdict' => $this->verdict($result->closure)]) : trans_choice('fit.still-out', count($result->leftOut));
+        return $result->packsAll()
+            ? Words::of('fit.all-in', ['verdict' => $this->verdict($result->closure)])
+            : trans_choice('fit.still-out', count($result->leftOut));
     }
 
     public function verdict(?Closure $closure): string
@@ -82,12 +111,21 @@ final readonly class FitAnswers
     public function nooks(): array
     {
         return array_map(fn (Part $nook): array => [
-            implode(' × ', array_map(static fn (int $tenths): string => (string) intdiv($tenths, 10), [$nook->l, $nook->w, $nook->h])),
+            implode(
+                ' × ',
+                array_map(
+                    static fn (int $tenths): string => (string) intdiv($tenths, 10),
+                    [$nook->l, $nook->w, $nook->h],
+                ),
+            ),
             $this->placeOf($nook),
         ], (new Nooks($this->sheet->problem, $this->result))->largest());
     }
 
-    /** @return list<array{Offer, string}> what is on hand and would go in as things stand, must-haves first, and where it would go */
+    /**
+     * @return list<array{Offer, string}> what is on hand and would go in as things stand, must-haves first, and where
+     *     it would go
+     */
     public function fitting(): array
     {
         if (! $this->result->packsAll()) {
@@ -97,7 +135,9 @@ final readonly class FitAnswers
         $here = array_filter($this->sheet->box->pieces->pluck('lot_id')->all());
         $fitting = [];
         foreach ($this->picker->fromStash($this->sheet->plan, PickerState::closed())->shown as $offer) {
-            $placement = in_array($offer->lot->id, $here, true) ? null : $nooks->placeFor(FitProblem::item($offer->planned(1), $this->sheet->plan));
+            $placement = in_array($offer->lot->id, $here, true)
+                ? null
+                : $nooks->placeFor(FitProblem::item($offer->planned(1), $this->sheet->plan));
             if ($placement !== null) {
                 $fitting[] = [$offer, $this->placeOf($placement->parts[0])];
             }
@@ -112,9 +152,20 @@ final readonly class FitAnswers
     /** @return list<BoxSheet> the same pieces in each other box kind */
     public function otherBoxes(): array
     {
-        $others = array_filter($this->boxKinds->all(), fn (BoxKind $kind): bool => $kind->id !== $this->sheet->plan->boxKind->id);
+        $others = array_filter(
+            $this->boxKinds->all(),
+            fn (BoxKind $kind): bool => $kind->id !== $this->sheet->plan->boxKind->id,
+        );
 
-        return array_values(array_map(fn (BoxKind $kind): BoxSheet => $this->sheets->planned($this->sheet->box, $this->sheet->plan->in($kind)), $others));
+        return array_values(
+            array_map(
+                fn (BoxKind $kind): BoxSheet => $this->sheets->planned(
+                    $this->sheet->box,
+                    $this->sheet->plan->in($kind),
+                ),
+                $others,
+            ),
+        );
     }
 
     /** @return list<BoxSheet> packed by the other schools */
@@ -122,13 +173,30 @@ final readonly class FitAnswers
     {
         $others = array_filter(Order::cases(), fn (Order $order): bool => $order !== $this->sheet->plan->packingOrder);
 
-        return array_values(array_map(fn (Order $order): BoxSheet => $this->sheets->planned($this->sheet->box, $this->sheet->plan->packedBy($order)), $others));
+        return array_values(
+            array_map(
+                fn (Order $order): BoxSheet => $this->sheets->planned(
+                    $this->sheet->box,
+                    $this->sheet->plan->packedBy($order),
+                ),
+                $others,
+            ),
+        );
     }
 
     private function placeOf(Part $part): string
     {
-        $where = Whereabouts::of(new Placement('nook', 1, null, How::Flat, 0.0, [$part]), $this->sheet->plan->boxKind->inside);
+        $where = Whereabouts::of(
+            new Placement('nook', 1, null, How::Flat, 0.0, [$part]),
+            $this->sheet->plan->boxKind->inside,
+        );
 
-        return implode(', ', array_filter([$where->isOnFloor ? Words::of('fit.on-floor') : '', Words::of("fit.where.{$where->leftToRight->value}-{$where->frontToBack->value}")]));
+        return implode(
+            ', ',
+            array_filter([
+                $where->isOnFloor ? Words::of('fit.on-floor') : '',
+                Words::of("fit.where.{$where->leftToRight->value}-{$where->frontToBack->value}"),
+            ]),
+        );
     }
 }

@@ -40,7 +40,10 @@ final readonly class FitView
 
     public function drawing(): Drawing
     {
-        return $this->sheet->drawingOf(array_slice($this->sheet->packingOrder(), 0, $this->step), new QuarterTurn($this->turn));
+        return $this->sheet->drawingOf(
+            array_slice($this->sheet->packingOrder(), 0, $this->step),
+            new QuarterTurn($this->turn),
+        );
     }
 
     /** @return list<array{Drawing, string}> each layer by itself, with the names of what lies in it */
@@ -48,7 +51,12 @@ final readonly class FitView
     {
         return array_map(fn (array $layer): array => [
             $this->sheet->drawingOf($layer, new QuarterTurn($this->turn)),
-            implode(', ', array_unique(array_map(fn (Placement $placement): string => $this->sheet->nameOf($placement->id), $layer))),
+            implode(
+                ', ',
+                array_unique(
+                    array_map(fn (Placement $placement): string => $this->sheet->nameOf($placement->id), $layer),
+                ),
+            ),
         ], Layers::of($this->sheet->packingOrder()));
     }
 
@@ -62,12 +70,21 @@ final readonly class FitView
     {
         $current = $this->current();
 
-        return trim(trans_choice('fit.step-of', $this->step, ['total' => $this->steps(), 'name' => $current === null ? '' : $this->sheet->nameOf($current->id), 'place' => $current === null ? '' : $this->sheet->placeOf($current)]));
+        return trim(
+            trans_choice('fit.step-of', $this->step, [
+                'total' => $this->steps(),
+                'name' => $current === null ? '' : $this->sheet->nameOf($current->id),
+                'place' => $current === null ? '' : $this->sheet->placeOf($current),
+            ]),
+        );
     }
 
     /** @return array{step: int, turn: int} the address's question with some of it changed */
     public function query(?int $step = null, ?int $turn = null): array
     {
-        return ['step' => max(0, min($this->steps(), $step ?? $this->step)), 'turn' => (($turn ?? $this->turn) + 4) % 4];
+        return [
+            'step' => max(0, min($this->steps(), $step ?? $this->step)),
+            'turn' => (($turn ?? $this->turn) + 4) % 4,
+        ];
     }
 }

@@ -8,7 +8,10 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Support\HtmlString;
 use PluckyWren\Core\Stash\Category;
 
-/** The inks of the open box in daylight, as plain rules that any drawing program reads: for a drawing that leaves the application. */
+/**
+ * The inks of the open box in daylight, as plain rules that any drawing program reads: for a drawing that leaves the
+ * application.
+ */
 final class Ink
 {
     /** The name of the language, as a drawing that stands alone must give it. */
@@ -16,9 +19,15 @@ final class Ink
 
     /** What is no lane's: each class with its rule. */
     private const RULES = [
-        'wall-floor' => 'fill:#e6d9bf', 'wall-back' => 'fill:#efe4cd', 'wall-left' => 'fill:#dccba9', 'wall' => 'stroke:#14312b;stroke-width:1.1',
-        'wall-near' => 'fill:none;stroke:#14312b;stroke-width:1;stroke-dasharray:4 3', 'rim' => 'fill:none;stroke:#14312b;stroke-width:1.5',
-        'face-edge' => 'stroke:#14312b;stroke-width:1.1;fill:none', 'face-mark' => 'stroke:#14312b;stroke-width:0.6;fill:none;opacity:0.65', 'face-seam' => 'stroke:none',
+        'wall-floor' => 'fill:#e6d9bf',
+        'wall-back' => 'fill:#efe4cd',
+        'wall-left' => 'fill:#dccba9',
+        'wall' => 'stroke:#14312b;stroke-width:1.1',
+        'wall-near' => 'fill:none;stroke:#14312b;stroke-width:1;stroke-dasharray:4 3',
+        'rim' => 'fill:none;stroke:#14312b;stroke-width:1.5',
+        'face-edge' => 'stroke:#14312b;stroke-width:1.1;fill:none',
+        'face-mark' => 'stroke:#14312b;stroke-width:0.6;fill:none;opacity:0.65',
+        'face-seam' => 'stroke:none',
         'step' => 'fill:#14312b;font:700 11px sans-serif;text-anchor:middle',
     ];
 
@@ -50,7 +59,10 @@ final class Ink
 
     private static function mixed(string $hex, int $with, float $share): string
     {
-        $mixed = array_map(static fn (string $part): int => (int) round((int) hexdec($part) * (1 - $share) + $with * $share), str_split($hex, 2));
+        $mixed = array_map(
+            static fn (string $part): int => (int) round((int) hexdec($part) * (1 - $share) + $with * $share),
+            str_split($hex, 2),
+        );
 
         return sprintf('#%02x%02x%02x', ...$mixed);
     }

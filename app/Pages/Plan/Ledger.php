@@ -11,7 +11,9 @@ use PluckyWren\Core\Money\ExactAmount;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Category;
 
-/** A box's pieces one under another, with the sum so far; the costs are written so that they add up as they are written. */
+/**
+ * A box's pieces one under another, with the sum so far; the costs are written so that they add up as they are written.
+ */
 final readonly class Ledger
 {
     /** @param list<array{piece: Piece, planned: PlannedPiece, cost: Money|null, sum: Money}> $lines by lane */
@@ -20,7 +22,9 @@ final readonly class Ledger
     public static function of(BoxSheet $sheet): self
     {
         $pieces = array_merge(...array_map($sheet->lane(...), Category::cases()));
-        $exact = array_filter(array_map(static fn (Piece $piece): ?ExactAmount => $sheet->planned($piece)->cost(), $pieces));
+        $exact = array_filter(
+            array_map(static fn (Piece $piece): ?ExactAmount => $sheet->planned($piece)->cost(), $pieces),
+        );
         $costs = $exact === [] ? [] : Apportionment::of($exact);
         $sum = Money::zero($sheet->box->sending_gift->currency);
         $lines = [];

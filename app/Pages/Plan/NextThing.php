@@ -36,7 +36,13 @@ final readonly class NextThing
     private static function toFind(Collection $open, Picker $picker): ?self
     {
         foreach ($open as $sheet) {
-            $there = array_filter($sheet->gauges->mustHaves->missing(), static fn (NeedState $state): bool => $picker->onHandFor($state->need, $sheet->plan->recipient->band) > 0);
+            $there = array_filter(
+                $sheet->gauges->mustHaves->missing(),
+                static fn (NeedState $state): bool => $picker->onHandFor(
+                    $state->need,
+                    $sheet->plan->recipient->band,
+                ) > 0,
+            );
             if ($there !== []) {
                 return self::said($sheet, 'next.find', self::names($there));
             }
@@ -58,7 +64,9 @@ final readonly class NextThing
     {
         $sheet = $open->first(static fn (BoxSheet $sheet): bool => $sheet->gauges->mustHaves->missing() !== []);
 
-        return $sheet === null ? null : self::said($sheet, 'next.buy', self::names($sheet->gauges->mustHaves->missing()));
+        return $sheet === null
+            ? null
+            : self::said($sheet, 'next.buy', self::names($sheet->gauges->mustHaves->missing()));
     }
 
     /** @param array<array-key, NeedState> $states */

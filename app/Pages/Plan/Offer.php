@@ -16,7 +16,13 @@ use PluckyWren\Core\Money\PriceState;
 /** A lot that may be picked: why it is offered, and what picking it would do to the gauges. */
 final readonly class Offer
 {
-    public function __construct(public Lot $lot, public ?NeedState $need, public ?NeedState $wish, public int $suggested, private Plan $plan) {}
+    public function __construct(
+        public Lot $lot,
+        public ?NeedState $need,
+        public ?NeedState $wish,
+        public int $suggested,
+        private Plan $plan,
+    ) {}
 
     /** 0 for what fills a need, then wishes, then the rest by lane. */
     public function rank(): int
@@ -35,8 +41,16 @@ final readonly class Offer
         $asked = $this->need ?? $this->wish;
 
         return array_values(array_filter([
-            $asked === null ? null : Words::of($this->need === null ? 'picker.wish' : 'picker.fills', ['need' => $asked->need->name]),
-            $price->state === PriceState::Free ? Words::of('picker.free') : ($price->each === null ? Words::of('picker.unpriced') : Words::of('picker.each', ['price' => $price->each->format()])),
+            $asked === null
+                ? null
+                : Words::of($this->need === null ? 'picker.wish' : 'picker.fills', ['need' => $asked->need->name]),
+            $price->state === PriceState::Free
+                ? Words::of('picker.free')
+                : (
+                    $price->each === null
+                        ? Words::of('picker.unpriced')
+                        : Words::of('picker.each', ['price' => $price->each->format()])
+                ),
             $this->lot->cameFrom(),
             Words::of('picker.on-hand', ['count' => $this->lot->stock()->onHand()]),
         ]));
@@ -56,9 +70,26 @@ final readonly class Offer
         $toMend = count($then->flags->toMend()) > count($now->flags->toMend());
 
         return array_values(array_filter([
-            $filled > 0 ? [Words::of('gauges.must-haves'), Words::of('picker.must-haves', ['filled' => $then->mustHaves->filled(), 'asked' => $then->mustHaves->asked()]), 'good'] : null,
-            $cost->isZero() ? null : [Words::of('gauges.money'), Words::of('picker.money', ['cost' => $cost->format(), 'total' => $then->money->total->format()]), $then->money->isOver() ? 'bad' : 'plain'],
-            $flagged > 0 ? [Words::of('gauges.flags'), trans_choice('picker.flags', $flagged), $toMend ? 'bad' : 'plain'] : null,
+            $filled > 0
+                ? [
+                    Words::of('gauges.must-haves'),
+                    Words::of('picker.must-haves', [
+                        'filled' => $then->mustHaves->filled(),
+                        'asked' => $then->mustHaves->asked(),
+                    ]),
+                    'good',
+                ]
+                : null,
+            $cost->isZero()
+                ? null
+                : [
+                    Words::of('gauges.money'),
+                    Words::of('picker.money', ['cost' => $cost->format(), 'total' => $then->money->total->format()]),
+                    $then->money->isOver() ? 'bad' : 'plain',
+                ],
+            $flagged > 0
+                ? [Words::of('gauges.flags'), trans_choice('picker.flags', $flagged), $toMend ? 'bad' : 'plain']
+                : null,
         ]));
     }
 

@@ -49,7 +49,12 @@ final class Picker
         if ($state->search !== '') {
             Lot::matching($query, $state->search);
         }
-        foreach ([$this->wantedNeed($plan, $state)?->anyOf, $state->lane === null ? null : array_keys($this->catalogue->ofCategory($state->lane))] as $kinds) {
+        foreach (
+            [
+                $this->wantedNeed($plan, $state)?->anyOf,
+                $state->lane === null ? null : array_keys($this->catalogue->ofCategory($state->lane)),
+            ] as $kinds
+        ) {
             if ($kinds !== null) {
                 $query->whereIn('kind', $kinds);
             }
@@ -75,7 +80,12 @@ final class Picker
     {
         if ($this->onHand === null) {
             $query = Lot::query();
-            $query->selectRaw("kind, coalesce(size_label, '') as label, sum(pieces - gone - (select coalesce(sum(p.quantity), 0) from pieces p where p.lot_id = lots.id)) as on_hand")->whereRaw(Lot::CAN_BE_PACKED)->groupBy('kind', 'label');
+            $query->selectRaw(
+                "kind, coalesce(size_label, '') as label, sum(pieces - gone - (select coalesce(sum(p.quantity), 0) "
+                    .'from pieces p where p.lot_id = lots.id)) as on_hand',
+            )
+                ->whereRaw(Lot::CAN_BE_PACKED)
+                ->groupBy('kind', 'label');
             $counts = [];
             foreach ($query->toBase()->get() as $row) {
                 $counts[(string) $row->kind][(string) $row->label] = (int) $row->on_hand;

@@ -14,16 +14,32 @@ final readonly class PickerState
 {
     private const TABS = ['stash', 'buy', 'new'];
 
-    private function __construct(public bool $isOpen, public string $tab, public string $search, public ?Category $lane, public ?ItemKind $kind, public ?string $needId) {}
+    private function __construct(
+        public bool $isOpen,
+        public string $tab,
+        public string $search,
+        public ?Category $lane,
+        public ?ItemKind $kind,
+        public ?string $needId,
+    ) {}
 
     public static function of(Request $request): self
     {
-        $text = static fn (string $name): string => is_string($request->input($name)) ? mb_substr($request->input($name), 0, 80) : '';
+        $text = static fn (string $name): string => is_string($request->input($name))
+            ? mb_substr($request->input($name), 0, 80)
+            : '';
         $catalogue = resolve(Catalogue::class);
         $tab = in_array($text('from'), self::TABS, true) ? $text('from') : 'stash';
         $kind = $text('kind');
 
-        return new self($request->boolean('pick'), $tab, trim($text('q')), Category::tryFrom($text('lane')), $catalogue->has($kind) ? $catalogue->get($kind) : null, $text('need') === '' ? null : $text('need'));
+        return new self(
+            $request->boolean('pick'),
+            $tab,
+            trim($text('q')),
+            Category::tryFrom($text('lane')),
+            $catalogue->has($kind) ? $catalogue->get($kind) : null,
+            $text('need') === '' ? null : $text('need'),
+        );
     }
 
     /** The whole stash, nothing searched for. */
@@ -40,8 +56,20 @@ final readonly class PickerState
      */
     public function query(array $changes = []): array
     {
-        $query = $this->isOpen ? ['pick' => '1', 'from' => $this->tab, 'q' => $this->search, 'lane' => $this->lane?->value, 'kind' => $this->kind?->id, 'need' => $this->needId] : [];
+        $query = $this->isOpen
+            ? [
+                'pick' => '1',
+                'from' => $this->tab,
+                'q' => $this->search,
+                'lane' => $this->lane?->value,
+                'kind' => $this->kind?->id,
+                'need' => $this->needId,
+            ]
+            : [];
 
-        return array_filter([...$query, ...$changes], static fn (?string $value): bool => $value !== null && $value !== '');
+        return array_filter(
+            [...$query, ...$changes],
+            static fn (?string $value): bool => $value !== null && $value !== '',
+        );
     }
 }

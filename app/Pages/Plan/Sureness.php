@@ -20,7 +20,14 @@ final readonly class Sureness
      * @param  string|null  $settledBy  the name of the piece whose measuring would settle it
      * @param  bool  $isAlone  whether the box has been left alone for a while
      */
-    private function __construct(public Box $box, public array $tries, public array $unmeasured, public ?string $settledBy, public ?string $settledByLot, public bool $isAlone) {}
+    private function __construct(
+        public Box $box,
+        public array $tries,
+        public array $unmeasured,
+        public ?string $settledBy,
+        public ?string $settledByLot,
+        public bool $isAlone,
+    ) {}
 
     public static function of(Box $box, Plan $plan, FitRoom $fitRoom): self
     {
@@ -31,7 +38,12 @@ final readonly class Sureness
 
         return new self(
             $box, $tries,
-            array_values(array_map(static fn (PlannedPiece $piece): string => $piece->name, array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => ! $piece->isMeasured))),
+            array_values(
+                array_map(
+                    static fn (PlannedPiece $piece): string => $piece->name,
+                    array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => ! $piece->isMeasured),
+                ),
+            ),
             $settles?->name, $lot, $box->isLeftAlone(),
         );
     }

@@ -10,7 +10,8 @@ use PluckyWren\Core\Box\MoneyGauge;
 final readonly class Tape
 {
     /**
-     * @param  list<array{lane: string|null, from: float, width: float}>  $lengths  from the left; the sending gift has no lane
+     * @param  list<array{lane: string|null, from: float, width: float}>  $lengths  from the left; the sending gift has
+     *     no lane
      * @param  float|null  $budgetAt  where the budget ends, null where there is none
      */
     private function __construct(public array $lengths, public ?float $budgetAt) {}

@@ -27,10 +27,26 @@ final readonly class ClosingCheck
      */
     public static function of(Plan $plan, Gauges $gauges, array $ticks): self
     {
-        $state = static fn (ClosingTick $tick): LineState => in_array($tick, $ticks, true) ? LineState::Fine : LineState::Open;
-        $tick = static fn (string $id, ClosingTick $tick, int $count = 0): ClosingLine => new ClosingLine($id, $state($tick), [], $count, $tick);
-        $kits = array_values(array_map(static fn (PlannedPiece $piece): string => $piece->name, array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => $piece->holds !== [])));
-        $nested = array_filter($gauges->room->result->placements ?? [], static fn ($placement): bool => $placement->in !== null);
+        $state = static fn (ClosingTick $tick): LineState => in_array($tick, $ticks, true)
+            ? LineState::Fine
+            : LineState::Open;
+        $tick = static fn (string $id, ClosingTick $tick, int $count = 0): ClosingLine => new ClosingLine(
+            $id,
+            $state($tick),
+            [],
+            $count,
+            $tick,
+        );
+        $kits = array_values(
+            array_map(
+                static fn (PlannedPiece $piece): string => $piece->name,
+                array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => $piece->holds !== []),
+            ),
+        );
+        $nested = array_filter(
+            $gauges->room->result->placements ?? [],
+            static fn ($placement): bool => $placement->in !== null,
+        );
 
         return new self(array_values(array_filter([
             self::findings('must-haves', $gauges->missing),
@@ -39,9 +55,13 @@ final readonly class ClosingCheck
             self::named('to-buy', $gauges->money->toBuy),
             self::named('prepared', self::unprepared($plan)),
             self::box('box-ready', $plan),
-            $kits === [] && $nested === [] ? null : new ClosingLine('counted', $state(ClosingTick::Counted), $kits, count($nested), ClosingTick::Counted),
+            $kits === [] && $nested === []
+                ? null
+                : new ClosingLine('counted', $state(ClosingTick::Counted), $kits, count($nested), ClosingTick::Counted),
             self::named('note', self::holds($plan, Task::MarkEnvelope) ? [] : ['note']),
-            $plan->schools->sendsPhotos ? self::named('photo', self::holds($plan, Task::PhotoChoice) ? [] : ['photo']) : null,
+            $plan->schools->sendsPhotos
+                ? self::named('photo', self::holds($plan, Task::PhotoChoice) ? [] : ['photo'])
+                : null,
             self::named('lid', $gauges->room->closesOverAll() ? [] : ['lid']),
             self::named('box-limit', self::isWithinLimit($plan) ? [] : [$plan->boxKind->name]),
             $tick('last-look', ClosingTick::LastLook),
@@ -54,7 +74,9 @@ final readonly class ClosingCheck
     /** How many lines are neither fine nor left knowingly. */
     public function open(): int
     {
-        return count(array_filter($this->lines, static fn (ClosingLine $line): bool => $line->state === LineState::Open));
+        return count(
+            array_filter($this->lines, static fn (ClosingLine $line): bool => $line->state === LineState::Open),
+        );
     }
 
     private static function findings(string $id, Findings $findings): ClosingLine
@@ -62,7 +84,9 @@ final readonly class ClosingCheck
         $names = $findings->isEmpty()
             ? array_map(static fn (Overruled $left): string => $left->finding->about, $findings->overruled)
             : array_map(static fn (Finding $finding): string => $finding->about, $findings->all);
-        $state = $findings->isEmpty() ? ($findings->overruled === [] ? LineState::Fine : LineState::Left) : LineState::Open;
+        $state = $findings->isEmpty()
+            ? ($findings->overruled === [] ? LineState::Fine : LineState::Left)
+            : LineState::Open;
 
         return new ClosingLine($id, $state, array_values(array_unique($names)), count($names));
     }
@@ -86,7 +110,13 @@ final readonly class ClosingCheck
      */
     private static function unprepared(Plan $plan): array
     {
-        $open = array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => array_filter($piece->tasks($plan->schools, $plan->recipient->band), static fn (Task $task): bool => ! in_array($task, $piece->done, true)) !== []);
+        $open = array_filter(
+            $plan->pieces,
+            static fn (PlannedPiece $piece): bool => array_filter(
+                $piece->tasks($plan->schools, $plan->recipient->band),
+                static fn (Task $task): bool => ! in_array($task, $piece->done, true),
+            ) !== [],
+        );
 
         return array_values(array_map(static fn (PlannedPiece $piece): string => $piece->name, $open));
     }
@@ -94,7 +124,10 @@ final readonly class ClosingCheck
     /** Determine if a piece is in it that is known by one of its kind's tasks: the letter by its envelope, say. */
     private static function holds(Plan $plan, Task $task): bool
     {
-        return array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => ! $piece->isToBuy && in_array($task, $piece->kind->tasks, true)) !== [];
+        return array_filter(
+            $plan->pieces,
+            static fn (PlannedPiece $piece): bool => ! $piece->isToBuy && in_array($task, $piece->kind->tasks, true),
+        ) !== [];
     }
 
     private static function isWithinLimit(Plan $plan): bool

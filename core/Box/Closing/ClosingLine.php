@@ -12,5 +12,11 @@ final readonly class ClosingLine
      * @param  list<string>  $names  what it is about, where it can be named
      * @param  ClosingTick|null  $tick  null where the data answers it
      */
-    public function __construct(public string $id, public LineState $state, public array $names = [], public int $count = 0, public ?ClosingTick $tick = null) {}
+    public function __construct(
+        public string $id,
+        public LineState $state,
+        public array $names = [],
+        public int $count = 0,
+        public ?ClosingTick $tick = null,
+    ) {}
 }

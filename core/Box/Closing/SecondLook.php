@@ -13,12 +13,16 @@ use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
-/** The drive's checkers at their table: they know the guide and not our reasons. What they take out and top up, in the guide's order, and what it costs. */
+/**
+ * The drive's checkers at their table: they know the guide and not our reasons. What they take out and top up, in the
+ * guide's order, and what it costs.
+ */
 final readonly class SecondLook
 {
     /**
      * @param  list<array{name: string, why: string, cost: ExactAmount|null}>  $takenOut  with what was paid for it
-     * @param  list<array{name: string, count: int, cost: ExactAmount|null}>  $toppedUp  with what the drive would spend, as far as we know prices
+     * @param  list<array{name: string, count: int, cost: ExactAmount|null}>  $toppedUp  with what the drive would
+     *     spend, as far as we know prices
      */
     private function __construct(public array $takenOut, public array $toppedUp) {}
 
@@ -34,7 +38,9 @@ final readonly class SecondLook
         $isOut = [];
         $traits = self::traits($plan);
         foreach ($plan->guide->flags as $flag) {
-            foreach ($flag->weight->isTakenOut() && $flag->holdsFor($plan->recipient->band) ? $plan->pieces : [] as $piece) {
+            foreach (
+                $flag->weight->isTakenOut() && $flag->holdsFor($plan->recipient->band) ? $plan->pieces : [] as $piece
+            ) {
                 if (! isset($isOut[$piece->id]) && in_array($flag->trait, $traits[$piece->id] ?? [], true)) {
                     $isOut[$piece->id] = true;
                     $out[] = ['name' => $piece->name, 'why' => $flag->why, 'cost' => $piece->cost()];
@@ -43,7 +49,13 @@ final readonly class SecondLook
         }
         $left = $plan->onlyThose(static fn (PlannedPiece $piece): bool => ! isset($isOut[$piece->id]));
 
-        return new self($out, array_map(static fn (NeedState $state): array => self::topUp($state, $left, $list, $each), $plan->guide->needsFilled($plan->recipient, $left->held())->missing()));
+        return new self(
+            $out,
+            array_map(
+                static fn (NeedState $state): array => self::topUp($state, $left, $list, $each),
+                $plan->guide->needsFilled($plan->recipient, $left->held())->missing(),
+            ),
+        );
     }
 
     public function isQuiet(): bool

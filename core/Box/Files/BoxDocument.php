@@ -13,7 +13,8 @@ final readonly class BoxDocument
 {
     /**
      * @param  array<string, string>  $places  where pieces are from, by their id
-     * @param  array<string, array{Money, int}>  $packs  what was paid for how many together, by the id of the piece that is part of them
+     * @param  array<string, array{Money, int}>  $packs  what was paid for how many together, by the id of the piece
+     *     that is part of them
      */
     public function __construct(
         public string $theme,

@@ -33,7 +33,11 @@ final readonly class BoxFile
 {
     public const FORMAT = 'plucky-wren/box@1';
 
-    public function __construct(private Catalogue $catalogue, private BoxKinds $boxKinds, private Schools $schools = new Schools) {}
+    public function __construct(
+        private Catalogue $catalogue,
+        private BoxKinds $boxKinds,
+        private Schools $schools = new Schools,
+    ) {}
 
     /**
      * @param  callable(string): ?Guide  $guideOf
@@ -65,14 +69,22 @@ final readonly class BoxFile
         $this->refuseTwins($read, $fields);
         $plan = new Plan(
             $recipient, $guide, $this->boxKind($fields->object('box')), $this->money($fields, 'sendingGift', $currency),
-            $fields->has('budget') ? $this->money($fields, 'budget', $currency) : null, array_column($read, 0), $this->schools,
-            $this->reasons($fields), $this->tasks($fields), $this->catalogue, $fields->has('order') ? $fields->choice('order', Order::class) : Order::FlatsFirst,
+            $fields->has('budget') ? $this->money($fields, 'budget', $currency) : null, array_column($read, 0),
+            $this->schools,
+            $this->reasons($fields), $this->tasks($fields), $this->catalogue,
+            $fields->has('order') ? $fields->choice('order', Order::class) : Order::FlatsFirst,
         );
         $plan->budget?->isZero() !== true || $fields->refuse('budget', 'must be more than nothing, or left out');
         $plan->sendingGift->minor >= 0 || $fields->refuse('sendingGift', 'must not be below nothing');
         $ids = array_map(static fn (array $piece): string => $piece[0]->id, $read);
-        $places = array_filter(array_combine($ids, array_column($read, 1)), static fn (string $place): bool => $place !== '');
-        $packs = array_filter(array_combine($ids, array_column($read, 2)), static fn (?array $pack): bool => $pack !== null);
+        $places = array_filter(
+            array_combine($ids, array_column($read, 1)),
+            static fn (string $place): bool => $place !== '',
+        );
+        $packs = array_filter(
+            array_combine($ids, array_column($read, 2)),
+            static fn (?array $pack): bool => $pack !== null,
+        );
         $document = new BoxDocument($fields->text('theme'), $this->palette($fields), $guideId, $plan, $places, $packs);
         array_map($fields->ignore(...), ['budget', 'colours', 'answers', 'done', 'order']);
         $fields->nothingElse();
@@ -83,7 +95,10 @@ final readonly class BoxFile
     /** @throws InvalidLength */
     public function write(BoxDocument $document): string
     {
-        return json_encode($this->fields($document), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT)."\n";
+        return json_encode(
+            $this->fields($document),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT,
+        )."\n";
     }
 
     /**
@@ -94,7 +109,11 @@ final readonly class BoxFile
     public function fields(BoxDocument $document): array
     {
         $plan = $document->plan;
-        $piece = static fn (PlannedPiece $piece): array => PieceFields::write($piece, $document->places[$piece->id] ?? '', $document->packs[$piece->id] ?? null);
+        $piece = static fn (PlannedPiece $piece): array => PieceFields::write(
+            $piece,
+            $document->places[$piece->id] ?? '',
+            $document->packs[$piece->id] ?? null,
+        );
 
         return array_filter([
             'format' => self::FORMAT,
@@ -117,9 +136,17 @@ final readonly class BoxFile
     private function recipient(Fields $for, Guide $guide, bool $takesAnyBand): Recipient
     {
         $band = $for->text('band');
-        $known = array_values(array_filter($guide->bands, static fn (AgeBand $one): bool => $one->id() === $band))[0] ?? null;
+        $known = array_values(
+            array_filter($guide->bands, static fn (AgeBand $one): bool => $one->id() === $band),
+        )[0] ?? null;
         if ($known === null && ! $takesAnyBand) {
-            $for->refuse('band', "is none of the guide's: ".implode(', ', array_map(static fn (AgeBand $one): string => $one->id(), $guide->bands)));
+            $for->refuse(
+                'band',
+                "is none of the guide's: ".implode(
+                    ', ',
+                    array_map(static fn (AgeBand $one): string => $one->id(), $guide->bands),
+                ),
+            );
         }
         try {
             $recipient = new Recipient($known ?? AgeBand::parse($band), $for->choice('gender', Gender::class));
@@ -169,12 +196,32 @@ final readonly class BoxFile
         if ($kind !== BoxKind::OWN) {
             $box->nothingElse();
 
-            return $this->boxKinds->has($kind) ? $this->boxKinds->get($kind) : $box->refuse('kind', 'must be own, or one of '.implode(', ', array_keys($this->boxKinds->all())));
+            return $this->boxKinds->has($kind)
+                ? $this->boxKinds->get($kind)
+                : $box->refuse('kind', 'must be own, or one of '.implode(', ', array_keys($this->boxKinds->all())));
         }
         $size = new Size($box->tenths('length'), $box->tenths('width'), $box->tenths('height'));
-        $own = BoxKind::measured($size, $box->has('floorLength') ? $box->tenths('floorLength') : $size->length, $box->has('floorWidth') ? $box->tenths('floorWidth') : $size->width);
-        foreach (['length' => $size->length, 'width' => $size->width, 'height' => $size->height, 'floorLength' => $own->inside->floorLength, 'floorWidth' => $own->inside->floorWidth] as $side => $tenths) {
-            BoxKind::isSide($tenths) || $box->refuse($side, 'is no side of a gift box: from '.(BoxKind::LEAST_SIDE_TENTHS / 10).' to '.(BoxKind::MOST_SIDE_TENTHS / 10).' mm');
+        $own = BoxKind::measured(
+            $size,
+            $box->has('floorLength') ? $box->tenths('floorLength') : $size->length,
+            $box->has('floorWidth') ? $box->tenths('floorWidth') : $size->width,
+        );
+        foreach (
+            [
+                'length' => $size->length,
+                'width' => $size->width,
+                'height' => $size->height,
+                'floorLength' => $own->inside->floorLength,
+                'floorWidth' => $own->inside->floorWidth,
+            ] as $side => $tenths
+        ) {
+            BoxKind::isSide($tenths)
+                || $box->refuse(
+                    $side,
+                    'is no side of a gift box: from '.(BoxKind::LEAST_SIDE_TENTHS / 10).' to '.(
+                        BoxKind::MOST_SIDE_TENTHS / 10
+                    ).' mm',
+                );
         }
         array_map($box->ignore(...), ['floorLength', 'floorWidth']);
         $box->nothingElse();
@@ -192,7 +239,10 @@ final readonly class BoxFile
         $mm = static fn (int $tenths): int|float => Length::ofTenths($tenths)->mm();
 
         return $kind->id !== BoxKind::OWN ? ['kind' => $kind->id] : [
-            'kind' => BoxKind::OWN, 'length' => $mm($kind->inside->topLength), 'width' => $mm($kind->inside->topWidth), 'height' => $mm($kind->inside->height),
+            'kind' => BoxKind::OWN,
+            'length' => $mm($kind->inside->topLength),
+            'width' => $mm($kind->inside->topWidth),
+            'height' => $mm($kind->inside->height),
             'floorLength' => $mm($kind->inside->floorLength), 'floorWidth' => $mm($kind->inside->floorWidth),
         ];
     }
@@ -204,7 +254,11 @@ final readonly class BoxFile
      */
     private function tasks(Fields $fields): array
     {
-        return array_map(static fn (mixed $task): Task => (is_string($task) ? Task::tryFrom($task) : null) ?? $fields->refuse('done', 'must be a list of tasks'), $fields->has('done') ? $fields->list('done') : []);
+        return array_map(
+            static fn (mixed $task): Task => (is_string($task) ? Task::tryFrom($task) : null)
+                ?? $fields->refuse('done', 'must be a list of tasks'),
+            $fields->has('done') ? $fields->list('done') : [],
+        );
     }
 
     /**
@@ -216,7 +270,12 @@ final readonly class BoxFile
     {
         $reasons = [];
         foreach ($fields->has('answers') ? $fields->objects('answers') : [] as $answer) {
-            $pieces = array_map(static fn (mixed $id): string => is_string($id) ? $id : $answer->refuse('pieces', 'must be a list of ids'), $answer->list('pieces'));
+            $pieces = array_map(
+                static fn (mixed $id): string => is_string($id)
+                    ? $id
+                    : $answer->refuse('pieces', 'must be a list of ids'),
+                $answer->list('pieces'),
+            );
             $reasons[$answer->text('finding').'|'.implode(',', $pieces)] = $answer->text('because');
             $answer->nothingElse();
         }
@@ -233,7 +292,11 @@ final readonly class BoxFile
         return array_map(static function (string $key, string $because): array {
             [$finding, $pieces] = [...explode('|', $key, 2), ''];
 
-            return ['finding' => $finding, 'pieces' => $pieces === '' ? [] : explode(',', $pieces), 'because' => $because];
+            return [
+                'finding' => $finding,
+                'pieces' => $pieces === '' ? [] : explode(',', $pieces),
+                'because' => $because,
+            ];
         }, array_keys($reasons), $reasons);
     }
 

@@ -28,14 +28,17 @@ final readonly class PieceFields
     public function __construct(private Catalogue $catalogue, private Currency $currency) {}
 
     /**
-     * @return array{PlannedPiece, string, array{Money, int}|null} the piece, where it is from, and what was paid for how many
+     * @return array{PlannedPiece, string, array{Money, int}|null} the piece, where it is from, and what was paid for
+     *     how many
      *
      * @throws MalformedFile
      */
     public function read(Fields $fields): array
     {
         $id = $fields->text('kind');
-        $kind = $this->catalogue->has($id) ? $this->catalogue->get($id) : $fields->refuse('kind', 'is no kind of thing that is known');
+        $kind = $this->catalogue->has($id)
+            ? $this->catalogue->get($id)
+            : $fields->refuse('kind', 'is no kind of thing that is known');
         $isToBuy = $fields->has('toBuy') && $fields->truth('toBuy');
         $pack = $isToBuy ? null : $this->pack($fields);
         $piece = new PlannedPiece(
@@ -56,7 +59,22 @@ final readonly class PieceFields
             $fields->has('holds') ? $this->holds($fields) : [],
         );
         $place = $fields->has('place') ? $fields->text('place') : '';
-        array_map($fields->ignore(...), ['name', 'quantity', 'price', 'size', 'measured', 'traits', 'sizeLabel', 'source', 'place', 'toBuy', 'cameInPackaging', 'staysInPackaging', 'done', 'holds']);
+        array_map($fields->ignore(...), [
+            'name',
+            'quantity',
+            'price',
+            'size',
+            'measured',
+            'traits',
+            'sizeLabel',
+            'source',
+            'place',
+            'toBuy',
+            'cameInPackaging',
+            'staysInPackaging',
+            'done',
+            'holds',
+        ]);
         $fields->nothingElse();
 
         return [$piece, $place, $pack];
@@ -82,7 +100,9 @@ final readonly class PieceFields
             'price' => $piece->isToBuy ? null : self::priceFields($piece->price, $pack),
             'source' => $piece->source?->value,
             'place' => $place === '' ? null : $place,
-            'size' => $piece->isMeasured || $isOtherwise ? [$mm($piece->size->length), $mm($piece->size->width), $mm($piece->size->height)] : null,
+            'size' => $piece->isMeasured || $isOtherwise
+                ? [$mm($piece->size->length), $mm($piece->size->width), $mm($piece->size->height)]
+                : null,
             'measured' => ! $piece->isMeasured && $isOtherwise ? false : null,
             'traits' => $piece->traits == $piece->kind->traits ? null : array_column($piece->traits, 'value'),
             'sizeLabel' => $piece->sizeLabel === '' ? null : $piece->sizeLabel,
@@ -115,7 +135,9 @@ final readonly class PieceFields
     {
         $id = $fields->text('id');
 
-        return preg_match('/^[A-Za-z0-9_-]{1,40}$/', $id) === 1 ? $id : $fields->refuse('id', 'must be up to 40 letters, digits, dashes');
+        return preg_match('/^[A-Za-z0-9_-]{1,40}$/', $id) === 1
+            ? $id
+            : $fields->refuse('id', 'must be up to 40 letters, digits, dashes');
     }
 
     /**
@@ -168,9 +190,16 @@ final readonly class PieceFields
     /** @throws MalformedFile */
     private function size(Fields $fields): Size
     {
-        $sides = array_map(static fn (mixed $side): int => (is_int($side) || is_float($side)) && $side > 0 && $side <= 2000 ? (int) round($side * 10) : $fields->refuse('size', 'must be three lengths in millimetres'), $fields->list('size'));
+        $sides = array_map(
+            static fn (mixed $side): int => (is_int($side) || is_float($side)) && $side > 0 && $side <= 2000
+                ? (int) round($side * 10)
+                : $fields->refuse('size', 'must be three lengths in millimetres'),
+            $fields->list('size'),
+        );
 
-        return count($sides) === 3 ? new Size(...$sides) : $fields->refuse('size', 'must be three lengths in millimetres');
+        return count($sides) === 3
+            ? new Size(...$sides)
+            : $fields->refuse('size', 'must be three lengths in millimetres');
     }
 
     /**
@@ -185,7 +214,8 @@ final readonly class PieceFields
     {
         $read = [];
         foreach ($fields->list($name) as $index => $value) {
-            $read[] = (is_string($value) ? $tryFrom($value) : null) ?? $fields->refuse("{$name}[{$index}]", 'is none that is known');
+            $read[] = (is_string($value) ? $tryFrom($value) : null)
+                ?? $fields->refuse("{$name}[{$index}]", 'is none that is known');
         }
 
         return $read;

@@ -12,5 +12,10 @@ use PluckyWren\Core\Fit\Result;
 final readonly class BoxRecord
 {
     /** @param Result|null $packing null where none had been tried */
-    public function __construct(public BoxDocument $box, public ?Result $packing, public string $by, public DateTimeImmutable $at) {}
+    public function __construct(
+        public BoxDocument $box,
+        public ?Result $packing,
+        public string $by,
+        public DateTimeImmutable $at,
+    ) {}
 }

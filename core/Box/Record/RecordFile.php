@@ -49,8 +49,14 @@ final readonly class RecordFile
             'guide' => $references->guide,
             'kinds' => $references->kinds,
             'boxKind' => $references->boxKind,
-            'ways' => ['bagsPuzzles' => $schools->bagsPuzzles, 'stripsPackaging' => $schools->stripsPackaging, 'sendsPhotos' => $schools->sendsPhotos],
-            'packing' => $record->packing === null ? null : json_decode(ResultFile::write($record->packing), true, 32, JSON_THROW_ON_ERROR),
+            'ways' => [
+                'bagsPuzzles' => $schools->bagsPuzzles,
+                'stripsPackaging' => $schools->stripsPackaging,
+                'sendsPhotos' => $schools->sendsPhotos,
+            ],
+            'packing' => $record->packing === null
+                ? null
+                : json_decode(ResultFile::write($record->packing), true, 32, JSON_THROW_ON_ERROR),
             'told' => Told::of($gauges),
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
@@ -64,7 +70,12 @@ final readonly class RecordFile
     {
         $fields = Fields::ofJson($json, $file);
         $fields->format(self::FORMAT);
-        /** @var array{box: array{pieces: list<array{kind: string, holds?: array<string, int>}>}, guide: GuideData|null, kinds: list<array{category: string, kinds: list<KindData>}>, boxKind: BoxKindData|null} $data */
+        /**
+         * @var array{
+         *     box: array{pieces: list<array{kind: string, holds?: array<string, int>}>}, guide: GuideData|null,
+         *     kinds: list<array{category: string, kinds: list<KindData>}>, boxKind: BoxKindData|null,
+         * } $data
+         */
         $data = json_decode($json, true, 32);
         try {
             $guide = $data['guide'] === null ? null : Guide::ofData($data['guide']);
@@ -78,7 +89,11 @@ final readonly class RecordFile
         ));
 
         return new BoxRecord(
-            $boxFile->readFields($fields->object('box'), static fn (string $id): ?Guide => $guide ?? $guideOf($id), true),
+            $boxFile->readFields(
+                $fields->object('box'),
+                static fn (string $id): ?Guide => $guide ?? $guideOf($id),
+                true,
+            ),
             $fields->has('packing') ? ResultFile::ofFields($fields->object('packing')) : null,
             $fields->text('by'),
             self::day($fields),
@@ -93,7 +108,10 @@ final readonly class RecordFile
      */
     public static function kindsIn(array $pieces): array
     {
-        $kinds = array_map(static fn (PlannedPiece $piece): array => [$piece->kind->id, ...array_keys($piece->holds)], $pieces);
+        $kinds = array_map(
+            static fn (PlannedPiece $piece): array => [$piece->kind->id, ...array_keys($piece->holds)],
+            $pieces,
+        );
 
         return array_values(array_unique(array_merge(...$kinds)));
     }
@@ -110,7 +128,12 @@ final readonly class RecordFile
     private function catalogueOf(array $kinds, array $pieces): Catalogue
     {
         $described = Catalogue::ofFiles($kinds);
-        $named = array_merge(...array_map(static fn (array $piece): array => [$piece['kind'], ...array_keys($piece['holds'] ?? [])], $pieces));
+        $named = array_merge(
+            ...array_map(
+                static fn (array $piece): array => [$piece['kind'], ...array_keys($piece['holds'] ?? [])],
+                $pieces,
+            ),
+        );
         $retired = array_values(array_filter($named, static fn (string $id): bool => ! $described->has($id)));
 
         return $this->catalogue->with($described)->withRetired($retired);

@@ -9,7 +9,10 @@ use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\NeedState;
 use PluckyWren\Core\Guide\Overruled;
 
-/** What the four gauges said of a box, as fields of its record: for people and other programs; nothing is reckoned from it. */
+/**
+ * What the four gauges said of a box, as fields of its record: for people and other programs; nothing is reckoned from
+ * it.
+ */
 final class Told
 {
     /** @return array<string, mixed> */
@@ -21,7 +24,10 @@ final class Told
             'mustHaves' => [
                 'asked' => $gauges->mustHaves->asked(),
                 'filled' => $gauges->mustHaves->filled(),
-                'missing' => array_map(static fn (NeedState $state): string => $state->need->name, $gauges->mustHaves->missing()),
+                'missing' => array_map(
+                    static fn (NeedState $state): string => $state->need->name,
+                    $gauges->mustHaves->missing(),
+                ),
             ],
             'money' => array_filter([
                 'total' => $money->total->plain(),
@@ -29,7 +35,11 @@ final class Told
                 'budget' => $money->budget?->plain(),
                 'withoutPrice' => $money->withoutPrice,
             ], static fn (mixed $value): bool => $value !== null),
-            'room' => ['state' => $gauges->room->state->value, 'proudMm' => $gauges->room->proudMm, 'fill' => $gauges->room->fill],
+            'room' => [
+                'state' => $gauges->room->state->value,
+                'proudMm' => $gauges->room->proudMm,
+                'fill' => $gauges->room->fill,
+            ],
             'findings' => array_map(self::finding(...), [...$gauges->missing->all, ...$gauges->flags->all]),
             'left' => array_map(
                 static fn (Overruled $left): array => [...self::finding($left->finding), 'because' => $left->because],

@@ -18,7 +18,12 @@ final readonly class BoxOutlook
      * @param  ExactAmount  $expected  for the lacking pieces of which someone knows a price
      * @param  int  $unpriced  how many lacking pieces nobody has a price for
      */
-    private function __construct(public Money $soFar, public ExactAmount $expected, public int $unpriced, public ?Money $budget) {}
+    private function __construct(
+        public Money $soFar,
+        public ExactAmount $expected,
+        public int $unpriced,
+        public ?Money $budget,
+    ) {}
 
     /**
      * @param  list<ShoppingLine>  $lines  of the whole list

@@ -24,14 +24,15 @@ final class OnHand
     }
 
     /**
-     * Determine if a piece of a kind may be meant for a band, as far as its size label tells; one without a label, or with one that nobody
-     * can read, may.
+     * Determine if a piece of a kind may be meant for a band, as far as its size label tells; one without a label, or
+     * with one that nobody can read, may.
      */
     public static function suits(ItemKind $kind, string $label, AgeBand $band): bool
     {
         $size = $kind->isWorn && $label !== '' ? SizeLabel::read($label, $kind->isShoes) : null;
 
-        return $size === null || in_array(BandFit::of($size, $band, $kind->isElastic)->aim, [BandAim::AimsRight, BandAim::Covers], true);
+        return $size === null
+            || in_array(BandFit::of($size, $band, $kind->isElastic)->aim, [BandAim::AimsRight, BandAim::Covers], true);
     }
 
     /** How many of a kind there are for a band. */
@@ -40,7 +41,14 @@ final class OnHand
         $counts = $this->counts[$kind] ?? [];
         $itemKind = $this->catalogue->get($kind);
 
-        return array_sum(array_filter($counts, static fn (int $count, int|string $label): bool => $count > 0 && self::suits($itemKind, (string) $label, $band), ARRAY_FILTER_USE_BOTH));
+        return array_sum(
+            array_filter(
+                $counts,
+                static fn (int $count, int|string $label): bool => $count > 0
+                    && self::suits($itemKind, (string) $label, $band),
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
     }
 
     /** Take up to $most of a kind for a band; what is taken is not there for the next. */

@@ -15,7 +15,13 @@ final readonly class ShoppingLine
      * @param  int  $onHand  how many of those the stash has, not set aside
      * @param  array<string, int>  $byBox  how many each box needs, by the box's id
      */
-    public function __construct(public ItemKind $kind, public bool $isMust, public int $needed, public int $onHand, public array $byBox) {}
+    public function __construct(
+        public ItemKind $kind,
+        public bool $isMust,
+        public int $needed,
+        public int $onHand,
+        public array $byBox,
+    ) {}
 
     public function toBuy(): int
     {

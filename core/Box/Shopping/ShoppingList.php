@@ -13,7 +13,10 @@ use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 /** What all boxes together still lack, less what is on hand: the must-haves first, then by lane. */
 final class ShoppingList
 {
-    /** @var array<string, array{kind: ItemKind, must: bool, needed: int, onHand: int, byBox: array<string, int>}> by kind */
+    /**
+     * @var array<string, array{kind: ItemKind, must: bool, needed: int, onHand: int, byBox: array<string, int>}> by
+     *     kind
+     */
     private array $lines = [];
 
     /** @param OnHand $onHand used up as boxes are gone through */
@@ -35,11 +38,21 @@ final class ShoppingList
             $list->addMissing($box, $plan);
         }
         $lines = array_values(array_map(
-            static fn (array $line): ShoppingLine => new ShoppingLine($line['kind'], $line['must'], $line['needed'], $line['onHand'], $line['byBox']),
+            static fn (array $line): ShoppingLine => new ShoppingLine(
+                $line['kind'],
+                $line['must'],
+                $line['needed'],
+                $line['onHand'],
+                $line['byBox'],
+            ),
             $list->lines,
         ));
         $lane = array_flip(array_keys($catalogue->all()));
-        usort($lines, static fn (ShoppingLine $one, ShoppingLine $other): int => $other->isMust <=> $one->isMust ?: $lane[$one->kind->id] <=> $lane[$other->kind->id]);
+        usort(
+            $lines,
+            static fn (ShoppingLine $one, ShoppingLine $other): int => $other->isMust <=> $one->isMust
+                ?: $lane[$one->kind->id] <=> $lane[$other->kind->id],
+        );
 
         return $lines;
     }
@@ -78,7 +91,8 @@ final class ShoppingList
 
     private function add(string $box, ItemKind $kind, int $count, bool $isMust, Plan $plan): void
     {
-        $line = $this->lines[$kind->id] ?? ['kind' => $kind, 'must' => false, 'needed' => 0, 'onHand' => 0, 'byBox' => []];
+        $line = $this->lines[$kind->id]
+            ?? ['kind' => $kind, 'must' => false, 'needed' => 0, 'onHand' => 0, 'byBox' => []];
         $there = $this->onHand->take($kind->id, $plan->recipient->band, $count);
         $line['must'] = $line['must'] || $isMust;
         $line['needed'] += $count;

@@ -13,7 +13,10 @@ use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Fit\Solve\Standing;
 
-/** What the geometry of a packing warns of: a bottle that a child cannot empty, a face under something hard, a lid pushed up. All limits are estimates. */
+/**
+ * What the geometry of a packing warns of: a bottle that a child cannot empty, a face under something hard, a lid
+ * pushed up. All limits are estimates.
+ */
 final readonly class Cautions
 {
     /** So full, as a share of its hollow, nothing shakes loose, whatever the mouth. */
@@ -28,7 +31,9 @@ final readonly class Cautions
     /** A piece so many times as long as the mouth is wide catches on it. */
     private const LONG_FOR_MOUTH = 2.5;
 
-    /** The share of a soft piece's top that something hard must lie on, and its weight where that is known, in grams. */
+    /**
+     * The share of a soft piece's top that something hard must lie on, and its weight where that is known, in grams.
+     */
     private const COVERS = 0.1;
 
     private const LIGHT_G = 40.0;
@@ -45,9 +50,15 @@ final readonly class Cautions
     public static function of(Problem $problem, Result $result): array
     {
         $items = $problem->singles();
-        $open = array_values(array_filter($result->placements, static fn (Placement $placement): bool => ! $placement->isNested()));
+        $open = array_values(
+            array_filter($result->placements, static fn (Placement $placement): bool => ! $placement->isNested()),
+        );
 
-        return [...self::hardToEmpty($result, $items), ...self::hardOnSoft($open, $items), ...self::underTheLid($problem, $open, $items)];
+        return [
+            ...self::hardToEmpty($result, $items),
+            ...self::hardOnSoft($open, $items),
+            ...self::underTheLid($problem, $open, $items),
+        ];
     }
 
     /**
@@ -77,13 +88,25 @@ final readonly class Cautions
     private static function isHardToEmpty(Cavity $cavity, array $inside): bool
     {
         $room = $cavity->height * ($cavity->round ? M_PI / 4 * $cavity->length ** 2 : $cavity->length * $cavity->width);
-        $share = array_sum(array_map(static fn (Placement $placement): int => $placement->parts[0]->volume(), $inside)) / $room;
+        $share = array_sum(
+            array_map(static fn (Placement $placement): int => $placement->parts[0]->volume(), $inside),
+        ) / $room;
         if ($cavity->mouth === []) {
             return false;
         }
         $mouth = min($cavity->mouth);
-        $longest = max(array_map(static fn (Placement $placement): int => max($placement->parts[0]->l, $placement->parts[0]->w, $placement->parts[0]->h), $inside));
-        $catches = $mouth < self::NARROW * min($cavity->length, $cavity->width) || $longest > self::LONG_FOR_MOUTH * $mouth;
+        $longest = max(
+            array_map(
+                static fn (Placement $placement): int => max(
+                    $placement->parts[0]->l,
+                    $placement->parts[0]->w,
+                    $placement->parts[0]->h,
+                ),
+                $inside,
+            ),
+        );
+        $catches = $mouth < self::NARROW * min($cavity->length, $cavity->width)
+            || $longest > self::LONG_FOR_MOUTH * $mouth;
 
         return $share > self::CROWDED || ($share > self::FULL && $catches);
     }
@@ -103,11 +126,18 @@ final readonly class Cautions
             $friend = new Standing($soft->parts[0], $soft->angle, $items[$soft->id], false);
             foreach ($open as $hard) {
                 $item = $items[$hard->id];
-                if (! $item->form->keepsItsSides() || ($item->weightG ?? INF) <= self::LIGHT_G || $item->form === Form::Sheet) {
+                if (
+                    ! $item->form->keepsItsSides()
+                        || ($item->weightG ?? INF) <= self::LIGHT_G
+                        || $item->form === Form::Sheet
+                ) {
                     continue;
                 }
                 $above = new Standing($hard->parts[0], $hard->angle, $item, false);
-                if (abs($above->part->z - $friend->top) <= self::CONTACT && $above->sharedArea($friend) > self::COVERS * $friend->part->l * $friend->part->w) {
+                if (
+                    abs($above->part->z - $friend->top) <= self::CONTACT
+                        && $above->sharedArea($friend) > self::COVERS * $friend->part->l * $friend->part->w
+                ) {
                     $cautions[] = new Caution(CautionAbout::HardOnSoft, $hard->id, $soft->id);
                 }
             }
@@ -130,7 +160,9 @@ final readonly class Cautions
             if ($part->top() <= $box->height + self::ABOVE_RIM) {
                 continue;
             }
-            if ($items[$placement->id]->form->keepsItsSides() && max($part->l, $part->w) >= self::LONG * $box->topLength) {
+            if (
+                $items[$placement->id]->form->keepsItsSides() && max($part->l, $part->w) >= self::LONG * $box->topLength
+            ) {
                 $cautions[] = new Caution(CautionAbout::LongUnderLid, $placement->id);
             } elseif (self::isInTheMiddle($part, $box->topLength, $box->topWidth)) {
                 $cautions[] = new Caution(CautionAbout::BulgeInTheMiddle, $placement->id);

@@ -8,7 +8,10 @@ use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Measure\Size;
 
-/** How sure it is that everything goes in, as measures are never exact: the packing is tried again over a spread of them. */
+/**
+ * How sure it is that everything goes in, as measures are never exact: the packing is tried again over a spread of
+ * them.
+ */
 final readonly class HowSure
 {
     public const TRIES = 20;
@@ -28,13 +31,18 @@ final readonly class HowSure
      */
     public function closes(Problem $problem, int $number): bool
     {
-        $spread = new Problem($problem->box, array_map(static fn (Item $item): Item => self::spread($item, $number), $problem->items), $problem->order);
+        $spread = new Problem(
+            $problem->box,
+            array_map(static fn (Item $item): Item => self::spread($item, $number), $problem->items),
+            $problem->order,
+        );
 
         return $this->trial->of($spread)->packsAll();
     }
 
     /**
-     * The piece not measured by hand that was largest when it did not go in and smallest when it did; null where all tries agree, or all is measured.
+     * The piece not measured by hand that was largest when it did not go in and smallest when it did; null where all
+     * tries agree, or all is measured.
      *
      * @param  list<bool>  $closed  by the number of the try, from 1
      */
@@ -58,7 +66,8 @@ final readonly class HowSure
     }
 
     /**
-     * By how much its sides were longer in some tries than in others, in tenths of a millimetre; a side that was shorter says nothing.
+     * By how much its sides were longer in some tries than in others, in tenths of a millimetre; a side that was
+     * shorter says nothing.
      *
      * @param  non-empty-list<int>  $open  tries by their place, from 0
      * @param  non-empty-list<int>  $closing
@@ -76,7 +85,9 @@ final readonly class HowSure
     /** @param non-empty-list<int> $tries */
     private static function mean(Item $item, array $tries, int $axis): float
     {
-        return array_sum(array_map(static fn (int $at): int => self::sides(self::spread($item, $at + 1)->size)[$axis], $tries)) / count($tries);
+        return array_sum(
+            array_map(static fn (int $at): int => self::sides(self::spread($item, $at + 1)->size)[$axis], $tries),
+        ) / count($tries);
     }
 
     /** @return array{int, int, int} */

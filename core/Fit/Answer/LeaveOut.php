@@ -17,7 +17,10 @@ final readonly class LeaveOut
     /** So many sets are tried. */
     private const TRIES = 16;
 
-    /** A set that frees less than this share of what is too much is not worth a try, as pieces never pack better than that. An estimate. */
+    /**
+     * A set that frees less than this share of what is too much is not worth a try, as pieces never pack better than
+     * that. An estimate.
+     */
     private const FREES = 0.6;
 
     public function __construct(private Trial $trial) {}
@@ -69,8 +72,20 @@ final readonly class LeaveOut
             }
         }
         $asked = self::FREES * self::roomOf($problem, $out);
-        $sets = array_values(array_filter($sets, static fn (array $set): bool => self::roomOf($problem, $set) >= $asked && $set !== $out));
-        usort($sets, static fn (array $one, array $other): int => [self::valueOf($problem, $one), -self::roomOf($problem, $one)] <=> [self::valueOf($problem, $other), -self::roomOf($problem, $other)]);
+        $sets = array_values(
+            array_filter(
+                $sets,
+                static fn (array $set): bool => self::roomOf($problem, $set) >= $asked && $set !== $out,
+            ),
+        );
+        usort(
+            $sets,
+            static fn (array $one, array $other): int => [
+                self::valueOf($problem, $one), -self::roomOf($problem, $one),
+            ] <=> [
+                self::valueOf($problem, $other), -self::roomOf($problem, $other),
+            ],
+        );
 
         return $sets;
     }
@@ -83,7 +98,9 @@ final readonly class LeaveOut
     {
         $counts = [];
         foreach ($problem->items as $item) {
-            $count = count(array_filter($item->singles(), static fn (Item $single): bool => in_array($single->id, $singles, true)));
+            $count = count(
+                array_filter($item->singles(), static fn (Item $single): bool => in_array($single->id, $singles, true)),
+            );
             $counts += $count > 0 ? [$item->id => $count] : [];
         }
 
@@ -93,12 +110,16 @@ final readonly class LeaveOut
     /** @param array<string, int> $set */
     private static function valueOf(Problem $problem, array $set): float
     {
-        return array_sum(array_map(static fn (Item $item): float => $item->value * ($set[$item->id] ?? 0), $problem->items));
+        return array_sum(
+            array_map(static fn (Item $item): float => $item->value * ($set[$item->id] ?? 0), $problem->items),
+        );
     }
 
     /** @param array<string, int> $set */
     private static function roomOf(Problem $problem, array $set): float
     {
-        return array_sum(array_map(static fn (Item $item): float => $item->leastVolume() * ($set[$item->id] ?? 0), $problem->items));
+        return array_sum(
+            array_map(static fn (Item $item): float => $item->leastVolume() * ($set[$item->id] ?? 0), $problem->items),
+        );
     }
 }

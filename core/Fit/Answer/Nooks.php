@@ -17,7 +17,9 @@ use PluckyWren\Core\Fit\Solve\Repertoire;
 use PluckyWren\Core\Fit\Solve\Room;
 use PluckyWren\Core\Fit\Solve\Weighting;
 
-/** The nooks that a packing leaves under the rim, and what would go into them without anything being moved or pressed. */
+/**
+ * The nooks that a packing leaves under the rim, and what would go into them without anything being moved or pressed.
+ */
 final readonly class Nooks
 {
     private const SHOWN = 5;
@@ -32,7 +34,12 @@ final readonly class Nooks
 
     public function __construct(private Problem $problem, private Result $result)
     {
-        $this->packed = new Construction(new Problem($problem->box, $problem->items, $problem->order, $result->placements), $problem->singles(), Weighting::number(0), new Poses);
+        $this->packed = new Construction(
+            new Problem($problem->box, $problem->items, $problem->order, $result->placements),
+            $problem->singles(),
+            Weighting::number(0),
+            new Poses,
+        );
     }
 
     /** @return list<Part> the largest first, none within another */
@@ -54,7 +61,10 @@ final readonly class Nooks
                 break;
             }
             $nooks[] = $best;
-            $room->spaces->fill([$best->x, $best->y, $best->z, $best->x + $best->l, $best->y + $best->w, $best->top()], [0, 0, 0, 0.0]);
+            $room->spaces->fill(
+                [$best->x, $best->y, $best->z, $best->x + $best->l, $best->y + $best->w, $best->top()],
+                [0, 0, 0, 0.0],
+            );
         }
 
         return $nooks;
@@ -68,7 +78,10 @@ final readonly class Nooks
             return null;
         }
         foreach ($placement->parts as $part) {
-            if ($part->top() > $this->problem->box->height || ! $item->form->keepsItsSides() && $part->volume() < $item->size->volume() * 0.99) {
+            if (
+                $part->top() > $this->problem->box->height
+                    || ! $item->form->keepsItsSides() && $part->volume() < $item->size->volume() * 0.99
+            ) {
                 return null;
             }
         }

@@ -23,7 +23,9 @@ final readonly class Outcome
     public static function of(Problem $problem, Result $result): self
     {
         $items = $problem->singles();
-        [$musts, $value] = Merit::losses(array_map(static fn (LeftOut $out): Item => $items[$out->id], $result->leftOut));
+        [$musts, $value] = Merit::losses(
+            array_map(static fn (LeftOut $out): Item => $items[$out->id], $result->leftOut),
+        );
 
         return new self($musts, $value, $result->closure);
     }
@@ -36,6 +38,9 @@ final readonly class Outcome
         $bands = static fn (self $one): int => ($one->closure->verdict ?? Verdict::Open)->bands();
 
         return $bands($this) < $bands($that)
-            || ($bands($this) === $bands($that) && ($this->closure->proudMm ?? 0.0) < ($that->closure->proudMm ?? 0.0) - self::NOTICED_MM);
+            || (
+                $bands($this) === $bands($that)
+                    && ($this->closure->proudMm ?? 0.0) < ($that->closure->proudMm ?? 0.0) - self::NOTICED_MM
+            );
     }
 }

@@ -22,7 +22,14 @@ final readonly class Swaps
     public function thatHelp(Problem $problem, Result $now, array $swaps): array
     {
         $out = array_map(static fn ($out): string => explode('#', $out->id)[0], $now->leftOut);
-        usort($swaps, static fn (Swap $one, Swap $other): int => in_array($other->instead->id, $out, true) <=> in_array($one->instead->id, $out, true));
+        usort(
+            $swaps,
+            static fn (Swap $one, Swap $other): int => in_array($other->instead->id, $out, true) <=> in_array(
+                $one->instead->id,
+                $out,
+                true,
+            ),
+        );
         $before = Outcome::of($problem, $now);
         $helping = [];
         foreach (array_slice($swaps, 0, self::TRIES) as $swap) {
@@ -33,7 +40,11 @@ final readonly class Swaps
                 $helping[] = [$swap, $result, $after];
             }
         }
-        usort($helping, static fn (array $one, array $other): int => $other[2]->isBetterThan($one[2]) <=> $one[2]->isBetterThan($other[2]));
+        usort(
+            $helping,
+            static fn (array $one, array $other): int => $other[2]->isBetterThan($one[2])
+                <=> $one[2]->isBetterThan($other[2]),
+        );
 
         return array_map(static fn (array $one): array => [$one[0], $one[1]], $helping);
     }

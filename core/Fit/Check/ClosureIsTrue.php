@@ -20,7 +20,12 @@ final class ClosureIsTrue implements Rule
         $breaches = [];
         if ($told !== null) {
             $found = $this->closure($packing);
-            if ($found->verdict !== $told->verdict || abs($found->proudMm - $told->proudMm) > 0.15 || abs($found->press - $told->press) > 0.002 || abs($found->domeMm - $told->domeMm) > 0.15) {
+            if (
+                $found->verdict !== $told->verdict
+                    || abs($found->proudMm - $told->proudMm) > 0.15
+                    || abs($found->press - $told->press) > 0.002
+                    || abs($found->domeMm - $told->domeMm) > 0.15
+            ) {
                 $breaches[] = sprintf(
                     'The lid is told %s (proud %.1f, press %.3f, dome %.1f) and is %s (%.1f, %.3f, %.1f).',
                     $told->verdict->value, $told->proudMm, $told->press, $told->domeMm,
@@ -28,7 +33,9 @@ final class ClosureIsTrue implements Rule
                 );
             }
         }
-        $fill = array_sum(array_map(static fn (Solid $solid): int => $solid->part->volume(), $packing->solids)) / $packing->problem->box->volume();
+        $fill = array_sum(
+            array_map(static fn (Solid $solid): int => $solid->part->volume(), $packing->solids),
+        ) / $packing->problem->box->volume();
         if ($packing->result->fill !== null && abs($fill - $packing->result->fill) > 0.011) {
             $breaches[] = sprintf('The fill is told %.2f and is %.3f.', $packing->result->fill, $fill);
         }
@@ -69,7 +76,10 @@ final class ClosureIsTrue implements Rule
         $volume = $item->size->volume();
 
         return match ($item->form) {
-            Form::Cloth => [max($part->h, $volume / $area), min($part->h, max($item->leastSide(), $item->squeeze * $volume / $area))],
+            Form::Cloth => [
+                max($part->h, $volume / $area),
+                min($part->h, max($item->leastSide(), $item->squeeze * $volume / $area)),
+            ],
             Form::Loose => [$part->h, min($part->h, max($item->leastSide(), $volume / $area))],
             Form::Soft => $this->softHeights($part, $item),
             default => [$part->h, $part->h],
@@ -88,7 +98,11 @@ final class ClosureIsTrue implements Rule
             sort($footprint);
             sort($lies);
             $off = max(abs($footprint[0] - $lies[0]), abs($footprint[1] - $lies[1]));
-            if ($off < $nearest && $part->h <= $resting + Tolerance::LENGTH && $part->h >= $item->squeeze * $resting - Tolerance::LENGTH) {
+            if (
+                $off < $nearest
+                    && $part->h <= $resting + Tolerance::LENGTH
+                    && $part->h >= $item->squeeze * $resting - Tolerance::LENGTH
+            ) {
                 $nearest = $off;
                 $heights = [max($part->h, $resting), min($part->h, $item->squeeze * $resting)];
             }

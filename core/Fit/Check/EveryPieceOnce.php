@@ -23,7 +23,12 @@ final class EveryPieceOnce implements Rule
                 $breaches[] = "{$id} is told {$times} times.";
             }
         }
-        foreach (array_diff(array_map(strval(...), array_keys($told)), array_map(strval(...), array_keys($packing->items))) as $stranger) {
+        foreach (
+            array_diff(
+                array_map(strval(...), array_keys($told)),
+                array_map(strval(...), array_keys($packing->items)),
+            ) as $stranger
+        ) {
             $breaches[] = "{$stranger} is not in the problem.";
         }
 

@@ -48,7 +48,10 @@ final class FormsKept implements Rule
         $size = $item->size;
         if ($item->keepUpright) {
             return $this->near($part->h, $size->height)
-                && ($this->near($part->l, $size->length) && $this->near($part->w, $size->width) || $this->near($part->l, $size->width) && $this->near($part->w, $size->length));
+                && (
+                    $this->near($part->l, $size->length) && $this->near($part->w, $size->width)
+                        || $this->near($part->l, $size->width) && $this->near($part->w, $size->length)
+                );
         }
         $sides = [$part->l, $part->w, $part->h];
         rsort($sides);
@@ -88,7 +91,12 @@ final class FormsKept implements Rule
     private function wrongWithBend(Placement $placement, Item $item): ?string
     {
         [$lying, $standing] = $placement->parts;
-        if ($item->form !== Form::Bendable || $placement->how !== How::UpTheWall || $placement->angle != 0.0 || ! isset($placement->parts[1])) {
+        if (
+            $item->form !== Form::Bendable
+                || $placement->how !== How::UpTheWall
+                || $placement->angle != 0.0
+                || ! isset($placement->parts[1])
+        ) {
             return 'is bent, which its form may not be';
         }
         [$longer, $shorter, $thickness] = $item->size->sides();
@@ -116,7 +124,10 @@ final class FormsKept implements Rule
         $sideways = $alongLength ? abs($lying->y - $standing->y) : abs($lying->x - $standing->x);
         $touches = $this->near($standsAt, $end) || $this->near($standsAt + $wall, $start);
 
-        return $this->near($wall, $thickness) && $this->near($kept, $keptStanding) && $sideways <= Tolerance::LENGTH && $touches
+        return $this->near($wall, $thickness)
+            && $this->near($kept, $keptStanding)
+            && $sideways <= Tolerance::LENGTH
+            && $touches
             && ($this->near($kept, $sides[1]) && abs($share + $standing->h - $sides[0]) <= Tolerance::BEND
                 || $this->near($kept, $sides[0]) && abs($share + $standing->h - $sides[1]) <= Tolerance::BEND);
     }

@@ -36,7 +36,10 @@ final class InsideTheBox implements Rule
         $length = $box->floorLength + $share * ($box->topLength - $box->floorLength);
         $width = $box->floorWidth + $share * ($box->topWidth - $box->floorWidth);
         foreach ($solid->corners as [$x, $y]) {
-            if (abs($x - $box->topLength / 2) > $length / 2 + Tolerance::LENGTH || abs($y - $box->topWidth / 2) > $width / 2 + Tolerance::LENGTH) {
+            if (
+                abs($x - $box->topLength / 2) > $length / 2 + Tolerance::LENGTH
+                    || abs($y - $box->topWidth / 2) > $width / 2 + Tolerance::LENGTH
+            ) {
                 return true;
             }
         }

@@ -39,7 +39,10 @@ final class NestedFit implements Rule
      */
     private function within(Cavity $cavity, Placement $holder, array $contents, array $items): array
     {
-        $solids = array_map(static fn (Placement $placement): Solid => new Solid($placement, $placement->parts[0], 0), $contents);
+        $solids = array_map(
+            static fn (Placement $placement): Solid => new Solid($placement, $placement->parts[0], 0),
+            $contents,
+        );
         $breaches = $cavity->soft ? $this->pouch($cavity, $holder, $solids) : [];
         foreach ($solids as $i => $solid) {
             if (! $cavity->soft && ! $this->liesIn($cavity, $solid)) {
@@ -98,7 +101,10 @@ final class NestedFit implements Rule
             array_push($ys, ...array_column($solid->corners, 1));
             array_push($zs, $solid->part->z, $solid->part->top());
         }
-        $needed = array_map(static fn (array $along): float => $along === [] ? 0.0 : (float) (max($along) - min($along)), [$xs, $ys, $zs]);
+        $needed = array_map(
+            static fn (array $along): float => $along === [] ? 0.0 : (float) (max($along) - min($along)),
+            [$xs, $ys, $zs],
+        );
         $held = [$holder->parts[0]->l, $holder->parts[0]->w, $holder->parts[0]->h];
         rsort($needed);
         rsort($held);

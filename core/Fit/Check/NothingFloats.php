@@ -16,7 +16,8 @@ final class NothingFloats implements Rule
             }
             $carriers = array_values(array_filter(
                 $packing->solids,
-                static fn (Solid $other): bool => $other !== $solid && abs($other->part->top() - $solid->part->z) <= Tolerance::CONTACT,
+                static fn (Solid $other): bool => $other !== $solid
+                    && abs($other->part->top() - $solid->part->z) <= Tolerance::CONTACT,
             ));
             $share = PlanArea::shareCovered($solid, $carriers);
             if ($share < Tolerance::SUPPORT - 1e-6) {

@@ -13,7 +13,10 @@ final class PinnedStay implements Rule
     {
         $breaches = [];
         foreach ($packing->problem->pinned as $pinned) {
-            $found = array_filter($packing->result->placements, static fn (Placement $placement): bool => $placement->id === $pinned->id);
+            $found = array_filter(
+                $packing->result->placements,
+                static fn (Placement $placement): bool => $placement->id === $pinned->id,
+            );
             $placed = array_shift($found);
             if ($placed != $pinned) {
                 $breaches[] = "{$pinned->id} was pinned and has moved.";

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Check;
 
-/** How much of one outline others cover together, counted once where they overlap. Exact: between two crossings the sides are straight. */
+/**
+ * How much of one outline others cover together, counted once where they overlap. Exact: between two crossings the
+ * sides are straight.
+ */
 final class PlanArea
 {
     /** @param list<Solid> $others */

@@ -44,7 +44,10 @@ final readonly class Solid
         return true;
     }
 
-    /** How deep two outlines run into one another seen from above: the least shift that parts them, 0 or less where they do not meet. */
+    /**
+     * How deep two outlines run into one another seen from above: the least shift that parts them, 0 or less where they
+     * do not meet.
+     */
     public function planOverlap(self $that): float
     {
         $least = INF;

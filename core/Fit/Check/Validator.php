@@ -7,7 +7,10 @@ namespace PluckyWren\Core\Fit\Check;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
 
-/** Judges a result by every rule of the model. It shares no reckoning with any solver, so that neither can hide the other's mistake. */
+/**
+ * Judges a result by every rule of the model. It shares no reckoning with any solver, so that neither can hide the
+ * other's mistake.
+ */
 final readonly class Validator
 {
     /** @param list<Rule> $rules */

@@ -18,7 +18,9 @@ final readonly class DrawnPrism
     {
         $points = array_merge(...array_column($faces, 'points'));
         [$rights, $downs] = [array_column($points, 0), array_column($points, 1)];
-        $this->bounds = $rights === [] || $downs === [] ? [0.0, 0.0, 0.0, 0.0] : [min($rights), min($downs), max($rights), max($downs)];
+        $this->bounds = $rights === [] || $downs === []
+            ? [0.0, 0.0, 0.0, 0.0]
+            : [min($rights), min($downs), max($rights), max($downs)];
     }
 
     /** Determine if a circle on paper touches any side of it. */

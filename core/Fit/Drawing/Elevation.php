@@ -13,7 +13,8 @@ final readonly class Elevation
 {
     /**
      * @param  list<array{piece: string, x: float, z: float, l: float, h: float}>  $blocks
-     * @param  array{array{float, float}, array{float, float}, array{float, float}, array{float, float}}  $walls  rim, floor, floor, rim; x and z
+     * @param  array{array{float, float}, array{float, float}, array{float, float}, array{float, float}}  $walls  rim,
+     *     floor, floor, rim; x and z
      */
     private function __construct(public array $blocks, public array $walls) {}
 
@@ -24,7 +25,14 @@ final readonly class Elevation
         foreach ($placements as $placement) {
             foreach ($placement->isNested() ? [] : $placement->parts as $part) {
                 [$x1, $y1, $x2] = Footprint::of($part, $placement->angle)->bounds();
-                $blocks[] = ['y' => $y1, 'piece' => $placement->id, 'x' => round($x1 / 10, 1), 'z' => $part->z / 10, 'l' => round(($x2 - $x1) / 10, 1), 'h' => $part->h / 10];
+                $blocks[] = [
+                    'y' => $y1,
+                    'piece' => $placement->id,
+                    'x' => round($x1 / 10, 1),
+                    'z' => $part->z / 10,
+                    'l' => round(($x2 - $x1) / 10, 1),
+                    'h' => $part->h / 10,
+                ];
             }
         }
         // Parts that overlap in this view are parted in depth, so the near side alone decides.
@@ -34,7 +42,16 @@ final readonly class Elevation
         [$length, $height, $in] = [$box->topLength / 10.0, $box->height / 10.0, $inset / 10.0];
 
         return new self(
-            array_map(static fn (array $block): array => ['piece' => $block['piece'], 'x' => $block['x'], 'z' => $block['z'], 'l' => $block['l'], 'h' => $block['h']], $blocks),
+            array_map(
+                static fn (array $block): array => [
+                    'piece' => $block['piece'],
+                    'x' => $block['x'],
+                    'z' => $block['z'],
+                    'l' => $block['l'],
+                    'h' => $block['h'],
+                ],
+                $blocks,
+            ),
             [[0.0, $height], [$in, 0.0], [$length - $in, 0.0], [$length, $height]],
         );
     }

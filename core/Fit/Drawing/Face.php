@@ -13,7 +13,12 @@ final readonly class Face
      * @param  list<array{array{float, float}, array{float, float}}>  $edges  those of its sides that are real edges
      * @param  list<array{array{float, float}, array{float, float}}>  $marks  folds or pages
      */
-    public function __construct(public string $tone, public array $points, public array $edges, public array $marks = []) {}
+    public function __construct(
+        public string $tone,
+        public array $points,
+        public array $edges,
+        public array $marks = [],
+    ) {}
 
     /** Determine if a point on paper lies within it, with a margin all round. */
     public function holds(float $x, float $y, float $margin = 0.0): bool

@@ -21,7 +21,11 @@ final class Hollow
         $reach = [1, 1, 1];
         foreach ($contents as $placement) {
             foreach ($placement->parts as $part) {
-                $reach = [max($reach[0], $part->x + $part->l), max($reach[1], $part->y + $part->w), max($reach[2], $part->top())];
+                $reach = [
+                    max($reach[0], $part->x + $part->l),
+                    max($reach[1], $part->y + $part->w),
+                    max($reach[2], $part->top()),
+                ];
             }
         }
 

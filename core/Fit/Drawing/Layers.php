@@ -9,7 +9,9 @@ use PluckyWren\Core\Fit\Placement;
 /** A packing taken apart into layers: what starts at about the same level, lowest first. */
 final class Layers
 {
-    /** Pieces that start within so much of the lowest of a layer belong to it, in tenths of a millimetre. An estimate. */
+    /**
+     * Pieces that start within so much of the lowest of a layer belong to it, in tenths of a millimetre. An estimate.
+     */
     private const THICK = 250;
 
     /**
@@ -18,8 +20,15 @@ final class Layers
      */
     public static function of(array $placements): array
     {
-        $standing = array_values(array_filter($placements, static fn (Placement $placement): bool => ! $placement->isNested()));
-        usort($standing, static fn (Placement $one, Placement $other): int => [$one->parts[0]->z, $one->step] <=> [$other->parts[0]->z, $other->step]);
+        $standing = array_values(
+            array_filter($placements, static fn (Placement $placement): bool => ! $placement->isNested()),
+        );
+        usort(
+            $standing,
+            static fn (Placement $one, Placement $other): int => [$one->parts[0]->z, $one->step] <=> [
+                $other->parts[0]->z, $other->step,
+            ],
+        );
         $layers = [];
         $from = null;
         foreach ($standing as $placement) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Drawing;
 
 /**
- * Sorts prisms so that none is painted over one in front of it. Three sticks can lie so that each hides the next; then one
- * of them is cut in two, which always ends, as a grid of cuts can always be sorted.
+ * Sorts prisms so that none is painted over one in front of it. Three sticks can lie so that each hides the next; then
+ * one of them is cut in two, which always ends, as a grid of cuts can always be sorted.
  */
 final readonly class PaintOrder
 {
@@ -21,7 +21,9 @@ final readonly class PaintOrder
         $order = [];
         $hiding = $this->hiding($prisms);
         while ($prisms !== []) {
-            $free = array_key_first(array_filter($prisms, static fn (int $index): bool => $hiding[$index] === [], ARRAY_FILTER_USE_KEY));
+            $free = array_key_first(
+                array_filter($prisms, static fn (int $index): bool => $hiding[$index] === [], ARRAY_FILTER_USE_KEY),
+            );
             if ($free === null) {
                 $prisms = $this->untangled($prisms, $hiding);
                 $hiding = $this->hiding($prisms);
@@ -74,7 +76,16 @@ final readonly class PaintOrder
         foreach ($prisms as $index => $prism) {
             foreach (array_keys($hiding[$index]) as $behind) {
                 [$x1, $y1, $x2, $y2] = $prisms[$behind]->bounds;
-                foreach ([['x', $x1], ['x', $x2], ['y', $y1], ['y', $y2], ['z', $prisms[$behind]->low], ['z', $prisms[$behind]->high]] as [$axis, $level]) {
+                foreach (
+                    [
+                        ['x', $x1],
+                        ['x', $x2],
+                        ['y', $y1],
+                        ['y', $y2],
+                        ['z', $prisms[$behind]->low],
+                        ['z', $prisms[$behind]->high],
+                    ] as [$axis, $level]
+                ) {
                     $fragments = $prism->cutAt($axis, $level);
                     if (count($fragments) === 2) {
                         unset($prisms[$index]);
@@ -89,6 +100,9 @@ final readonly class PaintOrder
         $last = $prisms[$first];
         unset($prisms[$first]);
 
-        return array_values([...$prisms, new Prism($last->piece, $last->footprint, $last->high - 0.01, $last->high, $last->isTurned, $last->cuts)]);
+        return array_values([
+            ...$prisms,
+            new Prism($last->piece, $last->footprint, $last->high - 0.01, $last->high, $last->isTurned, $last->cuts),
+        ]);
     }
 }

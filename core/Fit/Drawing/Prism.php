@@ -6,7 +6,9 @@ namespace PluckyWren\Core\Fit\Drawing;
 
 use PluckyWren\Core\Fit\Geometry\Footprint;
 
-/** What is drawn of a part: an outline seen from above between two levels; a fragment of one where order asks for it. */
+/**
+ * What is drawn of a part: an outline seen from above between two levels; a fragment of one where order asks for it.
+ */
 final readonly class Prism
 {
     /** @var array{float, float, float, float} */
@@ -38,7 +40,10 @@ final readonly class Prism
         $cuts[$axis][] = $level;
         if ($axis === 'z') {
             return $level > $this->low && $level < $this->high
-                ? [new self($this->piece, $this->footprint, $this->low, $level, $this->isTurned, $cuts), new self($this->piece, $this->footprint, $level, $this->high, $this->isTurned, $cuts)]
+                ? [
+                    new self($this->piece, $this->footprint, $this->low, $level, $this->isTurned, $cuts),
+                    new self($this->piece, $this->footprint, $level, $this->high, $this->isTurned, $cuts),
+                ]
                 : [];
         }
         [$x1, $y1, $x2, $y2] = $this->bounds;
@@ -47,8 +52,14 @@ final readonly class Prism
             return [];
         }
         $halves = $axis === 'x'
-            ? [[[$x1 - 1, $y1 - 1], [$level, $y1 - 1], [$level, $y2 + 1], [$x1 - 1, $y2 + 1]], [[$level, $y1 - 1], [$x2 + 1, $y1 - 1], [$x2 + 1, $y2 + 1], [$level, $y2 + 1]]]
-            : [[[$x1 - 1, $y1 - 1], [$x2 + 1, $y1 - 1], [$x2 + 1, $level], [$x1 - 1, $level]], [[$x1 - 1, $level], [$x2 + 1, $level], [$x2 + 1, $y2 + 1], [$x1 - 1, $y2 + 1]]];
+            ? [
+                [[$x1 - 1, $y1 - 1], [$level, $y1 - 1], [$level, $y2 + 1], [$x1 - 1, $y2 + 1]],
+                [[$level, $y1 - 1], [$x2 + 1, $y1 - 1], [$x2 + 1, $y2 + 1], [$level, $y2 + 1]],
+            ]
+            : [
+                [[$x1 - 1, $y1 - 1], [$x2 + 1, $y1 - 1], [$x2 + 1, $level], [$x1 - 1, $level]],
+                [[$x1 - 1, $level], [$x2 + 1, $level], [$x2 + 1, $y2 + 1], [$x1 - 1, $y2 + 1]],
+            ];
         $fragments = [];
         foreach ($halves as $half) {
             $footprint = $this->footprint->clippedTo(new Footprint($half));
@@ -74,6 +85,9 @@ final readonly class Prism
     /** @param list<float> $levels */
     private static function isNear(array $levels, float $from, float $to): bool
     {
-        return array_filter($levels, static fn (float $level): bool => abs($from - $level) < 0.01 && abs($to - $level) < 0.01) !== [];
+        return array_filter(
+            $levels,
+            static fn (float $level): bool => abs($from - $level) < 0.01 && abs($to - $level) < 0.01,
+        ) !== [];
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Drawing;
 
-/** Looks at the box from the front right and above, all parallels kept; tenths of a millimetre in, drawing units out. */
+/**
+ * Looks at the box from the front right and above, all parallels kept; tenths of a millimetre in, drawing units out.
+ */
 final readonly class Projection
 {
     public float $rightX;

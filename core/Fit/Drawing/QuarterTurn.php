@@ -20,7 +20,17 @@ final readonly class QuarterTurn
 
     public function box(BoxShape $box): BoxShape
     {
-        return $this->quarters % 2 === 0 ? $box : new BoxShape($box->name, $box->topWidth, $box->topLength, $box->floorWidth, $box->floorLength, $box->height, $box->bulge);
+        return $this->quarters % 2 === 0
+            ? $box
+            : new BoxShape(
+                $box->name,
+                $box->topWidth,
+                $box->topLength,
+                $box->floorWidth,
+                $box->floorLength,
+                $box->height,
+                $box->bulge,
+            );
     }
 
     /**
@@ -30,7 +40,8 @@ final readonly class QuarterTurn
     public function placements(BoxShape $box, array $placements): array
     {
         return array_map(fn (Placement $placement): Placement => $placement->isNested() ? $placement : new Placement(
-            $placement->id, $placement->step, null, $placement->how, $placement->angle, array_map(fn (Part $part): Part => $this->part($box, $part), $placement->parts),
+            $placement->id, $placement->step, null, $placement->how, $placement->angle,
+            array_map(fn (Part $part): Part => $this->part($box, $part), $placement->parts),
         ), $placements);
     }
 

@@ -10,7 +10,10 @@ use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\RestHeights;
 use PluckyWren\Core\Fit\Solve\Standing;
 
-/** The pile as it would stand before the lid presses it: each part at its resting height, lifted by what swells beneath it. */
+/**
+ * The pile as it would stand before the lid presses it: each part at its resting height, lifted by what swells beneath
+ * it.
+ */
 final class RestingPile
 {
     /**
@@ -20,7 +23,9 @@ final class RestingPile
      */
     public static function of(array $placements, array $items): array
     {
-        $open = array_values(array_filter($placements, static fn (Placement $placement): bool => ! $placement->isNested()));
+        $open = array_values(
+            array_filter($placements, static fn (Placement $placement): bool => ! $placement->isNested()),
+        );
         usort($open, static fn (Placement $one, Placement $other): int => $one->parts[0]->z <=> $other->parts[0]->z);
         $resting = $below = [];
         foreach ($open as $placement) {
@@ -34,10 +39,27 @@ final class RestingPile
             [$restHeight] = RestHeights::of($standing->part, $standing->item);
             $grows = (int) round($restHeight) - $standing->part->h;
             $below[] = [$standing, $lifted + $grows];
-            $parts = array_map(static fn (Part $part): Part => new Part($part->x, $part->y, $part->z + $lifted, $part->l, $part->w, $part->h), $placement->parts);
+            $parts = array_map(
+                static fn (Part $part): Part => new Part(
+                    $part->x,
+                    $part->y,
+                    $part->z + $lifted,
+                    $part->l,
+                    $part->w,
+                    $part->h,
+                ),
+                $placement->parts,
+            );
             $first = $parts[0];
             $parts[0] = new Part($first->x, $first->y, $first->z, $first->l, $first->w, $first->h + $grows);
-            $resting[] = new Placement($placement->id, $placement->step, null, $placement->how, $placement->angle, $parts);
+            $resting[] = new Placement(
+                $placement->id,
+                $placement->step,
+                null,
+                $placement->how,
+                $placement->angle,
+                $parts,
+            );
         }
 
         return $resting;

@@ -14,5 +14,11 @@ final readonly class Scene
      * @param  list<array{float, float}>  $rim
      * @param  array{float, float, float, float}  $frame  left, top, width and height of all that is drawn
      */
-    public function __construct(public array $farWalls, public array $prisms, public array $nearWalls, public array $rim, public array $frame) {}
+    public function __construct(
+        public array $farWalls,
+        public array $prisms,
+        public array $nearWalls,
+        public array $rim,
+        public array $frame,
+    ) {}
 }

@@ -27,11 +27,19 @@ final readonly class SceneOf
         $prisms = [];
         foreach ($placements as $placement) {
             foreach ($placement->isNested() ? [] : $placement->parts as $part) {
-                $prisms[] = new Prism($placement->id, Footprint::of($part, $placement->angle), $part->z, $part->top(), fmod($placement->angle, 90) != 0.0);
+                $prisms[] = new Prism(
+                    $placement->id,
+                    Footprint::of($part, $placement->angle),
+                    $part->z,
+                    $part->top(),
+                    fmod($placement->angle, 90) != 0.0,
+                );
             }
         }
         $sorted = (new PaintOrder(new Sight($this->projection)))->sorted($prisms);
-        $drawn = $this->labelled(array_map(fn (Prism $prism): DrawnPrism => $this->drawn($prism, $items[$prism->piece] ?? null), $sorted));
+        $drawn = $this->labelled(
+            array_map(fn (Prism $prism): DrawnPrism => $this->drawn($prism, $items[$prism->piece] ?? null), $sorted),
+        );
 
         return $this->around($box, $drawn);
     }
@@ -47,7 +55,10 @@ final readonly class SceneOf
                 $faces[] = $this->side($prism, $x, $y, $toX, $toY, $item);
             }
         }
-        $top = array_map(fn (array $corner): array => $this->projection->point($corner[0], $corner[1], $prism->high), $corners);
+        $top = array_map(
+            fn (array $corner): array => $this->projection->point($corner[0], $corner[1], $prism->high),
+            $corners,
+        );
         $edges = [];
         foreach ($corners as $i => [$x, $y]) {
             $next = ($i + 1) % count($corners);
@@ -63,7 +74,12 @@ final readonly class SceneOf
     private function side(Prism $prism, float $x, float $y, float $toX, float $toY, ?Item $item): Face
     {
         $at = $this->projection->point(...);
-        $points = [$at($x, $y, $prism->low), $at($toX, $toY, $prism->low), $at($toX, $toY, $prism->high), $at($x, $y, $prism->high)];
+        $points = [
+            $at($x, $y, $prism->low),
+            $at($toX, $toY, $prism->low),
+            $at($toX, $toY, $prism->high),
+            $at($x, $y, $prism->high),
+        ];
         $edges = [];
         if (! $prism->isCutAt($prism->low)) {
             $edges[] = [$points[0], $points[1]];
@@ -79,7 +95,12 @@ final readonly class SceneOf
             $marks[] = [$at($x, $y, $level), $at($toX, $toY, $level)];
         }
 
-        return new Face(abs($toX - $x) > abs($toY - $y) ? 'front' : 'side', $points, $prism->isCutAlong($x, $y, $toX, $toY) ? [] : $edges, $marks);
+        return new Face(
+            abs($toX - $x) > abs($toY - $y) ? 'front' : 'side',
+            $points,
+            $prism->isCutAlong($x, $y, $toX, $toY) ? [] : $edges,
+            $marks,
+        );
     }
 
     /** @return list<float> the levels of a pile's folds, or of a book's pages */
@@ -94,7 +115,10 @@ final readonly class SceneOf
             return [];
         }
 
-        return array_map(static fn (int $line): float => $prism->low + ($prism->high - $prism->low) * $line / ($lines + 1), $lines === 0 ? [] : range(1, $lines));
+        return array_map(
+            static fn (int $line): float => $prism->low + ($prism->high - $prism->low) * $line / ($lines + 1),
+            $lines === 0 ? [] : range(1, $lines),
+        );
     }
 
     /**
@@ -166,7 +190,11 @@ final readonly class SceneOf
         [$left, $top] = [min(array_column($points, 0)), min(array_column($points, 1))];
 
         return new Scene(
-            ['floor' => $floor, 'back' => [$floor[3], $floor[2], $rim[2], $rim[3]], 'left' => [$floor[0], $floor[3], $rim[3], $rim[0]]],
+            [
+                'floor' => $floor,
+                'back' => [$floor[3], $floor[2], $rim[2], $rim[3]],
+                'left' => [$floor[0], $floor[3], $rim[3], $rim[0]],
+            ],
             $drawn,
             [[$floor[0], $floor[1], $rim[1], $rim[0]], [$floor[1], $floor[2], $rim[2], $rim[1]]],
             $rim,

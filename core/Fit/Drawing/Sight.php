@@ -63,13 +63,22 @@ final readonly class Sight
     /** Their outlines on paper are convex, so they meet unless one of their sides parts them. */
     private function overlapOnPaper(Prism $one, Prism $other): bool
     {
-        $edges = [[$this->projection->rightX, $this->projection->downX], [$this->projection->rightY, $this->projection->downY], [0.0, 1.0]];
+        $edges = [
+            [$this->projection->rightX, $this->projection->downX],
+            [$this->projection->rightY, $this->projection->downY],
+            [0.0, 1.0],
+        ];
         foreach ([$one, $other] as $prism) {
             if ($prism->isTurned) {
                 $corners = $prism->footprint->corners;
                 foreach ($corners as $i => [$x, $y]) {
-                    [$dx, $dy] = [$corners[($i + 1) % count($corners)][0] - $x, $corners[($i + 1) % count($corners)][1] - $y];
-                    $edges[] = [$dx * $this->projection->rightX + $dy * $this->projection->rightY, $dx * $this->projection->downX + $dy * $this->projection->downY];
+                    [$dx, $dy] = [
+                        $corners[($i + 1) % count($corners)][0] - $x, $corners[($i + 1) % count($corners)][1] - $y,
+                    ];
+                    $edges[] = [
+                        $dx * $this->projection->rightX + $dy * $this->projection->rightY,
+                        $dx * $this->projection->downX + $dy * $this->projection->downY,
+                    ];
                 }
             }
         }
@@ -98,16 +107,29 @@ final readonly class Sight
             [$low, $high] = [self::least($prism, $alongX, $alongY), self::most($prism, $alongX, $alongY)];
         }
 
-        return [$low + ($alongZ > 0 ? $prism->low : $prism->high) * $alongZ, $high + ($alongZ > 0 ? $prism->high : $prism->low) * $alongZ];
+        return [
+            $low + ($alongZ > 0 ? $prism->low : $prism->high) * $alongZ,
+            $high + ($alongZ > 0 ? $prism->high : $prism->low) * $alongZ,
+        ];
     }
 
     private static function most(Prism $prism, float $nx, float $ny): float
     {
-        return max(array_map(static fn (array $corner): float => $corner[0] * $nx + $corner[1] * $ny, $prism->footprint->corners));
+        return max(
+            array_map(
+                static fn (array $corner): float => $corner[0] * $nx + $corner[1] * $ny,
+                $prism->footprint->corners,
+            ),
+        );
     }
 
     private static function least(Prism $prism, float $nx, float $ny): float
     {
-        return min(array_map(static fn (array $corner): float => $corner[0] * $nx + $corner[1] * $ny, $prism->footprint->corners));
+        return min(
+            array_map(
+                static fn (array $corner): float => $corner[0] * $nx + $corner[1] * $ny,
+                $prism->footprint->corners,
+            ),
+        );
     }
 }

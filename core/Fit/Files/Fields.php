@@ -14,7 +14,11 @@ final class Fields
     private array $asked = [];
 
     /** @param array<array-key, mixed> $values */
-    private function __construct(private readonly array $values, private readonly string $file, private readonly string $path) {}
+    private function __construct(
+        private readonly array $values,
+        private readonly string $file,
+        private readonly string $path,
+    ) {}
 
     /** @throws MalformedFile If the text is not a JSON object. */
     public static function ofJson(string $json, string $file): self
@@ -25,7 +29,9 @@ final class Fields
             throw MalformedFile::notJson($file, lcfirst($broken->getMessage()));
         }
 
-        return is_array($values) && ! ($values !== [] && array_is_list($values)) ? new self($values, $file, '') : throw MalformedFile::notJson($file, 'it holds something else');
+        return is_array($values) && ! ($values !== [] && array_is_list($values))
+            ? new self($values, $file, '')
+            : throw MalformedFile::notJson($file, 'it holds something else');
     }
 
     /** @param array<array-key, mixed> $values */
@@ -63,7 +69,9 @@ final class Fields
     {
         $value = $this->value($name);
 
-        return is_string($value) && $value !== '' && strlen($value) <= 500 ? $value : $this->refuse($name, 'must be a text of 1 to 500 characters');
+        return is_string($value) && $value !== '' && strlen($value) <= 500
+            ? $value
+            : $this->refuse($name, 'must be a text of 1 to 500 characters');
     }
 
     /** @throws MalformedFile */
@@ -79,7 +87,9 @@ final class Fields
     {
         $value = $this->value($name);
 
-        return (is_int($value) || is_float($value)) && $value >= $least && $value <= $most ? (float) $value : $this->refuse($name, "must be a number from {$least} to {$most}");
+        return (is_int($value) || is_float($value)) && $value >= $least && $value <= $most
+            ? (float) $value
+            : $this->refuse($name, "must be a number from {$least} to {$most}");
     }
 
     /** @throws MalformedFile */
@@ -87,7 +97,9 @@ final class Fields
     {
         $value = $this->value($name);
 
-        return is_int($value) && $value >= $least && $value <= $most ? $value : $this->refuse($name, "must be a whole number from {$least} to {$most}");
+        return is_int($value) && $value >= $least && $value <= $most
+            ? $value
+            : $this->refuse($name, "must be a whole number from {$least} to {$most}");
     }
 
     /**
@@ -100,7 +112,9 @@ final class Fields
         $millimetres = $this->number($name, $leastMm, $mostMm);
         $tenths = (int) round($millimetres * 10);
 
-        return abs($millimetres * 10 - $tenths) < 1e-6 ? $tenths : $this->refuse($name, 'must have at most one decimal');
+        return abs($millimetres * 10 - $tenths) < 1e-6
+            ? $tenths
+            : $this->refuse($name, 'must have at most one decimal');
     }
 
     /**
@@ -116,7 +130,13 @@ final class Fields
         $value = $this->value($name);
 
         return (is_string($value) ? $choices::tryFrom($value) : null)
-            ?? $this->refuse($name, 'must be one of '.implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $choices::cases())));
+            ?? $this->refuse(
+                $name,
+                'must be one of '.implode(
+                    ', ',
+                    array_map(static fn (BackedEnum $case): string => (string) $case->value, $choices::cases()),
+                ),
+            );
     }
 
     /** @throws MalformedFile */
@@ -124,7 +144,9 @@ final class Fields
     {
         $value = $this->value($name);
 
-        return is_array($value) && ! ($value !== [] && array_is_list($value)) ? new self($value, $this->file, $this->at($name)) : $this->refuse($name, 'must be an object');
+        return is_array($value) && ! ($value !== [] && array_is_list($value))
+            ? new self($value, $this->file, $this->at($name))
+            : $this->refuse($name, 'must be an object');
     }
 
     /**

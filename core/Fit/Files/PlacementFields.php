@@ -59,7 +59,14 @@ final class PlacementFields
     private static function part(Fields $fields): Part
     {
         $place = static fn (string $name): int => $fields->tenths($name, -2000);
-        $part = new Part($place('x'), $place('y'), $place('z'), $fields->tenths('l'), $fields->tenths('w'), $fields->tenths('h'));
+        $part = new Part(
+            $place('x'),
+            $place('y'),
+            $place('z'),
+            $fields->tenths('l'),
+            $fields->tenths('w'),
+            $fields->tenths('h'),
+        );
         $fields->nothingElse();
 
         return $part;

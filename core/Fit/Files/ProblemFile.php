@@ -114,7 +114,21 @@ final class ProblemFile
             $flag('gentle', false),
             $fields->has('weight_g') ? $fields->number('weight_g', 0, 100_000) : null,
         );
-        array_map($fields->ignore(...), ['name', 'quantity', 'value', 'must', 'first_sight', 'keep_upright', 'measured', 'squeeze', 'min_side', 'cavity', 'gentle', 'weight_g', 'meta']);
+        array_map($fields->ignore(...), [
+            'name',
+            'quantity',
+            'value',
+            'must',
+            'first_sight',
+            'keep_upright',
+            'measured',
+            'squeeze',
+            'min_side',
+            'cavity',
+            'gentle',
+            'weight_g',
+            'meta',
+        ]);
         $fields->nothingElse();
 
         return $item;
@@ -154,7 +168,9 @@ final class ProblemFile
         }
         $mouth = [];
         foreach ($fields->list('mouth') as $side) {
-            $mouth[] = is_int($side) || is_float($side) ? (int) round($side * 10) : $fields->refuse('mouth', 'must hold millimetres');
+            $mouth[] = is_int($side) || is_float($side)
+                ? (int) round($side * 10)
+                : $fields->refuse('mouth', 'must hold millimetres');
         }
 
         return count($mouth) === ($round ? 1 : 2) && min($mouth) > 0
@@ -182,17 +198,43 @@ final class ProblemFile
         $mm = static fn (?int $tenths): int|float|null => $tenths === null ? null : PlacementFields::tidy($tenths / 10);
         $fields = [
             'id' => $item->id, 'name' => $item->name,
-            'length' => $mm($item->size->length), 'width' => $mm($item->size->width), 'height' => $mm($item->size->height),
+            'length' => $mm($item->size->length),
+            'width' => $mm($item->size->width),
+            'height' => $mm($item->size->height),
             'form' => $item->form->value,
         ];
-        $usual = ['quantity' => 1, 'value' => 1, 'must' => false, 'first_sight' => false, 'keep_upright' => false, 'measured' => true, 'squeeze' => 1, 'min_side' => null, 'cavity' => null, 'gentle' => false, 'weight_g' => null];
+        $usual = [
+            'quantity' => 1,
+            'value' => 1,
+            'must' => false,
+            'first_sight' => false,
+            'keep_upright' => false,
+            'measured' => true,
+            'squeeze' => 1,
+            'min_side' => null,
+            'cavity' => null,
+            'gentle' => false,
+            'weight_g' => null,
+        ];
         $given = [
-            'quantity' => $item->quantity, 'value' => PlacementFields::tidy($item->value), 'must' => $item->must, 'first_sight' => $item->firstSight,
-            'keep_upright' => $item->keepUpright, 'measured' => $item->measured, 'squeeze' => PlacementFields::tidy($item->squeeze), 'min_side' => $mm($item->minSide),
-            'cavity' => $item->cavity === null ? null : self::cavityFields($item->cavity), 'gentle' => $item->gentle, 'weight_g' => $item->weightG,
+            'quantity' => $item->quantity,
+            'value' => PlacementFields::tidy($item->value),
+            'must' => $item->must,
+            'first_sight' => $item->firstSight,
+            'keep_upright' => $item->keepUpright,
+            'measured' => $item->measured,
+            'squeeze' => PlacementFields::tidy($item->squeeze),
+            'min_side' => $mm($item->minSide),
+            'cavity' => $item->cavity === null ? null : self::cavityFields($item->cavity),
+            'gentle' => $item->gentle,
+            'weight_g' => $item->weightG,
         ];
 
-        return $fields + array_filter($given, static fn (mixed $value, string $name): bool => $value !== $usual[$name], ARRAY_FILTER_USE_BOTH);
+        return $fields + array_filter(
+            $given,
+            static fn (mixed $value, string $name): bool => $value !== $usual[$name],
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -203,7 +245,11 @@ final class ProblemFile
             return ['soft' => true, 'wall' => $mm($cavity->wall)];
         }
 
-        return ($cavity->round ? ['round' => true, 'length' => $mm($cavity->length)] : ['length' => $mm($cavity->length), 'width' => $mm($cavity->width)])
+        return (
+            $cavity->round
+                ? ['round' => true, 'length' => $mm($cavity->length)]
+                : ['length' => $mm($cavity->length), 'width' => $mm($cavity->width)]
+        )
             + ['height' => $mm($cavity->height)]
             + ($cavity->mouth === [] ? [] : ['mouth' => array_map($mm, $cavity->mouth)]);
     }

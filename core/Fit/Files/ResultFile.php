@@ -44,13 +44,19 @@ final class ResultFile
         $fields = [
             'format' => self::FORMAT,
             'placements' => array_map(PlacementFields::write(...), $result->placements),
-            'left_out' => array_map(static fn (LeftOut $out): array => ['id' => $out->id, 'reason' => $out->reason->value], $result->leftOut),
+            'left_out' => array_map(
+                static fn (LeftOut $out): array => ['id' => $out->id, 'reason' => $out->reason->value],
+                $result->leftOut,
+            ),
         ];
         if ($result->closure !== null) {
             $fields['closure'] = self::closureFields($result->closure);
         }
 
-        return json_encode($fields + ['fill' => $result->fill, 'seed' => $result->seed, 'constructions' => $result->constructions], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return json_encode(
+            $fields + ['fill' => $result->fill, 'seed' => $result->seed, 'constructions' => $result->constructions],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     /** @throws MalformedFile */
@@ -65,9 +71,17 @@ final class ResultFile
     /** @throws MalformedFile */
     private static function closure(Fields $fields): Closure
     {
-        $closure = Closure::recorded($fields->choice('verdict', Verdict::class), $fields->number('proud_mm', 0, 2000), $fields->number('press', 0, 1), $fields->number('dome_mm', 0, 2000));
+        $closure = Closure::recorded(
+            $fields->choice('verdict', Verdict::class),
+            $fields->number('proud_mm', 0, 2000),
+            $fields->number('press', 0, 1),
+            $fields->number('dome_mm', 0, 2000),
+        );
         if ($fields->whole('bands', 0, 3) !== $closure->verdict->bands()) {
-            $fields->refuse('bands', "must be {$closure->verdict->bands()} where the lid closes {$closure->verdict->value}");
+            $fields->refuse(
+                'bands',
+                "must be {$closure->verdict->bands()} where the lid closes {$closure->verdict->value}",
+            );
         }
         $fields->nothingElse();
 

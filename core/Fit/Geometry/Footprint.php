@@ -23,7 +23,12 @@ final readonly class Footprint
         ];
         [$halfLength, $halfWidth] = [$part->l / 2, $part->w / 2];
 
-        return new self([$turned(-$halfLength, -$halfWidth), $turned($halfLength, -$halfWidth), $turned($halfLength, $halfWidth), $turned(-$halfLength, $halfWidth)]);
+        return new self([
+            $turned(-$halfLength, -$halfWidth),
+            $turned($halfLength, -$halfWidth),
+            $turned($halfLength, $halfWidth),
+            $turned(-$halfLength, $halfWidth),
+        ]);
     }
 
     /** @return array{float, float, float, float} least x, least y, most x, most y */
@@ -94,7 +99,9 @@ final readonly class Footprint
     public function reachBetween(float $fromX, float $toX): ?array
     {
         [, $lowY, , $highY] = $this->bounds();
-        $slice = $this->clippedTo(new self([[$fromX, $lowY - 1], [$toX, $lowY - 1], [$toX, $highY + 1], [$fromX, $highY + 1]]));
+        $slice = $this->clippedTo(
+            new self([[$fromX, $lowY - 1], [$toX, $lowY - 1], [$toX, $highY + 1], [$fromX, $highY + 1]]),
+        );
         if ($slice === null) {
             return null;
         }
@@ -112,7 +119,8 @@ final readonly class Footprint
     private static function leftOf(array $corners, array $from, array $to): array
     {
         $kept = [];
-        $side = static fn (float $x, float $y): float => ($to[0] - $from[0]) * ($y - $from[1]) - ($to[1] - $from[1]) * ($x - $from[0]);
+        $side = static fn (float $x, float $y): float => ($to[0] - $from[0]) * ($y - $from[1])
+            - ($to[1] - $from[1]) * ($x - $from[0]);
         $last = $corners[count($corners) - 1];
         $lastSide = $side(...$last);
         foreach ($corners as $corner) {

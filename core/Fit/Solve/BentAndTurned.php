@@ -40,9 +40,11 @@ final class BentAndTurned
     {
         [$longest, $middle, $shortest] = $item->size->sides();
         [$x1, $y1, $x2, $y2] = $box->freeBetween(0, $shortest);
-        $fits = static fn (int $side, int $other): bool => max($side, $other) <= max($x2 - $x1, $y2 - $y1) && min($side, $other) <= min($x2 - $x1, $y2 - $y1);
+        $fits = static fn (int $side, int $other): bool => max($side, $other) <= max($x2 - $x1, $y2 - $y1)
+            && min($side, $other) <= min($x2 - $x1, $y2 - $y1);
 
-        return $fits($longest, $middle) || ($item->form !== Form::Bendable && $fits($longest, $shortest) && $middle <= $box->height);
+        return $fits($longest, $middle)
+            || ($item->form !== Form::Bendable && $fits($longest, $shortest) && $middle <= $box->height);
     }
 
     private function turned(Item $item, Pile $pile, int $ceiling, int $z): ?Placement
@@ -69,7 +71,8 @@ final class BentAndTurned
     }
 
     /**
-     * Determine if a rectangle goes into another at some angle, by the classical criterion, so that no angle is tried in vain.
+     * Determine if a rectangle goes into another at some angle, by the classical criterion, so that no angle is tried
+     * in vain.
      *
      * @param  int  $long  at least $broad
      * @param  int  $length  of the other, at least its $width
@@ -82,7 +85,10 @@ final class BentAndTurned
         $square = $long ** 2 + $broad ** 2;
 
         // A tenth of a millimetre to spare for rounding: what is let through is still tried.
-        return $broad <= $width && $width + 1 >= (2 * $long * $broad * $length + ($long ** 2 - $broad ** 2) * sqrt($square - $length ** 2)) / $square;
+        return $broad <= $width
+            && $width + 1 >= (
+                2 * $long * $broad * $length + ($long ** 2 - $broad ** 2) * sqrt($square - $length ** 2)
+            ) / $square;
     }
 
     /** Bent up the back wall or the right-hand wall, whichever leaves it lying broader. */
@@ -120,8 +126,20 @@ final class BentAndTurned
         }
 
         return $upTheBack
-            ? array_map(static fn (int $x): array => [new Part($x, $y1, $z, $kept, $lying, $thickness), new Part($x, $y1 + $lying, $z, $kept, $thickness, $rising)], array_values(array_unique([$x1, $x2 - $kept])))
-            : array_map(static fn (int $y): array => [new Part($x1, $y, $z, $lying, $kept, $thickness), new Part($x1 + $lying, $y, $z, $thickness, $kept, $rising)], array_values(array_unique([$y1, $y2 - $kept])));
+            ? array_map(
+                static fn (int $x): array => [
+                    new Part($x, $y1, $z, $kept, $lying, $thickness),
+                    new Part($x, $y1 + $lying, $z, $kept, $thickness, $rising),
+                ],
+                array_values(array_unique([$x1, $x2 - $kept])),
+            )
+            : array_map(
+                static fn (int $y): array => [
+                    new Part($x1, $y, $z, $lying, $kept, $thickness),
+                    new Part($x1 + $lying, $y, $z, $thickness, $kept, $rising),
+                ],
+                array_values(array_unique([$y1, $y2 - $kept])),
+            );
     }
 
     /** @param array{Part, Part} $parts */

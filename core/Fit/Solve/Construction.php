@@ -25,8 +25,13 @@ final class Construction
     private readonly BentAndTurned $bentAndTurned;
 
     /** @param array<string, Item> $items */
-    public function __construct(private readonly Problem $problem, array $items, private readonly Weighting $weighting, private readonly Poses $poses, private readonly ?Budget $budget = null)
-    {
+    public function __construct(
+        private readonly Problem $problem,
+        array $items,
+        private readonly Weighting $weighting,
+        private readonly Poses $poses,
+        private readonly ?Budget $budget = null,
+    ) {
         $this->pile = new Pile($problem->box);
         $this->bentAndTurned = new BentAndTurned($budget);
         foreach ($problem->pinned as $placement) {
@@ -64,7 +69,9 @@ final class Construction
         $hopeless = [];
         foreach ($queue as $item) {
             // What found no place finds none a moment later, nor does its twin.
-            $placement = isset($hopeless[$item->twins()]) || $this->budget?->isSpent() === true ? null : $this->place($item);
+            $placement = isset($hopeless[$item->twins()]) || $this->budget?->isSpent() === true
+                ? null
+                : $this->place($item);
             if ($placement === null) {
                 $hopeless[$item->twins()] = true;
                 $this->leftOut[] = $item;
@@ -80,7 +87,8 @@ final class Construction
     public function place(Item $item): ?Placement
     {
         foreach (Give::cases() as $give) {
-            $placement = $this->straight($item, $give) ?? $this->bentAndTurned->place($item, $this->pile, $give->ceiling($this->problem->box));
+            $placement = $this->straight($item, $give)
+                ?? $this->bentAndTurned->place($item, $this->pile, $give->ceiling($this->problem->box));
             if ($placement !== null) {
                 return $placement;
             }
@@ -103,13 +111,20 @@ final class Construction
                 if ($gap < 0 || $space->z1 + $pose->h > min($space->z2, $ceiling)) {
                     continue;
                 }
-                $score = $this->weighting->level * $space->z1 + $this->weighting->height * $pose->h + $this->weighting->gap * $gap + $this->offSchool($item, $pose);
+                $score = $this->weighting->level * $space->z1
+                    + $this->weighting->height * $pose->h
+                    + $this->weighting->gap * $gap
+                    + $this->offSchool($item, $pose);
                 if ($score >= $least) {
                     continue;
                 }
                 $part = $this->inCorner($space, $pose);
                 $carried = $part === null ? 0.0 : $this->carried($part, $item, $give);
-                if ($part !== null && $carried >= Pile::CARRIED && $score + $this->weighting->hang * (1 - $carried) < $least) {
+                if (
+                    $part !== null
+                        && $carried >= Pile::CARRIED
+                        && $score + $this->weighting->hang * (1 - $carried) < $least
+                ) {
                     $least = $score + $this->weighting->hang * (1 - $carried);
                     $best = new Placement($item->id, 1, null, $pose->how, 0.0, [$part]);
                 }
@@ -134,7 +149,14 @@ final class Construction
         $atRight = $x1 > $box->topLength - $x2;
         $atBack = $this->problem->order === Order::FlatsWall || $y1 >= $box->topWidth - $y2;
 
-        return new Part($atRight ? $x2 - $pose->l : $x1, $atBack ? $y2 - $pose->w : $y1, $space->z1, $pose->l, $pose->w, $pose->h);
+        return new Part(
+            $atRight ? $x2 - $pose->l : $x1,
+            $atBack ? $y2 - $pose->w : $y1,
+            $space->z1,
+            $pose->l,
+            $pose->w,
+            $pose->h,
+        );
     }
 
     /** The share of a part that is carried, or 0 where it may not go for another reason. */

@@ -16,9 +16,10 @@ use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Fit\Solver;
 
 /**
- * Makes attempt after attempt as long as the budget allows, and keeps the best: some go through the pieces and look for a place for each,
- * others through the empty spaces and look for what suits each best; bottles and pouches are filled first. However many pieces there
- * are, an attempt that takes too long ends early, and what it had not placed by then stays out.
+ * Makes attempt after attempt as long as the budget allows, and keeps the best: some go through the pieces and look for
+ * a place for each, others through the empty spaces and look for what suits each best; bottles and pouches are filled
+ * first. However many pieces there are, an attempt that takes too long ends early, and what it had not placed by then
+ * stays out.
  */
 final class CornerSolver implements Solver
 {
@@ -29,7 +30,9 @@ final class CornerSolver implements Solver
     {
         $items = $problem->singles();
         $pinned = array_column($problem->pinned, 'id');
-        $free = array_values(array_filter($items, static fn (Item $item): bool => ! in_array($item->id, $pinned, true)));
+        $free = array_values(
+            array_filter($items, static fn (Item $item): bool => ! in_array($item->id, $pinned, true)),
+        );
         [$possible, $larger] = $this->parted($problem, $free, $items, $budget);
 
         $search = new Search($problem, $items, $possible, $seed, $budget);
@@ -42,7 +45,10 @@ final class CornerSolver implements Solver
 
         return new Result(
             Steps::number($best->placements, $problem->pinned),
-            [...$larger, ...array_map(static fn (Item $item): LeftOut => new LeftOut($item->id, $reason($item)), $best->leftOut)],
+            [
+                ...$larger,
+                ...array_map(static fn (Item $item): LeftOut => new LeftOut($item->id, $reason($item)), $best->leftOut),
+            ],
             $best->merit->closure,
             $this->fill($problem, [...$problem->pinned, ...$best->placements]),
             $seed,
@@ -59,10 +65,17 @@ final class CornerSolver implements Solver
      */
     private function parted(Problem $problem, array $free, array $items, Budget $budget): array
     {
-        $empty = new Construction(new Problem($problem->box, [], $problem->order), $items, Weighting::number(0), new Poses);
+        $empty = new Construction(
+            new Problem($problem->box, [], $problem->order),
+            $items,
+            Weighting::number(0),
+            new Poses,
+        );
         $possible = $larger = $goesIn = [];
         foreach ($free as $item) {
-            $goesIn[$item->twins()] ??= $budget->isSpent() || $empty->place($item) !== null || $this->goesInHigherUp($problem, $item, $items);
+            $goesIn[$item->twins()] ??= $budget->isSpent()
+                || $empty->place($item) !== null
+                || $this->goesInHigherUp($problem, $item, $items);
             if (! $goesIn[$item->twins()]) {
                 $larger[] = new LeftOut($item->id, Reason::LargerThanBox);
             } else {
@@ -82,7 +95,12 @@ final class CornerSolver implements Solver
     {
         $step = max(1, intdiv($problem->box->height, self::FLOORS));
         for ($z = $step; ! $problem->box->isStraight() && $z < $problem->box->height; $z += $step) {
-            $raised = new Construction(new Problem($problem->box->raisedTo($z), [], $problem->order), $items, Weighting::number(0), new Poses);
+            $raised = new Construction(
+                new Problem($problem->box->raisedTo($z), [], $problem->order),
+                $items,
+                Weighting::number(0),
+                new Poses,
+            );
             if ($raised->place($item) !== null) {
                 return true;
             }
@@ -102,7 +120,9 @@ final class CornerSolver implements Solver
         $blocked = [];
 
         return static function (Item $item) use ($problem, $pinnedOnly, $budget, &$blocked): Reason {
-            $blocked[$item->twins()] ??= $problem->pinned !== [] && ! $budget->isSpent() && $pinnedOnly->place($item) === null;
+            $blocked[$item->twins()] ??= $problem->pinned !== []
+                && ! $budget->isSpent()
+                && $pinnedOnly->place($item) === null;
 
             return $blocked[$item->twins()] ? Reason::BlockedByPinned : Reason::NoRoom;
         };
@@ -113,7 +133,9 @@ final class CornerSolver implements Solver
     {
         $volume = 0;
         foreach ($placements as $placement) {
-            $volume += $placement->isNested() ? 0 : array_sum(array_map(static fn (Part $part): int => $part->volume(), $placement->parts));
+            $volume += $placement->isNested()
+                ? 0
+                : array_sum(array_map(static fn (Part $part): int => $part->volume(), $placement->parts));
         }
 
         return round($volume / $problem->box->volume(), 2);

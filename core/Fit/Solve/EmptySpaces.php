@@ -15,7 +15,9 @@ final class EmptySpaces
     /** @var array<int, array{int, int, int, int, int, int}> by a number that each keeps */
     private array $spaces;
 
-    /** @var array<int, float> how far the corner of each lies from a bottom corner of the box, under the same numbers */
+    /**
+     * @var array<int, float> how far the corner of each lies from a bottom corner of the box, under the same numbers
+     */
     private array $distances;
 
     /** @var array<int, array{int, int, int, int, int, int}> those that hold nothing but what folds or pours */
@@ -28,8 +30,12 @@ final class EmptySpaces
      * @param  float  $level  how much further a millimetre up is than one along the floor
      * @param  bool  $parks  whether a space that is dropped may still be wanted for what folds or pours
      */
-    public function __construct(private readonly BoxShape $box, int $ceiling, private readonly float $level = 1.0, private readonly bool $parks = false)
-    {
+    public function __construct(
+        private readonly BoxShape $box,
+        int $ceiling,
+        private readonly float $level = 1.0,
+        private readonly bool $parks = false,
+    ) {
         [$x, $y] = $box->insetAt(0);
         $outX = (int) ceil(max(0, -$x));
         $outY = (int) ceil(max(0, -$y));
@@ -71,13 +77,20 @@ final class EmptySpaces
      * Fill a block; of the spaces that are left, those that hold none of the pieces that are left are dropped.
      *
      * @param  array{int, int, int, int, int, int}  $block
-     * @param  array{int, int, int, float}  $smallest  the least longest, middle and shortest side of those pieces, and the least volume
+     * @param  array{int, int, int, float}  $smallest  the least longest, middle and shortest side of those pieces, and
+     *     the least volume
      */
     public function fill(array $block, array $smallest): void
     {
         foreach (self::cut($this->spaces, $block, $smallest) as $space) {
             $this->spaces[++$this->number] = $space;
-            $this->distances[$this->number] = $this->level * $space[2] + min($space[0], $this->box->topLength - $space[3]) + min($space[1], $this->box->topWidth - $space[4]);
+            $this->distances[$this->number] = $this->level * $space[2] + min(
+                $space[0],
+                $this->box->topLength - $space[3],
+            ) + min(
+                $space[1],
+                $this->box->topWidth - $space[4],
+            );
         }
         $this->distances = array_intersect_key($this->distances, $this->spaces);
         if ($this->parked !== []) {
@@ -141,7 +154,12 @@ final class EmptySpaces
             $sides = [$x2 - $x1, $y2 - $y1, $z2 - $z1];
             $shortest = min($sides);
             $longest = max($sides);
-            if ($shortest < $smallest[2] || $longest < $smallest[0] || array_sum($sides) - $shortest - $longest < $smallest[1] || $smallest[3] > $sides[0] * $sides[1] * $sides[2]) {
+            if (
+                $shortest < $smallest[2]
+                    || $longest < $smallest[0]
+                    || array_sum($sides) - $shortest - $longest < $smallest[1]
+                    || $smallest[3] > $sides[0] * $sides[1] * $sides[2]
+            ) {
                 unset($new[$i]);
 
                 continue;
@@ -155,7 +173,15 @@ final class EmptySpaces
             }
             // Of two that are the same the earlier goes, and is no longer in the list when the later is looked at.
             foreach ($new as $j => $k) {
-                if ($i !== $j && $k[0] <= $x1 && $k[1] <= $y1 && $k[2] <= $z1 && $k[3] >= $x2 && $k[4] >= $y2 && $k[5] >= $z2) {
+                if (
+                    $i !== $j
+                        && $k[0] <= $x1
+                        && $k[1] <= $y1
+                        && $k[2] <= $z1
+                        && $k[3] >= $x2
+                        && $k[4] >= $y2
+                        && $k[5] >= $z2
+                ) {
                     unset($new[$i]);
 
                     continue 2;

@@ -7,7 +7,10 @@ namespace PluckyWren\Core\Fit\Solve;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
 
-/** The blocks that cloth can be folded to and loose pieces poured to, so that they fill a space: on its floor, or against one of its walls. */
+/**
+ * The blocks that cloth can be folded to and loose pieces poured to, so that they fill a space: on its floor, or
+ * against one of its walls.
+ */
 final class Heaps
 {
     /** @return list<array{int, int, int}> in tenths of a millimetre */

@@ -26,22 +26,44 @@ final readonly class Kind
     {
         $alike = [];
         foreach ($items as $item) {
-            $sides = $item->form->keepsItsSides() && ! $item->keepUpright ? $item->size->sides() : [$item->size->length, $item->size->width, $item->size->height];
-            $traits = [$item->form->keepsItsSides() ? 'keeps' : $item->form->value, $item->squeeze, $item->leastSide(), $item->keepUpright, $item->must, $item->value, $item->gentle, $item->firstSight];
+            $sides = $item->form->keepsItsSides() && ! $item->keepUpright
+                ? $item->size->sides()
+                : [$item->size->length, $item->size->width, $item->size->height];
+            $traits = [
+                $item->form->keepsItsSides() ? 'keeps' : $item->form->value,
+                $item->squeeze,
+                $item->leastSide(),
+                $item->keepUpright,
+                $item->must,
+                $item->value,
+                $item->gentle,
+                $item->firstSight,
+            ];
             $alike[implode('/', [...$sides, ...$traits])][] = $item;
         }
 
         return array_map(static fn (array $items): self => new self($items), array_values($alike));
     }
 
-    /** @return array{int, int, int, float} the least that its longest, middle and shortest side can be made, in tenths of a millimetre, and the least room it takes */
+    /**
+     * @return array{int, int, int, float} the least that its longest, middle and shortest side can be made, in tenths
+     *     of a millimetre, and the least room it takes
+     */
     public function leastMeasures(): array
     {
         if ($this->model->form->takesAnyShape()) {
-            return [$this->model->leastSide(), $this->model->leastSide(), $this->model->leastSide(), $this->model->leastVolume()];
+            return [
+                $this->model->leastSide(),
+                $this->model->leastSide(),
+                $this->model->leastSide(),
+                $this->model->leastVolume(),
+            ];
         }
         $give = $this->model->form === Form::Soft ? $this->model->squeeze : 1.0;
 
-        return [...array_map(static fn (int $side): int => (int) ($give * $side), $this->model->size->sides()), floor($give * $this->model->size->volume())];
+        return [
+            ...array_map(static fn (int $side): int => (int) ($give * $side), $this->model->size->sides()),
+            floor($give * $this->model->size->volume()),
+        ];
     }
 }

@@ -14,7 +14,13 @@ use PluckyWren\Core\Fit\Verdict;
 /** How good a packing is, in the order in which the model prefers. */
 final readonly class Merit
 {
-    private function __construct(public int $mustsLeftOut, public float $valueLeftOut, public int $firstSightHidden, public int $offSchool, public Closure $closure) {}
+    private function __construct(
+        public int $mustsLeftOut,
+        public float $valueLeftOut,
+        public int $firstSightHidden,
+        public int $offSchool,
+        public Closure $closure,
+    ) {}
 
     /**
      * @param  list<Placement>  $placements  all that are in the box
@@ -35,8 +41,20 @@ final readonly class Merit
         return new self(
             $musts,
             $value,
-            count(array_filter($standing, static fn (Standing $one): bool => $one->item->firstSight && self::shareUnder($one, $standing) > 0.5)),
-            count(array_filter($standing, static fn (Standing $one): bool => $one->item->isFlat() && self::isOffSchool($one, $standing, $problem->order))),
+            count(
+                array_filter(
+                    $standing,
+                    static fn (Standing $one): bool => $one->item->firstSight
+                        && self::shareUnder($one, $standing) > 0.5,
+                ),
+            ),
+            count(
+                array_filter(
+                    $standing,
+                    static fn (Standing $one): bool => $one->item->isFlat()
+                        && self::isOffSchool($one, $standing, $problem->order),
+                ),
+            ),
             $closure,
         );
     }
@@ -73,14 +91,25 @@ final readonly class Merit
     /** Nothing that another attempt could do better. */
     public function isPerfect(): bool
     {
-        return $this->mustsLeftOut === 0 && $this->valueLeftOut == 0.0 && $this->firstSightHidden === 0 && $this->offSchool === 0
+        return $this->mustsLeftOut === 0
+            && $this->valueLeftOut == 0.0
+            && $this->firstSightHidden === 0
+            && $this->offSchool === 0
             && $this->closure->verdict === Verdict::Flat && $this->closure->press == 0.0;
     }
 
     /** @return list<int|float> */
     private function inOrder(): array
     {
-        return [$this->mustsLeftOut, $this->valueLeftOut, $this->firstSightHidden, $this->offSchool, $this->closure->press, $this->closure->domeMm, $this->closure->proudMm];
+        return [
+            $this->mustsLeftOut,
+            $this->valueLeftOut,
+            $this->firstSightHidden,
+            $this->offSchool,
+            $this->closure->press,
+            $this->closure->domeMm,
+            $this->closure->proudMm,
+        ];
     }
 
     /** @param list<Standing> $standing */

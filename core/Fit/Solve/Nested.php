@@ -15,9 +15,14 @@ final readonly class Nested
     /**
      * @param  list<Placement>  $placements  in hollows that keep their shape
      * @param  array<string, Item>  $filledPouches  what a filled pouch is to the box: a block of its own, by its id
-     * @param  array<string, array{Unit, array<int, list<Item>>}>  $inPouches  the block in each pouch, and its pieces by their kind's number
+     * @param  array<string, array{Unit, array<int, list<Item>>}>  $inPouches  the block in each pouch, and its pieces
+     *     by their kind's number
      */
-    public function __construct(public array $placements = [], public array $filledPouches = [], private array $inPouches = []) {}
+    public function __construct(
+        public array $placements = [],
+        public array $filledPouches = [],
+        private array $inPouches = [],
+    ) {}
 
     /** @return list<string> the ids of what is nested */
     public function ids(): array
@@ -41,7 +46,9 @@ final readonly class Nested
     public function with(array $placed): array
     {
         $holders = array_column($placed, null, 'id');
-        $nested = array_values(array_filter($this->placements, static fn (Placement $placement): bool => isset($holders[$placement->in])));
+        $nested = array_values(
+            array_filter($this->placements, static fn (Placement $placement): bool => isset($holders[$placement->in])),
+        );
         foreach ($placed as $at => $placement) {
             if (isset($this->inPouches[$placement->id])) {
                 $placed[$at] = new Placement($placement->id, 1, null, How::Refolded, 0.0, $placement->parts);
@@ -71,7 +78,16 @@ final readonly class Nested
         foreach ($unit->layout([0, 0, 0], $lies) as [$kind, $block]) {
             $item = array_pop($pieces[$kind]);
             if ($item !== null) {
-                $placements[] = new Placement($item->id, 1, $pouch->id, How::Nested, 0.0, [new Part($block[0], $block[1], $block[2], $block[3] - $block[0], $block[4] - $block[1], $block[5] - $block[2])]);
+                $placements[] = new Placement($item->id, 1, $pouch->id, How::Nested, 0.0, [
+                    new Part(
+                        $block[0],
+                        $block[1],
+                        $block[2],
+                        $block[3] - $block[0],
+                        $block[4] - $block[1],
+                        $block[5] - $block[2],
+                    ),
+                ]);
             }
         }
 

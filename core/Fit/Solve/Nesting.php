@@ -24,7 +24,8 @@ final readonly class Nesting
     private array $holders;
 
     /**
-     * @param  list<Item>  $free  that may be placed; what holds others is nested in nothing, and what is to be seen first stays in sight
+     * @param  list<Item>  $free  that may be placed; what holds others is nested in nothing, and what is to be seen
+     *     first stays in sight
      */
     public function __construct(private array $free, private ?Budget $budget = null)
     {
@@ -41,7 +42,11 @@ final readonly class Nesting
     /** @param array<string, float> $priorities above 1 for what stayed out before */
     public function plan(array $priorities, int $turn, int $seed): Nested
     {
-        $left = array_column(array_filter($this->free, static fn (Item $item): bool => $item->cavity === null && ! $item->firstSight), null, 'id');
+        $left = array_column(
+            array_filter($this->free, static fn (Item $item): bool => $item->cavity === null && ! $item->firstSight),
+            null,
+            'id',
+        );
         $placements = $filled = $inPouches = [];
         foreach ($this->holders as $holder) {
             $cavity = $holder->cavity;
@@ -82,16 +87,43 @@ final readonly class Nesting
         $best = [];
         $most = 0.0;
         $repertoire = new Repertoire($able);
-        foreach ($cavity->round ? $this->rectangles($cavity->length, $able, $turn) : [[$cavity->length, $cavity->width]] as [$length, $width]) {
+        foreach (
+            $cavity->round
+                ? $this->rectangles($cavity->length, $able, $turn)
+                : [[$cavity->length, $cavity->width]] as [$length, $width]
+        ) {
             $hollow = BoxShape::straight($holder->name, $length, $width, $cavity->height, 0);
             $care = SpaceCare::number($turn);
-            $room = new Room($hollow, $repertoire, new EmptySpaces($hollow, $cavity->height, $care->level, true), false, carriesAnything: true);
-            (new SpaceFirst($room, new Offers($repertoire, $care, $priorities, $seed + $turn), budget: $this->budget))->run();
+            $room = new Room(
+                $hollow,
+                $repertoire,
+                new EmptySpaces($hollow, $cavity->height, $care->level, true),
+                false,
+                carriesAnything: true,
+            );
+            (
+                new SpaceFirst($room, new Offers($repertoire, $care, $priorities, $seed + $turn), budget: $this->budget)
+            )->run();
             [$placed] = $room->packed();
-            $saved = array_sum(array_map(static fn (Placement $placement): float => $placement->parts[0]->volume() * ($priorities[$placement->id] ?? 1.0), $placed));
+            $saved = array_sum(
+                array_map(
+                    static fn (Placement $placement): float => $placement->parts[0]->volume() * (
+                        $priorities[$placement->id] ?? 1.0
+                    ),
+                    $placed,
+                ),
+            );
             if ($saved > $most) {
                 $most = $saved;
-                $best = array_map(static fn (Placement $placement): Placement => self::inside($holder, $placement, intdiv($cavity->length - $length, 2), $cavity->round ? intdiv($cavity->length - $width, 2) : 0), $placed);
+                $best = array_map(
+                    static fn (Placement $placement): Placement => self::inside(
+                        $holder,
+                        $placement,
+                        intdiv($cavity->length - $length, 2),
+                        $cavity->round ? intdiv($cavity->length - $width, 2) : 0,
+                    ),
+                    $placed,
+                );
             }
         }
 
@@ -102,7 +134,9 @@ final readonly class Nesting
     {
         $part = $placement->parts[0];
 
-        return new Placement($placement->id, 1, $holder->id, How::Nested, 0.0, [new Part($part->x + $x, $part->y + $y, $part->z, $part->l, $part->w, $part->h)]);
+        return new Placement($placement->id, 1, $holder->id, How::Nested, 0.0, [
+            new Part($part->x + $x, $part->y + $y, $part->z, $part->l, $part->w, $part->h),
+        ]);
     }
 
     /**
@@ -137,7 +171,16 @@ final readonly class Nesting
     private function block(Item $pouch, Cavity $cavity, array $left, array $priorities): ?array
     {
         [$long, $broad] = $pouch->size->sides();
-        $repertoire = new Repertoire(array_values(array_filter($left, static fn (Item $item): bool => $item->form->keepsItsSides() && ! $item->keepUpright && $item->size->sides()[0] <= $long)));
+        $repertoire = new Repertoire(
+            array_values(
+                array_filter(
+                    $left,
+                    static fn (Item $item): bool => $item->form->keepsItsSides()
+                        && ! $item->keepUpright
+                        && $item->size->sides()[0] <= $long,
+                ),
+            ),
+        );
         $best = null;
         $most = 0.0;
         foreach ($repertoire->units as $unit) {
@@ -147,7 +190,12 @@ final readonly class Nesting
             if ($long < $sides[0] + $sides[2] || $broad < $sides[1] + $sides[2]) {
                 continue;
             }
-            $saved = $unit->volume * max(array_map(static fn (int $kind): float => $priorities[$repertoire->kinds[$kind]->model->id] ?? 1.0, array_keys($unit->uses)));
+            $saved = $unit->volume * max(
+                array_map(
+                    static fn (int $kind): float => $priorities[$repertoire->kinds[$kind]->model->id] ?? 1.0,
+                    array_keys($unit->uses),
+                ),
+            );
             if ($saved > $most) {
                 [$most, $best] = [$saved, $unit];
             }
@@ -170,7 +218,18 @@ final readonly class Nesting
         rsort($sides);
         $sides[2] = max($sides[2], (int) ceil($pouch->leastVolume() / ($sides[0] * $sides[1])));
 
-        return new Item($pouch->id, $pouch->name, new Size(...$sides), Form::Rigid, value: $pouch->value, must: $pouch->must, firstSight: $pouch->firstSight, measured: $pouch->measured, gentle: $pouch->gentle, weightG: $pouch->weightG);
+        return new Item(
+            $pouch->id,
+            $pouch->name,
+            new Size(...$sides),
+            Form::Rigid,
+            value: $pouch->value,
+            must: $pouch->must,
+            firstSight: $pouch->firstSight,
+            measured: $pouch->measured,
+            gentle: $pouch->gentle,
+            weightG: $pouch->weightG,
+        );
     }
 
     private static function passes(Item $item, Cavity $cavity): bool

@@ -9,8 +9,8 @@ use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
 
 /**
- * What of the pieces that are left suits a space, and how well. This is where a solve spends its time: an offer is a plain row
- * [l, w, h, weight, volume, unit or number of the kind, axes, how].
+ * What of the pieces that are left suits a space, and how well. This is where a solve spends its time: an offer is a
+ * plain row [l, w, h, weight, volume, unit or number of the kind, axes, how].
  *
  * @phpstan-type Row array{int, int, int, float, int, Unit|int, array{int, int, int}, How|null}
  */
@@ -22,7 +22,10 @@ final class Offers
     /** A wider gap, in tenths of a millimetre, can be used one way or another. */
     private const NARROW = UsableGaps::NARROW;
 
-    /** @var array{int, int, int, float} the least longest, middle and shortest side of the pieces that are left, and the least volume */
+    /**
+     * @var array{int, int, int, float} the least longest, middle and shortest side of the pieces that are left, and the
+     *     least volume
+     */
     public array $smallest = [0, 0, 0, 0.0];
 
     /** The least side of what is left and keeps its sides. */
@@ -43,17 +46,25 @@ final class Offers
     private array $weights = [];
 
     /** @param array<string, float> $priorities above 1 for what stayed out before, by id */
-    public function __construct(public readonly Repertoire $repertoire, private readonly SpaceCare $care, array $priorities, int $seed)
-    {
+    public function __construct(
+        public readonly Repertoire $repertoire,
+        private readonly SpaceCare $care,
+        array $priorities,
+        int $seed,
+    ) {
         $chance = new Chance($seed, $care->chance);
         $this->soft = new SoftOffers;
         foreach ($repertoire->kinds as $kind) {
             $priority = max(array_map(static fn (Item $item): float => $priorities[$item->id] ?? 1.0, $kind->items));
-            $this->weights[] = $priority * ($kind->model->must ? self::MUST : 1.0) * $kind->model->value ** 0.25 * $chance->next();
+            $this->weights[] = $priority * (
+                $kind->model->must ? self::MUST : 1.0
+            ) * $kind->model->value ** 0.25 * $chance->next();
         }
         foreach ($repertoire->units as $unit) {
             $model = $repertoire->kinds[array_key_first($unit->uses)]->model;
-            $weight = $unit->volume ** $care->size * max(array_map(fn (int $kind): float => $this->weights[$kind], array_keys($unit->uses))) * $chance->next();
+            $weight = $unit->volume ** $care->size * max(
+                array_map(fn (int $kind): float => $this->weights[$kind], array_keys($unit->uses)),
+            ) * $chance->next();
             foreach ($unit->turns($model->keepUpright) as [$l, $w, $h, $axes]) {
                 $this->rows[] = [$l, $w, $h, $weight, $unit->volume, $unit, $axes, null];
             }
@@ -117,7 +128,12 @@ final class Offers
                     $this->least = min($this->least, $side);
                 }
             }
-            $smallest = [min($smallest[0], $longest), min($smallest[1], $middle), min($smallest[2], $shortest), min($smallest[3], $volume)];
+            $smallest = [
+                min($smallest[0], $longest),
+                min($smallest[1], $middle),
+                min($smallest[2], $shortest),
+                min($smallest[3], $volume),
+            ];
         }
         $this->lost = (new UsableGaps($sides))->lost;
         $this->smallest = $smallest;
@@ -142,7 +158,11 @@ final class Offers
             $gapY = $broad - $row[1];
             $gapZ = $high - $row[2];
             // A gap that nothing left can use is as good as filled, and counts against the piece that makes it.
-            $used = ($row[0] + ($gapX > self::NARROW ? 0 : $lost[$gapX])) * ($row[1] + ($gapY > self::NARROW ? 0 : $lost[$gapY])) * ($row[2] + ($gapZ > self::NARROW ? 0 : $lost[$gapZ]));
+            $used = ($row[0] + ($gapX > self::NARROW ? 0 : $lost[$gapX])) * (
+                $row[1] + ($gapY > self::NARROW ? 0 : $lost[$gapY])
+            ) * (
+                $row[2] + ($gapZ > self::NARROW ? 0 : $lost[$gapZ])
+            );
             $snug = ($gapX < $least ? 1 : 0) + ($gapY < $least ? 1 : 0) + ($gapZ < $least ? 1 : 0);
             $scores[] = $row[3] * ($row[4] / $used) ** $waste * (1 + $snugness * $snug);
             $offers[] = $row;
@@ -159,7 +179,12 @@ final class Offers
      */
     public function heaps(int $kind, array $space): array
     {
-        return Heaps::in($this->repertoire->kinds[$kind]->model, $space[3] - $space[0], $space[4] - $space[1], $space[5] - $space[2]);
+        return Heaps::in(
+            $this->repertoire->kinds[$kind]->model,
+            $space[3] - $space[0],
+            $space[4] - $space[1],
+            $space[5] - $space[2],
+        );
     }
 
     public function howHeaped(int $kind): How
@@ -178,7 +203,9 @@ final class Offers
         }
         array_push($fitting, ...$this->soft->for($long, $broad, $high));
         foreach ($this->heaps as $kind) {
-            $weight = $this->repertoire->kinds[$kind]->model->size->volume() ** $this->care->size * $this->weights[$kind] * $this->care->heapWeight;
+            $weight = $this->repertoire->kinds[$kind]->model->size->volume() ** $this->care->size
+                * $this->weights[$kind]
+                * $this->care->heapWeight;
             foreach (Heaps::in($this->repertoire->kinds[$kind]->model, $long, $broad, $high) as [$l, $w, $h]) {
                 $fitting[] = [$l, $w, $h, $weight, $l * $w * $h, $kind, [0, 1, 2], $this->howHeaped($kind)];
             }

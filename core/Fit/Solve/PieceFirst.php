@@ -14,7 +14,10 @@ use PluckyWren\Core\Fit\Order;
 /** Takes piece after piece, and looks through all empty spaces for the best place for it. */
 final class PieceFirst
 {
-    /** Against reaching above the rim, by how far the lid must give; and against pressing a piece that could lie at rest. More than any place is worth. */
+    /**
+     * Against reaching above the rim, by how far the lid must give; and against pressing a piece that could lie at
+     * rest. More than any place is worth.
+     */
     private const LID_GIVES = 20_000.0;
 
     private const PRESSED = 5_000.0;
@@ -30,7 +33,14 @@ final class PieceFirst
     /** @var array<int, list<array{int, int, int, array{int, int, int}}>> turns by the kind's number */
     private array $turns = [];
 
-    public function __construct(private readonly Room $room, private readonly Repertoire $repertoire, private readonly BoxShape $box, private readonly Order $order, private readonly Weighting $weighting, private readonly ?Budget $budget = null) {}
+    public function __construct(
+        private readonly Room $room,
+        private readonly Repertoire $repertoire,
+        private readonly BoxShape $box,
+        private readonly Order $order,
+        private readonly Weighting $weighting,
+        private readonly ?Budget $budget = null,
+    ) {}
 
     /** @param list<int> $queue kinds, each as often as there are pieces of it */
     public function run(array $queue): void
@@ -72,7 +82,9 @@ final class PieceFirst
                     continue;
                 }
                 $over = $space[2] + $h - $this->box->height;
-                $score += ($over > 0 ? self::LID_GIVES * ($over > intdiv($this->box->bulge, 2) ? 2 : 1) : 0) + ($how === How::Pressed || ($rest > 0 && $l * $w * $h < $rest) ? self::PRESSED : 0);
+                $score += ($over > 0 ? self::LID_GIVES * ($over > intdiv($this->box->bulge, 2) ? 2 : 1) : 0) + (
+                    $how === How::Pressed || ($rest > 0 && $l * $w * $h < $rest) ? self::PRESSED : 0
+                );
                 // Folds lie flat where they can; they stand like a wall only for want of room.
                 $score += $rest > 0 && $h > min($l, $w) ? self::STANDING_FOLD : 0;
                 if ($thickness > 0 && ($h > $thickness) !== $standsAtWall) {
@@ -84,7 +96,11 @@ final class PieceFirst
                 }
                 $block = [$corner[0], $corner[1], $corner[2], $corner[0] + $l, $corner[1] + $w, $corner[2] + $h];
                 $carried = $this->room->carried($block);
-                if ($carried >= Pile::CARRIED && $this->room->spares($item, $block) && $score + $care->hang * (1 - $carried) < $least) {
+                if (
+                    $carried >= Pile::CARRIED
+                        && $this->room->spares($item, $block)
+                        && $score + $care->hang * (1 - $carried) < $least
+                ) {
                     $least = $score + $care->hang * (1 - $carried);
                     $best = [$block, $how];
                 }
@@ -98,10 +114,17 @@ final class PieceFirst
     private function blocks(Item $item, int $kind, int $long, int $broad, int $high): array
     {
         if ($item->form->takesAnyShape()) {
-            return array_map(static fn (array $block): array => [...$block, How::heaped($item->form)], Heaps::in($item, $long, $broad, $high));
+            return array_map(
+                static fn (array $block): array => [...$block, How::heaped($item->form)],
+                Heaps::in($item, $long, $broad, $high),
+            );
         }
         $blocks = [];
-        foreach ($this->turns[$kind] ??= Unit::single($kind, [$item->size->length, $item->size->width, $item->size->height])->turns($item->keepUpright) as [$l, $w, $h]) {
+        foreach (
+            $this->turns[$kind] ??= Unit::single($kind, [
+                $item->size->length, $item->size->width, $item->size->height,
+            ])->turns($item->keepUpright) as [$l, $w, $h]
+        ) {
             if ($l <= $long && $w <= $broad && $h <= $high) {
                 $blocks[] = [$l, $w, $h, null];
             } elseif ($item->form === Form::Soft && $l <= $long && $w <= $broad && $high >= $item->squeeze * $h) {
@@ -114,7 +137,8 @@ final class PieceFirst
 
     /**
      * @param  list<int>  $queue
-     * @return list<array{int, int, int, float}> the least longest, middle and shortest side of what comes after each, and the least volume
+     * @return list<array{int, int, int, float}> the least longest, middle and shortest side of what comes after each,
+     *     and the least volume
      */
     private function smallest(array $queue): array
     {
@@ -123,7 +147,9 @@ final class PieceFirst
         for ($at = count($queue) - 1; $at >= 0; $at--) {
             $smallest[] = $least;
             $own = $this->repertoire->kinds[$queue[$at]]->leastMeasures();
-            $least = [min($least[0], $own[0]), min($least[1], $own[1]), min($least[2], $own[2]), min($least[3], $own[3])];
+            $least = [
+                min($least[0], $own[0]), min($least[1], $own[1]), min($least[2], $own[2]), min($least[3], $own[3]),
+            ];
         }
 
         return array_reverse($smallest);

@@ -30,7 +30,9 @@ final class Pile
         [$x, $y] = $box->insetAt(0);
         $outX = (int) ceil(max(0, -$x));
         $outY = (int) ceil(max(0, -$y));
-        $this->spaces = [new Space(-$outX, -$outY, 0, $box->topLength + $outX, $box->topWidth + $outY, $box->height + $box->bulge)];
+        $this->spaces = [
+            new Space(-$outX, -$outY, 0, $box->topLength + $outX, $box->topWidth + $outY, $box->height + $box->bulge),
+        ];
     }
 
     public function add(Placement $placement, Item $item, bool $pinned = false): void
@@ -57,7 +59,8 @@ final class Pile
     }
 
     /**
-     * The share of a part's underside that is carried, never told too high: of two carriers that overlap only the upper counts.
+     * The share of a part's underside that is carried, never told too high: of two carriers that overlap only the upper
+     * counts.
      */
     public function carried(Standing $new): float
     {
@@ -67,7 +70,12 @@ final class Pile
         $carriers = [];
         $area = 0.0;
         foreach ($this->standing as $old) {
-            if ($old->top <= $new->part->z && $old->top >= $new->part->z - self::CONTACT && ($shared = $new->sharedArea($old)) > 0 && ! $this->isCovered($old, $carriers)) {
+            if (
+                $old->top <= $new->part->z
+                    && $old->top >= $new->part->z - self::CONTACT
+                    && ($shared = $new->sharedArea($old)) > 0
+                    && ! $this->isCovered($old, $carriers)
+            ) {
                 $carriers[] = $old;
                 $area += $shared;
             }
@@ -83,7 +91,8 @@ final class Pile
             if ($old->pinned && $old->part->z >= $new->top && $new->sharedArea($old) > 0) {
                 return false;
             }
-            $protects = ($old->item->gentle && $new->item->form->keepsItsSides()) || ($keepsFirstSightClear && $old->item->firstSight && ! $new->item->firstSight);
+            $protects = ($old->item->gentle && $new->item->form->keepsItsSides())
+                || ($keepsFirstSightClear && $old->item->firstSight && ! $new->item->firstSight);
             if ($protects && $old->top <= $new->part->z && $new->sharedArea($old) > 0) {
                 return false;
             }

@@ -19,7 +19,11 @@ final class Queue
     private array $nudges = [];
 
     /** @param list<Item> $items */
-    public function __construct(private readonly array $items, private readonly Order $order, private readonly BoxShape $box) {}
+    public function __construct(
+        private readonly array $items,
+        private readonly Order $order,
+        private readonly BoxShape $box,
+    ) {}
 
     public function nudge(Item $item): void
     {
@@ -27,14 +31,18 @@ final class Queue
     }
 
     /**
-     * @param  bool  $foldedEarly  whether large folded things lie under the hard ones, as many packers do, or fill what is left
+     * @param  bool  $foldedEarly  whether large folded things lie under the hard ones, as many packers do, or fill what
+     *     is left
      * @return list<Item>
      */
     public function items(bool $foldedEarly): array
     {
         $ranks = [];
         foreach ($this->items as $index => $item) {
-            $ranks[$index] = $this->group($item, $foldedEarly) - min(0.9, $item->size->volume() / max(1.0, $this->box->volume())) - ($this->nudges[$item->id] ?? 0.0);
+            $ranks[$index] = $this->group($item, $foldedEarly) - min(
+                0.9,
+                $item->size->volume() / max(1.0, $this->box->volume()),
+            ) - ($this->nudges[$item->id] ?? 0.0);
         }
         $indexes = array_keys($this->items);
         usort($indexes, static fn (int $a, int $b): int => $ranks[$a] <=> $ranks[$b] ?: $a <=> $b);

@@ -7,7 +7,10 @@ namespace PluckyWren\Core\Fit\Solve;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
 
-/** What there is to place, reckoned once for all constructions: the kinds of pieces, and the blocks that those which keep their sides can join to. */
+/**
+ * What there is to place, reckoned once for all constructions: the kinds of pieces, and the blocks that those which
+ * keep their sides can join to.
+ */
 final readonly class Repertoire
 {
     /** So many joined blocks are kept, and none is of more pieces than so many. */
@@ -28,7 +31,12 @@ final readonly class Repertoire
         $singles = [];
         foreach ($this->kinds as $number => $kind) {
             if ($kind->model->form->keepsItsSides()) {
-                $singles[] = Unit::single($number, $kind->model->keepUpright ? [$kind->model->size->length, $kind->model->size->width, $kind->model->size->height] : $kind->model->size->sides());
+                $singles[] = Unit::single(
+                    $number,
+                    $kind->model->keepUpright
+                        ? [$kind->model->size->length, $kind->model->size->width, $kind->model->size->height]
+                        : $kind->model->size->sides(),
+                );
             }
         }
         $this->units = [...$singles, ...$this->joined($singles)];
@@ -43,7 +51,9 @@ final readonly class Repertoire
     /** @return list<int> the numbers of the kinds that fold or pour */
     public function heaps(): array
     {
-        return array_keys(array_filter($this->kinds, static fn (Kind $kind): bool => $kind->model->form->takesAnyShape()));
+        return array_keys(
+            array_filter($this->kinds, static fn (Kind $kind): bool => $kind->model->form->takesAnyShape()),
+        );
     }
 
     /**
@@ -61,7 +71,11 @@ final readonly class Repertoire
         $found = [];
         for ($at = 0; $at < count($able) && count($joined) < self::JOINED; $at++) {
             for ($other = 0; $other <= $at; $other++) {
-                foreach ($this->thereAreEnough($able[$at], $able[$other]) ? $able[$at]->joinedWith($able[$other]) : [] as $unit) {
+                foreach (
+                    $this->thereAreEnough($able[$at], $able[$other])
+                        ? $able[$at]->joinedWith($able[$other])
+                        : [] as $unit
+                ) {
                     $uses = $unit->uses;
                     ksort($uses);
                     $sides = $unit->sides;

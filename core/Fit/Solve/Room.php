@@ -10,7 +10,10 @@ use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 
-/** A box as it fills, in plain numbers: its empty spaces, and what stands in it. A space and a block are [x1, y1, z1, x2, y2, z2]. */
+/**
+ * A box as it fills, in plain numbers: its empty spaces, and what stands in it. A space and a block are [x1, y1, z1,
+ * x2, y2, z2].
+ */
 final class Room
 {
     public readonly EmptySpaces $spaces;
@@ -27,8 +30,13 @@ final class Room
     /** @var list<array{int, array{int, int, int, int, int, int}, How}> kind, block and how it lies */
     private array $placed = [];
 
-    public function __construct(private readonly BoxShape $box, private readonly Repertoire $repertoire, EmptySpaces $spaces, private readonly bool $keepsFirstSightClear, private readonly bool $carriesAnything = false)
-    {
+    public function __construct(
+        private readonly BoxShape $box,
+        private readonly Repertoire $repertoire,
+        EmptySpaces $spaces,
+        private readonly bool $keepsFirstSightClear,
+        private readonly bool $carriesAnything = false,
+    ) {
         $this->spaces = $spaces;
         $this->left = array_map(static fn (Kind $kind): int => count($kind->items), $repertoire->kinds);
     }
@@ -37,11 +45,22 @@ final class Room
     public function keep(Standing $standing): void
     {
         foreach ($standing->taken() as $taken) {
-            $this->spaces->fill([$taken->x1, $taken->y1, $standing->pinned ? 0 : $taken->z1, $taken->x2, $taken->y2, $taken->z2], [0, 0, 0, 0.0]);
-            ! $standing->item->gentle || $this->gentle[] = [$taken->x1, $taken->y1, $taken->z1, $taken->x2, $taken->y2, $taken->z2];
+            $this->spaces->fill(
+                [$taken->x1, $taken->y1, $standing->pinned ? 0 : $taken->z1, $taken->x2, $taken->y2, $taken->z2],
+                [0, 0, 0, 0.0],
+            );
+            ! $standing->item->gentle
+                || $this->gentle[] = [$taken->x1, $taken->y1, $taken->z1, $taken->x2, $taken->y2, $taken->z2];
         }
         if ($standing->footprint === null) {
-            $this->tops[$standing->top][] = [$standing->part->x, $standing->part->y, $standing->part->z, $standing->x2, $standing->y2, $standing->top];
+            $this->tops[$standing->top][] = [
+                $standing->part->x,
+                $standing->part->y,
+                $standing->part->z,
+                $standing->x2,
+                $standing->y2,
+                $standing->top,
+            ];
         }
     }
 
@@ -52,7 +71,8 @@ final class Room
 
     /**
      * @param  list<array{int, array{int, int, int, int, int, int}}>  $layout  kinds and blocks
-     * @param  array{int, int, int, float}  $smallest  the least longest, middle and shortest side of what is left, and the least volume
+     * @param  array{int, int, int, float}  $smallest  the least longest, middle and shortest side of what is left, and
+     *     the least volume
      */
     public function place(array $layout, ?How $how, array $smallest): void
     {
@@ -82,7 +102,9 @@ final class Room
         }
         [$x1, $y1, $x2, $y2] = $this->box->freeBetween($space[2], 0);
 
-        return [max($space[0], $x1), max($space[1], $y1), $space[2], min($space[3], $x2), min($space[4], $y2), $space[5]];
+        return [
+            max($space[0], $x1), max($space[1], $y1), $space[2], min($space[3], $x2), min($space[4], $y2), $space[5],
+        ];
     }
 
     /**
@@ -102,11 +124,16 @@ final class Room
             }
         }
 
-        return [$x1 <= $this->box->topLength - $x2 ? $x1 : $x2 - $l, ! $atTheBack && $y1 < $this->box->topWidth - $y2 ? $y1 : $y2 - $w, $z1];
+        return [
+            $x1 <= $this->box->topLength - $x2 ? $x1 : $x2 - $l,
+            ! $atTheBack && $y1 < $this->box->topWidth - $y2 ? $y1 : $y2 - $w,
+            $z1,
+        ];
     }
 
     /**
-     * Determine if each block of a layout, the lower ones first, would be carried by enough of its underside, and would lie on nothing gentle.
+     * Determine if each block of a layout, the lower ones first, would be carried by enough of its underside, and would
+     * lie on nothing gentle.
      *
      * @param  list<array{int, array{int, int, int, int, int, int}}>  $layout
      */
@@ -165,7 +192,16 @@ final class Room
         foreach ($this->placed as [$kind, $block, $how]) {
             $taken[$kind] = ($taken[$kind] ?? 0) + 1;
             $item = $this->repertoire->kinds[$kind]->items[$taken[$kind] - 1];
-            $placements[] = new Placement($item->id, 1, null, $how, 0.0, [new Part($block[0], $block[1], $block[2], $block[3] - $block[0], $block[4] - $block[1], $block[5] - $block[2])]);
+            $placements[] = new Placement($item->id, 1, null, $how, 0.0, [
+                new Part(
+                    $block[0],
+                    $block[1],
+                    $block[2],
+                    $block[3] - $block[0],
+                    $block[4] - $block[1],
+                    $block[5] - $block[2],
+                ),
+            ]);
         }
         $rest = [];
         foreach ($this->repertoire->kinds as $number => $kind) {

@@ -73,12 +73,23 @@ final class Search
      * @param  array<string, Item>  $items  all, by id
      * @param  list<Item>  $possible  those to be placed
      */
-    public function __construct(private readonly Problem $problem, private readonly array $items, private readonly array $possible, private readonly int $seed, private readonly Budget $budget)
-    {
+    public function __construct(
+        private readonly Problem $problem,
+        private readonly array $items,
+        private readonly array $possible,
+        private readonly int $seed,
+        private readonly Budget $budget,
+    ) {
         $this->queue = new Queue($possible, $problem->order, $problem->box);
         $bends = new BentAndTurned;
         $this->bent = new Construction($problem, $items, Weighting::number(0), new Poses, $budget);
-        $tooLong = array_values(array_filter($possible, static fn (Item $item): bool => $item->form->keepsItsSides() && ! $bends->liesStraight($item, $problem->box)));
+        $tooLong = array_values(
+            array_filter(
+                $possible,
+                static fn (Item $item): bool => $item->form->keepsItsSides()
+                    && ! $bends->liesStraight($item, $problem->box),
+            ),
+        );
         $this->bent->run($tooLong);
         $this->late = array_column($this->bent->leftOut, null, 'id');
         // What lies on the floor in no way may still lie further up, where the box is broader.
@@ -87,7 +98,14 @@ final class Search
         $this->repertoire = $this->unnested = new Repertoire($this->free);
         $this->nesting = new Nesting($this->free, $budget);
         $this->nested = new Nested;
-        $this->isCrowded = array_sum(array_map(static fn (Item $item): float => $item->form === Form::Soft ? $item->squeeze * $item->size->volume() : $item->leastVolume(), $possible)) > self::CROWDED * $problem->box->volume();
+        $this->isCrowded = array_sum(
+            array_map(
+                static fn (Item $item): float => $item->form === Form::Soft
+                    ? $item->squeeze * $item->size->volume()
+                    : $item->leastVolume(),
+                $possible,
+            ),
+        ) > self::CROWDED * $problem->box->volume();
     }
 
     public function attempt(): void
@@ -109,7 +127,9 @@ final class Search
         }
     }
 
-    /** Piece by piece and space by space in turn at first; then mostly the way that has left out less of this problem. */
+    /**
+     * Piece by piece and space by space in turn at first; then mostly the way that has left out less of this problem.
+     */
     private function goesByPiece(int $turn): bool
     {
         if ($turn < self::WAYS_COMPARED) {
@@ -133,21 +153,44 @@ final class Search
         $number = $this->tried[(int) $isByPiece];
         $care = SpaceCare::number($number);
         $ceiling = $isByPiece ? $box->height + $box->bulge : $this->ceiling($number);
-        // Who goes piece by piece looks at every space each time; what folds or pours is put where nothing else would go.
+        // Who goes piece by piece looks at every space each time; what folds or pours is put where nothing else would
+        // go.
         $parks = $isByPiece || $this->repertoire->heaps() !== [];
-        $room = new Room($box, $this->repertoire, new EmptySpaces($box, $ceiling, $care->level, $parks), $care->keepsFirstSightClear);
+        $room = new Room(
+            $box,
+            $this->repertoire,
+            new EmptySpaces($box, $ceiling, $care->level, $parks),
+            $care->keepsFirstSightClear,
+        );
         array_map($room->keep(...), $this->bent->standing());
         if ($isByPiece) {
-            (new PieceFirst($room, $this->repertoire, $box, $this->problem->order, Weighting::number($this->seed - 1 + $number), $this->budget))->run($this->queue->kinds($this->repertoire, $number % 2 === 1));
+            (
+                new PieceFirst(
+                    $room,
+                    $this->repertoire,
+                    $box,
+                    $this->problem->order,
+                    Weighting::number($this->seed - 1 + $number),
+                    $this->budget,
+                )
+            )->run($this->queue->kinds($this->repertoire, $number % 2 === 1));
         } else {
-            (new SpaceFirst($room, new Offers($this->repertoire, $care, $this->priorities, $this->seed + $number), $this->best?->leftOut === [], $this->budget))->run();
+            (
+                new SpaceFirst(
+                    $room,
+                    new Offers($this->repertoire, $care, $this->priorities, $this->seed + $number),
+                    $this->best?->leftOut === [],
+                    $this->budget,
+                )
+            )->run();
         }
 
         return $room;
     }
 
     /**
-     * Determine if a packing that leaves so much out is worth judging: it leaves out less than the best, or now and then as much.
+     * Determine if a packing that leaves so much out is worth judging: it leaves out less than the best, or now and
+     * then as much.
      *
      * @param  list<Item>  $rest
      */
@@ -166,7 +209,9 @@ final class Search
     {
         $box = $this->problem->box;
         if ($this->best !== null && $this->best->leftOut === []) {
-            return $this->best->merit->closure->domeMm > 0 && $turn % 2 === 0 ? $box->height + intdiv($box->bulge, 2) : $box->height;
+            return $this->best->merit->closure->domeMm > 0 && $turn % 2 === 0
+                ? $box->height + intdiv($box->bulge, 2)
+                : $box->height;
         }
 
         return $box->height + match ($turn % 4) {
@@ -196,14 +241,17 @@ final class Search
     }
 
     /**
-     * With what lies straight nowhere and bent or corner to corner not on the floor, but perhaps on top of what is there now.
+     * With what lies straight nowhere and bent or corner to corner not on the floor, but perhaps on top of what is
+     * there now.
      *
      * @param  list<Placement>  $placements
      * @return list<Placement>
      */
     private function withLate(array $placements): array
     {
-        $missing = array_values(array_filter($this->missing($placements), fn (Item $item): bool => isset($this->late[$item->id])));
+        $missing = array_values(
+            array_filter($this->missing($placements), fn (Item $item): bool => isset($this->late[$item->id])),
+        );
         if ($missing === []) {
             return $placements;
         }
@@ -242,6 +290,16 @@ final class Search
     {
         $all = [...$this->problem->pinned, ...$placements];
 
-        return new Attempt($placements, $leftOut, Merit::of($this->problem, $all, $leftOut, ClosureOf::packing($this->problem->box, $all, $this->items), $this->items));
+        return new Attempt(
+            $placements,
+            $leftOut,
+            Merit::of(
+                $this->problem,
+                $all,
+                $leftOut,
+                ClosureOf::packing($this->problem->box, $all, $this->items),
+                $this->items,
+            ),
+        );
     }
 }

@@ -7,7 +7,8 @@ namespace PluckyWren\Core\Fit\Solve;
 use PluckyWren\Core\Fit\How;
 
 /**
- * Soft pieces as offers for a space: at rest where they go in so, and pressed along one axis to the space's own measure where they give enough.
+ * Soft pieces as offers for a space: at rest where they go in so, and pressed along one axis to the space's own measure
+ * where they give enough.
  *
  * @phpstan-import-type Row from Offers
  */
@@ -22,7 +23,11 @@ final class SoftOffers
     public function add(Kind $kind, int $number, float $weight): void
     {
         $size = $kind->model->size;
-        foreach (Unit::single($number, [$size->length, $size->width, $size->height])->turns($kind->model->keepUpright) as [$l, $w, $h]) {
+        foreach (
+            Unit::single($number, [
+                $size->length, $size->width, $size->height,
+            ])->turns($kind->model->keepUpright) as [$l, $w, $h]
+        ) {
             $this->rows[] = [$l, $w, $h, $weight, $kind->model->squeeze, $number];
         }
     }
@@ -47,8 +52,23 @@ final class SoftOffers
             $changed = ($l > $long ? 1 : 0) + ($w > $broad ? 1 : 0) + ($h > $high ? 1 : 0);
             if ($changed === 0) {
                 $fitting[] = [$l, $w, $h, $weight, $l * $w * $h, $kind, [0, 1, 2], null];
-            } elseif ($changed === 1 && $pressed[0] >= $squeeze * $l && $pressed[1] >= $squeeze * $w && $pressed[2] >= $squeeze * $h && ! self::isAmbiguous([$l, $w, $h], $pressed)) {
-                $fitting[] = [$pressed[0], $pressed[1], $pressed[2], $weight, $pressed[0] * $pressed[1] * $pressed[2], $kind, [0, 1, 2], How::Pressed];
+            } elseif (
+                $changed === 1
+                    && $pressed[0] >= $squeeze * $l
+                    && $pressed[1] >= $squeeze * $w
+                    && $pressed[2] >= $squeeze * $h
+                    && ! self::isAmbiguous([$l, $w, $h], $pressed)
+            ) {
+                $fitting[] = [
+                    $pressed[0],
+                    $pressed[1],
+                    $pressed[2],
+                    $weight,
+                    $pressed[0] * $pressed[1] * $pressed[2],
+                    $kind,
+                    [0, 1, 2],
+                    How::Pressed,
+                ];
             }
         }
 
@@ -56,7 +76,8 @@ final class SoftOffers
     }
 
     /**
-     * Pressed from the side by less than can be measured, or to another of its own sides, a piece could be taken for one pressed from above.
+     * Pressed from the side by less than can be measured, or to another of its own sides, a piece could be taken for
+     * one pressed from above.
      *
      * @param  array{int, int, int}  $sides
      * @param  array{int, int, int}  $pressed

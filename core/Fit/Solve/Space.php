@@ -7,7 +7,14 @@ namespace PluckyWren\Core\Fit\Solve;
 /** An empty block in the box, as large as it can be, in tenths of a millimetre. */
 final readonly class Space
 {
-    public function __construct(public int $x1, public int $y1, public int $z1, public int $x2, public int $y2, public int $z2) {}
+    public function __construct(
+        public int $x1,
+        public int $y1,
+        public int $z1,
+        public int $x2,
+        public int $y2,
+        public int $z2,
+    ) {}
 
     public function meets(self $that): bool
     {

@@ -17,7 +17,16 @@ final readonly class SpaceCare
      * @param  float  $heapWeight  how much sooner it is placed then
      * @param  bool  $keepsFirstSightClear  whether nothing is laid on what is to be seen first
      */
-    private function __construct(public float $level, public float $size, public float $waste, public float $snug, public float $chance, public bool $heapsEarly, public float $heapWeight, public bool $keepsFirstSightClear) {}
+    private function __construct(
+        public float $level,
+        public float $size,
+        public float $waste,
+        public float $snug,
+        public float $chance,
+        public bool $heapsEarly,
+        public float $heapWeight,
+        public bool $keepsFirstSightClear,
+    ) {}
 
     public static function number(int $construction): self
     {

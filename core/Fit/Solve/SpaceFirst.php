@@ -7,8 +7,8 @@ namespace PluckyWren\Core\Fit\Solve;
 use PluckyWren\Core\Fit\Budget;
 
 /**
- * Takes the empty space nearest a corner of the box, and looks for the piece, or the block of several, that suits it best, so that
- * what is left beside it can still be used. What folds and pours fills what is left.
+ * Takes the empty space nearest a corner of the box, and looks for the piece, or the block of several, that suits it
+ * best, so that what is left beside it can still be used. What folds and pours fills what is left.
  */
 final readonly class SpaceFirst
 {
@@ -22,12 +22,21 @@ final readonly class SpaceFirst
     private const PRESSED = 3.0;
 
     /** @param bool $isGentle whether cloth is spared rather than room: where all goes in anyhow */
-    public function __construct(private Room $room, private Offers $offers, private bool $isGentle = false, private ?Budget $budget = null) {}
+    public function __construct(
+        private Room $room,
+        private Offers $offers,
+        private bool $isGentle = false,
+        private ?Budget $budget = null,
+    ) {}
 
     public function run(): void
     {
         $this->offers->reckon($this->room->left);
-        while ($this->offers->remain() && $this->budget?->isSpent() !== true && ($nearest = $this->room->spaces->nearestCorner()) !== null) {
+        while (
+            $this->offers->remain()
+                && $this->budget?->isSpent() !== true
+                && ($nearest = $this->room->spaces->nearestCorner()) !== null
+        ) {
             [$number, $space] = $nearest;
             if (! $this->fillBest($this->room->drawnIn($space))) {
                 $this->room->spaces->drop($number);
@@ -45,13 +54,18 @@ final readonly class SpaceFirst
             [$l, $w, $h, , , $unit, $axes, $how] = $offers[$at];
             $corner = $this->room->corner($space, $l, $w, $h);
             if ($corner !== null) {
-                $layout = is_int($unit) ? [[$unit, [$corner[0], $corner[1], $corner[2], $corner[0] + $l, $corner[1] + $w, $corner[2] + $h]]] : $unit->layout($corner, $axes);
+                $layout = is_int($unit)
+                    ? [[$unit, [$corner[0], $corner[1], $corner[2], $corner[0] + $l, $corner[1] + $w, $corner[2] + $h]]]
+                    : $unit->layout($corner, $axes);
                 if ($this->room->carries($layout)) {
                     foreach ($layout as [$kind]) {
                         $this->room->left[$kind]--;
                     }
                     $before = $this->room->count();
-                    $this->offers->took($this->room->left, intdiv($before + count($layout), self::RECKONED_EVERY) > intdiv($before, self::RECKONED_EVERY));
+                    $this->offers->took(
+                        $this->room->left,
+                        intdiv($before + count($layout), self::RECKONED_EVERY) > intdiv($before, self::RECKONED_EVERY),
+                    );
                     $this->room->place($layout, $how, $this->offers->smallest);
 
                     return true;
@@ -85,12 +99,16 @@ final readonly class SpaceFirst
             $volume = ($space[3] - $space[0]) * ($space[4] - $space[1]) * ($space[5] - $space[2]);
             foreach ($this->offers->heaps($kind, $space) as [$l, $w, $h]) {
                 // The tighter the space, the less is lost; but none so tight that it is pressed where it need not be.
-                $score = $volume - $l * $w * $h + ($this->isGentle ? self::PRESSED * max(0, $resting - $l * $w * $h) : 0.0);
+                $score = $volume - $l * $w * $h + (
+                    $this->isGentle ? self::PRESSED * max(0, $resting - $l * $w * $h) : 0.0
+                );
                 $corner = $score < $least ? $this->room->corner($space, $l, $w, $h) : null;
                 if ($corner === null) {
                     continue;
                 }
-                $layout = [[$kind, [$corner[0], $corner[1], $corner[2], $corner[0] + $l, $corner[1] + $w, $corner[2] + $h]]];
+                $layout = [
+                    [$kind, [$corner[0], $corner[1], $corner[2], $corner[0] + $l, $corner[1] + $w, $corner[2] + $h]],
+                ];
                 if ($this->room->carries($layout)) {
                     [$least, $best] = [$score, $layout];
                 }

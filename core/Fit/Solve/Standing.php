@@ -32,10 +32,15 @@ final readonly class Standing
     public function sharedArea(self $that): float
     {
         if ($this->footprint === null && $that->footprint === null) {
-            return (float) max(0, min($this->x2, $that->x2) - max($this->part->x, $that->part->x)) * max(0, min($this->y2, $that->y2) - max($this->part->y, $that->part->y));
+            return (float) max(0, min($this->x2, $that->x2) - max($this->part->x, $that->part->x)) * max(
+                0,
+                min($this->y2, $that->y2) - max($this->part->y, $that->part->y),
+            );
         }
 
-        return ($this->footprint ?? Footprint::of($this->part))->sharedArea($that->footprint ?? Footprint::of($that->part));
+        return ($this->footprint ?? Footprint::of($this->part))->sharedArea(
+            $that->footprint ?? Footprint::of($that->part),
+        );
     }
 
     /**
@@ -54,7 +59,14 @@ final readonly class Standing
         for ($x = (int) floor($fromX); $x < $toX; $x += $width) {
             $reach = $this->footprint->reachBetween($x, $x + $width);
             if ($reach !== null) {
-                $strips[] = new Space($x, (int) floor($reach[0]), $this->part->z, $x + $width, (int) ceil($reach[1]), $this->top);
+                $strips[] = new Space(
+                    $x,
+                    (int) floor($reach[0]),
+                    $this->part->z,
+                    $x + $width,
+                    (int) ceil($reach[1]),
+                    $this->top,
+                );
             }
         }
 

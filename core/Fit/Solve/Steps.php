@@ -6,7 +6,10 @@ namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\Placement;
 
-/** Numbers a packing so that it can be followed: from the floor up, back to front, left to right; what is nested just before what holds it. */
+/**
+ * Numbers a packing so that it can be followed: from the floor up, back to front, left to right; what is nested just
+ * before what holds it.
+ */
 final class Steps
 {
     /**
@@ -23,7 +26,15 @@ final class Steps
         foreach ($placements as $placement) {
             $part = $placement->parts[0];
             $at = ($byId[$placement->in ?? ''] ?? $placement)->parts[0];
-            $keys[$placement->id] = [$at->z, -$at->y - $at->w, $at->x, $placement->in ?? $placement->id, $placement->isNested() ? 0 : 1, $part->z, $placement->id];
+            $keys[$placement->id] = [
+                $at->z,
+                -$at->y - $at->w,
+                $at->x,
+                $placement->in ?? $placement->id,
+                $placement->isNested() ? 0 : 1,
+                $part->z,
+                $placement->id,
+            ];
         }
         usort($placements, static fn (Placement $one, Placement $other): int => $keys[$one->id] <=> $keys[$other->id]);
         $step = max(0, 0, ...array_map(static fn (Placement $placement): int => $placement->step, $pinned));

@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Solve;
 
 /**
- * A block to be placed: one piece, or several that join to a block with hardly a gap. Sides and blocks are in tenths of a millimetre,
- * an axis is 0 along the length, 1 along the width, 2 upwards.
+ * A block to be placed: one piece, or several that join to a block with hardly a gap. Sides and blocks are in tenths of
+ * a millimetre, an axis is 0 along the length, 1 along the width, 2 upwards.
  */
 final readonly class Unit
 {
     /** Which side of a block may lie along which axis. */
     private const TURNS = [[0, 1, 2], [1, 0, 2], [0, 2, 1], [2, 0, 1], [1, 2, 0], [2, 1, 0]];
 
-    /** So much two sides may differ and still count as alike, in tenths of a millimetre: less than anything could fill. */
+    /**
+     * So much two sides may differ and still count as alike, in tenths of a millimetre: less than anything could fill.
+     */
     private const ALIKE = 40;
 
     /** What its pieces take of it. */
@@ -22,7 +24,8 @@ final readonly class Unit
     /**
      * @param  array{int, int, int}  $sides
      * @param  non-empty-array<int, int>  $uses  how many of each kind it takes, by the kind's number
-     * @param  list<array{self, array{int, int, int}}>  $joined  the two that it is joined of along its last side, and which of their sides are its own
+     * @param  list<array{self, array{int, int, int}}>  $joined  the two that it is joined of along its last side, and
+     *     which of their sides are its own
      */
     private function __construct(public array $sides, public array $uses, public array $joined, ?int $volume = null)
     {
@@ -45,13 +48,25 @@ final readonly class Unit
         $blocks = [];
         foreach ([[0, 1, 2], [0, 2, 1], [1, 2, 0]] as $mine) {
             foreach (self::TURNS as $others) {
-                if (abs($this->sides[$mine[0]] - $that->sides[$others[0]]) <= self::ALIKE && abs($this->sides[$mine[1]] - $that->sides[$others[1]]) <= self::ALIKE) {
-                    $sides = [max($this->sides[$mine[0]], $that->sides[$others[0]]), max($this->sides[$mine[1]], $that->sides[$others[1]]), $this->sides[$mine[2]] + $that->sides[$others[2]]];
+                if (
+                    abs($this->sides[$mine[0]] - $that->sides[$others[0]]) <= self::ALIKE
+                        && abs($this->sides[$mine[1]] - $that->sides[$others[1]]) <= self::ALIKE
+                ) {
+                    $sides = [
+                        max($this->sides[$mine[0]], $that->sides[$others[0]]),
+                        max($this->sides[$mine[1]], $that->sides[$others[1]]),
+                        $this->sides[$mine[2]] + $that->sides[$others[2]],
+                    ];
                     $uses = $this->uses;
                     foreach ($that->uses as $kind => $count) {
                         $uses[$kind] = ($uses[$kind] ?? 0) + $count;
                     }
-                    $blocks[implode('/', $sides)] = new self($sides, $uses, [[$this, $mine], [$that, $others]], $this->volume + $that->volume);
+                    $blocks[implode('/', $sides)] = new self(
+                        $sides,
+                        $uses,
+                        [[$this, $mine], [$that, $others]],
+                        $this->volume + $that->volume,
+                    );
                 }
             }
         }
@@ -80,7 +95,8 @@ final readonly class Unit
     }
 
     /**
-     * The blocks of its pieces, [x1, y1, z1, x2, y2, z2], the lower ones first, when it lies with its near lower corner at a point.
+     * The blocks of its pieces, [x1, y1, z1, x2, y2, z2], the lower ones first, when it lies with its near lower corner
+     * at a point.
      *
      * @param  array{int, int, int}  $at
      * @param  array{int, int, int}  $axes
@@ -94,7 +110,12 @@ final readonly class Unit
                 $lies[$axis] = $this->sides[$side];
             }
 
-            return [[array_key_first($this->uses), [$at[0], $at[1], $at[2], $at[0] + $lies[0], $at[1] + $lies[1], $at[2] + $lies[2]]]];
+            return [
+                [
+                    array_key_first($this->uses),
+                    [$at[0], $at[1], $at[2], $at[0] + $lies[0], $at[1] + $lies[1], $at[2] + $lies[2]],
+                ],
+            ];
         }
         $layout = [];
         foreach ($this->joined as [$part, $own]) {

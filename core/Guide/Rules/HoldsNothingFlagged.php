@@ -21,7 +21,11 @@ final class HoldsNothingFlagged implements Rule
         $findings = [];
         foreach ($box->held as $piece) {
             foreach ($box->guide->flags as $flag) {
-                if ($flag->holdsFor($box->band()) && $piece->has($flag->trait) && ! $this->isAnswered($flag->trait, $piece)) {
+                if (
+                    $flag->holdsFor($box->band())
+                        && $piece->has($flag->trait)
+                        && ! $this->isAnswered($flag->trait, $piece)
+                ) {
                     $findings[] = $this->finding($flag, $piece);
                 }
             }
@@ -38,7 +42,16 @@ final class HoldsNothingFlagged implements Rule
             ...($flag->weight->mustBeMended() ? [Remedy::takeOut($piece->piece())] : []),
         ];
 
-        return new Finding("trait.{$flag->trait->value}", $flag->weight, [$piece->id], $piece->name, $flag->why, $flag->remedy, '', $remedies);
+        return new Finding(
+            "trait.{$flag->trait->value}",
+            $flag->weight,
+            [$piece->id],
+            $piece->name,
+            $flag->why,
+            $flag->remedy,
+            '',
+            $remedies,
+        );
     }
 
     private function isAnswered(ItemTrait $trait, Held $piece): bool
@@ -46,7 +59,8 @@ final class HoldsNothingFlagged implements Rule
         $task = $this->answerTo($trait);
         $cord = $piece->itemKind?->cordTenths;
 
-        return ($task !== null && $piece->isDone($task)) || ($trait === ItemTrait::Cord && $cord !== null && $cord <= TasksOf::SHORT_CORD_TENTHS);
+        return ($task !== null && $piece->isDone($task))
+            || ($trait === ItemTrait::Cord && $cord !== null && $cord <= TasksOf::SHORT_CORD_TENTHS);
     }
 
     /** What can be done about a trait other than leaving the piece out. */

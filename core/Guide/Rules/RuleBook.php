@@ -48,10 +48,12 @@ final readonly class RuleBook
     {
         return new self([
             new GuideIsThere, new HoldsNothingFlagged,
-            new SmallParts, new SmallBalls, new LongCords, new NeckCords, new Balloons, new StrongMagnets, new ButtonCells, new LooseCaps, new PointsAndBlades, new BagsOfOurs, new RightForThisAge,
+            new SmallParts, new SmallBalls, new LongCords, new NeckCords, new Balloons, new StrongMagnets,
+            new ButtonCells, new LooseCaps, new PointsAndBlades, new BagsOfOurs, new RightForThisAge,
             new NeedsAreFilled, new CountsAreUsual, new SetsAreWhole, new NothingTwice,
             new ClothesFitTheBand, new OutfitAgrees, new LabelAgreesWithMeasure,
-            new PricesAreOff, new LooksNew, new LeaksAreContained, new LooksLikeFood, new BatteriesAreTaped, new EnvelopeHoldsNoMoney, new PhotoByChoice, new TuckedAway,
+            new PricesAreOff, new LooksNew, new LeaksAreContained, new LooksLikeFood, new BatteriesAreTaped,
+            new EnvelopeHoldsNoMoney, new PhotoByChoice, new TuckedAway,
         ]);
     }
 

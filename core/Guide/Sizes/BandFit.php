@@ -9,7 +9,10 @@ use PluckyWren\Core\Recipient\AgeBand;
 /** For whom of a band a size is: it should aim at the top, as nobody has measured the child and children grow. */
 final readonly class BandFit
 {
-    /** A child may be so much smaller than the label, in millimetres of height; twice that where there is elastic. Estimates. */
+    /**
+     * A child may be so much smaller than the label, in millimetres of height; twice that where there is elastic.
+     * Estimates.
+     */
     private const ROOM_TO_GROW = 120;
 
     private const ROOM_WITH_ELASTIC = 200;
@@ -36,7 +39,10 @@ final readonly class BandFit
         $to = max($from, Growth::ageAt($label->to + $short + 1, $label->isFoot) - 1);
         $middle = intdiv($band->fromYears + $band->toYears + 1, 2);
         $aim = match (true) {
-            $label->from > Growth::at(min(Growth::OLDEST, $band->toYears + self::LARGEST_PAST), $label->isFoot) => BandAim::TooLarge,
+            $label->from > Growth::at(
+                min(Growth::OLDEST, $band->toYears + self::LARGEST_PAST),
+                $label->isFoot,
+            ) => BandAim::TooLarge,
             $label->to + $short < Growth::at($middle, $label->isFoot) => BandAim::TooSmall,
             $label->to + $short >= Growth::at($band->toYears, $label->isFoot) => BandAim::AimsRight,
             default => BandAim::Covers,
@@ -47,6 +53,8 @@ final readonly class BandFit
 
     public function says(): string
     {
-        return $this->fromYears >= $this->toYears ? "fits at about the age of {$this->fromYears}" : "fits from about {$this->fromYears} to {$this->toYears} years";
+        return $this->fromYears >= $this->toYears
+            ? "fits at about the age of {$this->fromYears}"
+            : "fits from about {$this->fromYears} to {$this->toYears} years";
     }
 }

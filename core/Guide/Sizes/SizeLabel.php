@@ -5,19 +5,37 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Guide\Sizes;
 
 /**
- * What a size label means in body height, or in foot length for shoes; labels disagree between makers, so this is a guide to the eye.
+ * What a size label means in body height, or in foot length for shoes; labels disagree between makers, so this is a
+ * guide to the eye.
  *
- * Sources: European heights are the label itself (EN 13402); shoes by the Paris point (2/3 cm) and the barleycorn (1/3 inch), the last 15 mm
- * longer than the foot; numbers, toddler sizes, letters and ages from tables that many makers print alike.
+ * Sources: European heights are the label itself (EN 13402); shoes by the Paris point (2/3 cm) and the barleycorn (1/3
+ * inch), the last 15 mm longer than the foot; numbers, toddler sizes, letters and ages from tables that many makers
+ * print alike.
  */
 final readonly class SizeLabel
 {
     /** Millimetres of body height by a number on a label: from, to. */
-    private const NUMBERS = [4 => [990, 1070], 5 => [1070, 1140], 6 => [1140, 1200], 7 => [1200, 1270], 8 => [1270, 1330], 10 => [1330, 1420], 12 => [1420, 1520], 14 => [1520, 1600], 16 => [1600, 1680]];
+    private const NUMBERS = [
+        4 => [990, 1070],
+        5 => [1070, 1140],
+        6 => [1140, 1200],
+        7 => [1200, 1270],
+        8 => [1270, 1330],
+        10 => [1330, 1420],
+        12 => [1420, 1520],
+        14 => [1520, 1600],
+        16 => [1600, 1680],
+    ];
 
     private const TODDLER = [2 => [840, 900], 3 => [900, 970], 4 => [970, 1040], 5 => [1040, 1110]];
 
-    private const LETTERS = ['XS' => [1050, 1140], 'S' => [1150, 1250], 'M' => [1260, 1370], 'L' => [1380, 1500], 'XL' => [1510, 1630]];
+    private const LETTERS = [
+        'XS' => [1050, 1140],
+        'S' => [1150, 1250],
+        'M' => [1260, 1370],
+        'L' => [1380, 1500],
+        'XL' => [1510, 1630],
+    ];
 
     private const ADULT_SMALL = [1600, 1700];
 
@@ -29,7 +47,9 @@ final readonly class SizeLabel
     /** Null where it cannot be read. */
     public static function read(string $label, bool $isShoe): ?self
     {
-        $plain = mb_strtoupper(trim((string) preg_replace('/[\s.]+/u', ' ', strtr($label, ['–' => '-', '/' => '-', '—' => '-']))));
+        $plain = mb_strtoupper(
+            trim((string) preg_replace('/[\s.]+/u', ' ', strtr($label, ['–' => '-', '/' => '-', '—' => '-']))),
+        );
         $range = $isShoe ? self::foot($plain) : self::height($plain);
 
         return $range === null ? null : new self(trim($label), $range[0], $range[1], $isShoe);
@@ -45,7 +65,9 @@ final readonly class SizeLabel
     {
         $cm = static fn (int $mm): string => rtrim(rtrim(number_format($mm / 10, 1, '.', ''), '0'), '.');
 
-        return "“{$this->label}” means ".($this->from === $this->to ? $cm($this->from) : $cm($this->from).'–'.$cm($this->to)).' cm '.($this->isFoot ? 'of foot' : 'of height');
+        return "“{$this->label}” means ".(
+            $this->from === $this->to ? $cm($this->from) : $cm($this->from).'–'.$cm($this->to)
+        ).' cm '.($this->isFoot ? 'of foot' : 'of height');
     }
 
     /** @return array{int, int}|null */
@@ -55,9 +77,17 @@ final readonly class SizeLabel
             preg_match('/^ADULT (?:S|SMALL)$/', $label) === 1 => self::ADULT_SMALL,
             preg_match('/^(\d)T$/', $label, $m) === 1 => self::TODDLER[(int) $m[1]] ?? null,
             preg_match('/^(XS|S|M|L|XL)$/', $label, $m) === 1 => self::LETTERS[$m[1]],
-            preg_match('/^(\d{2,3})(?:-(\d{2,3}))?(?: CM)?$/', $label, $m) === 1 && (int) $m[1] >= 50 => self::centimetres((int) $m[1], (int) ($m[2] ?? $m[1])),
-            preg_match('/^(?:AGE )?(\d{1,2})-(\d{1,2})(?: ?(?:Y|YRS?|YEARS))?$/', $label, $m) === 1 => self::years((int) $m[1], (int) $m[2]),
-            preg_match('/^(?:AGE )(\d{1,2})$|^(\d{1,2}) ?(?:Y|YRS?|YEARS)$/', $label, $m) === 1 => self::years((int) max($m[1], $m[2] ?? 0), (int) max($m[1], $m[2] ?? 0) + 1),
+            preg_match('/^(\d{2,3})(?:-(\d{2,3}))?(?: CM)?$/', $label, $m) === 1
+                && (int) $m[1] >= 50 => self::centimetres((int) $m[1], (int) ($m[2] ?? $m[1])),
+            preg_match(
+                '/^(?:AGE )?(\d{1,2})-(\d{1,2})(?: ?(?:Y|YRS?|YEARS))?$/',
+                $label,
+                $m,
+            ) === 1 => self::years((int) $m[1], (int) $m[2]),
+            preg_match('/^(?:AGE )(\d{1,2})$|^(\d{1,2}) ?(?:Y|YRS?|YEARS)$/', $label, $m) === 1 => self::years(
+                (int) max($m[1], $m[2] ?? 0),
+                (int) max($m[1], $m[2] ?? 0) + 1,
+            ),
             preg_match('/^(?:SIZE )?(\d{1,2})$/', $label, $m) === 1 => self::NUMBERS[(int) $m[1]] ?? null,
             default => null,
         };
@@ -93,10 +123,16 @@ final readonly class SizeLabel
         return $to < $from || $to > 200 ? null : [$from === $to ? $from * 10 - 60 : $from * 10 - 30, $to * 10];
     }
 
-    /** @return array{int, int}|null what is sold for these birthdays: up to the height of a tall child at the later one */
+    /**
+     * @return array{
+     *     int, int,
+     * }|null what is sold for these birthdays: up to the height of a tall child at the later one
+     */
     private static function years(int $from, int $to): ?array
     {
-        return $from < 1 || $to < $from || $to > Growth::OLDEST ? null : [Growth::at($from, false) - 25, Growth::at($to, false)];
+        return $from < 1 || $to < $from || $to > Growth::OLDEST
+            ? null
+            : [Growth::at($from, false) - 25, Growth::at($to, false)];
     }
 
     private static function barleycorns(int $size, int $inches): float

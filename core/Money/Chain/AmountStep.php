@@ -56,7 +56,9 @@ final readonly class AmountStep implements Step
 
         return match ($this->kind) {
             StepKind::Carriage => $total->plus($amount),
-            StepKind::NowCosts => $amount->times($packs)->compareTo($total) > 0 ? throw NonsenseStep::costsMore($this->amount, $total->dividedAmong($packs)) : $amount->times($packs),
+            StepKind::NowCosts => $amount->times($packs)->compareTo($total) > 0
+                ? throw NonsenseStep::costsMore($this->amount, $total->dividedAmong($packs))
+                : $amount->times($packs),
             default => $amount->compareTo($total) > 0
                 ? throw NonsenseStep::belowZero($this->amount, $total)
                 : ($this->kind === StepKind::CreditPaid ? $total : $total->minus($amount)),

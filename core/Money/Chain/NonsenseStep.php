@@ -30,7 +30,9 @@ final class NonsenseStep extends UnexpectedValueException implements CoreExcepti
 
     public static function costsMore(Money $amount, ExactAmount $each): self
     {
-        return new self("It cannot cost {$amount->format()} now: by then a pack costs only {$each->rounded()->format()}.");
+        return new self(
+            "It cannot cost {$amount->format()} now: by then a pack costs only {$each->rounded()->format()}.",
+        );
     }
 
     public static function buyGet(int $buy, int $get): self
@@ -40,12 +42,16 @@ final class NonsenseStep extends UnexpectedValueException implements CoreExcepti
 
     public static function unreadablePercent(string $text): self
     {
-        return new self(sprintf('“%s” is not a percentage. Write it like 30 or 7.5.', mb_strimwidth($text, 0, 20, '…')));
+        return new self(
+            sprintf('“%s” is not a percentage. Write it like 30 or 7.5.', mb_strimwidth($text, 0, 20, '…')),
+        );
     }
 
     public static function unreadableBuyGet(string $text): self
     {
-        return new self(sprintf('“%s” cannot be read. Write “buy two, get one” as 2+1.', mb_strimwidth($text, 0, 20, '…')));
+        return new self(
+            sprintf('“%s” cannot be read. Write “buy two, get one” as 2+1.', mb_strimwidth($text, 0, 20, '…')),
+        );
     }
 
     /** Names the step by its place, as a person counts. */

@@ -15,13 +15,17 @@ final readonly class PercentStep implements Step
     /** @throws NonsenseStep If it is below zero or over a hundred. */
     public static function off(BigRational $percent): self
     {
-        return $percent->isNegative() || $percent->isGreaterThan(100) ? throw NonsenseStep::percentOff($percent) : new self(StepKind::PercentOff, $percent);
+        return $percent->isNegative() || $percent->isGreaterThan(100)
+            ? throw NonsenseStep::percentOff($percent)
+            : new self(StepKind::PercentOff, $percent);
     }
 
     /** @throws NonsenseStep If it is below zero or over a hundred. */
     public static function tax(BigRational $percent): self
     {
-        return $percent->isNegative() || $percent->isGreaterThan(100) ? throw NonsenseStep::tax($percent) : new self(StepKind::Tax, $percent);
+        return $percent->isNegative() || $percent->isGreaterThan(100)
+            ? throw NonsenseStep::tax($percent)
+            : new self(StepKind::Tax, $percent);
     }
 
     public function kind(): StepKind
@@ -31,7 +35,9 @@ final readonly class PercentStep implements Step
 
     public function applied(ExactAmount $total, int $packs): ExactAmount
     {
-        $share = $this->kind === StepKind::Tax ? $this->percent->plus(100) : BigRational::of(100)->minus($this->percent);
+        $share = $this->kind === StepKind::Tax
+            ? $this->percent->plus(100)
+            : BigRational::of(100)->minus($this->percent);
 
         return $total->share($share->dividedBy(100));
     }

@@ -15,11 +15,17 @@ final readonly class PriceChain
 {
     /**
      * @param  ExactAmount  $list  of all packs
-     * @param  list<array{kind: StepKind, after: ExactAmount}>  $stages  the total after each step, in the order of reckoning
+     * @param  list<array{kind: StepKind, after: ExactAmount}>  $stages  the total after each step, in the order of
+     *     reckoning
      * @param  Money  $paid  in whole minor units, as it is paid at a till
      * @param  int  $pieces  of all packs together
      */
-    private function __construct(public ExactAmount $list, public array $stages, public Money $paid, public int $pieces) {}
+    private function __construct(
+        public ExactAmount $list,
+        public array $stages,
+        public Money $paid,
+        public int $pieces,
+    ) {}
 
     /**
      * @param  Money  $listPrice  of one pack
@@ -29,10 +35,22 @@ final readonly class PriceChain
      *
      * @throws NonsenseStep If a step cannot be; the message names its place among $steps.
      */
-    public static function of(Money $listPrice, int $packs, int $piecesAPack, array $steps, bool $taxBeforeCoupon = false): self
-    {
+    public static function of(
+        Money $listPrice,
+        int $packs,
+        int $piecesAPack,
+        array $steps,
+        bool $taxBeforeCoupon = false,
+    ): self {
         $places = array_keys($steps);
-        usort($places, static fn (int $one, int $other): int => $steps[$one]->kind()->turn($taxBeforeCoupon) <=> $steps[$other]->kind()->turn($taxBeforeCoupon) ?: $one <=> $other);
+        usort(
+            $places,
+            static fn (int $one, int $other): int => $steps[$one]
+                ->kind()
+                ->turn($taxBeforeCoupon) <=> $steps[$other]
+                ->kind()
+                ->turn($taxBeforeCoupon) ?: $one <=> $other,
+        );
         $list = $total = $listPrice->exactly()->times($packs);
         $stages = [];
         foreach ($places as $place) {
@@ -53,7 +71,10 @@ final readonly class PriceChain
         return $this->paid->exactly()->dividedAmong($this->pieces);
     }
 
-    /** How much the cuts took off the list price, taxes and carriage aside, in whole percent; 0 where the list price is nothing. */
+    /**
+     * How much the cuts took off the list price, taxes and carriage aside, in whole percent; 0 where the list price is
+     * nothing.
+     */
     public function percentOff(): int
     {
         $cut = BigRational::zero();
@@ -63,6 +84,8 @@ final readonly class PriceChain
             $before = $after;
         }
 
-        return $this->list->minor->isZero() ? 0 : $cut->multipliedBy(100)->dividedBy($this->list->minor)->toScale(0, RoundingMode::HALF_UP)->toInt();
+        return $this->list->minor->isZero()
+            ? 0
+            : $cut->multipliedBy(100)->dividedBy($this->list->minor)->toScale(0, RoundingMode::HALF_UP)->toInt();
     }
 }

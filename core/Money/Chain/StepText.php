@@ -37,12 +37,16 @@ final class StepText
     {
         $figure = str_replace(',', '.', trim(Typed::figures($text), ' %'));
 
-        return preg_match('/^-?\d{1,6}(\.\d{1,4})?$/', $figure) === 1 ? BigRational::of($figure) : throw NonsenseStep::unreadablePercent($text);
+        return preg_match('/^-?\d{1,6}(\.\d{1,4})?$/', $figure) === 1
+            ? BigRational::of($figure)
+            : throw NonsenseStep::unreadablePercent($text);
     }
 
     /** @throws NonsenseStep */
     private static function buyGet(string $text): BuyGetStep
     {
-        return preg_match('/^(\d{1,4}) ?\+ ?(\d{1,4})$/', Typed::figures($text), $m) === 1 ? new BuyGetStep((int) $m[1], (int) $m[2]) : throw NonsenseStep::unreadableBuyGet($text);
+        return preg_match('/^(\d{1,4}) ?\+ ?(\d{1,4})$/', Typed::figures($text), $m) === 1
+            ? new BuyGetStep((int) $m[1], (int) $m[2])
+            : throw NonsenseStep::unreadableBuyGet($text);
     }
 }

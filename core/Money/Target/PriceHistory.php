@@ -17,7 +17,11 @@ final readonly class PriceHistory
 
     public function __construct(PastPrice ...$prices)
     {
-        usort($prices, static fn (PastPrice $one, PastPrice $other): int => $one->each->compareTo($other->each) ?: $other->on <=> $one->on);
+        usort(
+            $prices,
+            static fn (PastPrice $one, PastPrice $other): int => $one->each->compareTo($other->each)
+                ?: $other->on <=> $one->on,
+        );
         $this->cheapestFirst = $prices;
     }
 

@@ -45,7 +45,10 @@ final readonly class PriceJudge
         };
     }
 
-    /** The most that $pieces may cost to be worth buying; null where there is nothing to compare with. Rounded down, so that it holds. */
+    /**
+     * The most that $pieces may cost to be worth buying; null where there is nothing to compare with. Rounded down, so
+     * that it holds.
+     */
     public function buyUpTo(int $pieces): ?Money
     {
         return $this->measure()?->times($pieces)->floored();

@@ -10,7 +10,9 @@ use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Text\Typed;
 
-/** What a piece may cost, kept as so much for so many, so that the best price of a pack is kept to its last fraction. */
+/**
+ * What a piece may cost, kept as so much for so many, so that the best price of a pack is kept to its last fraction.
+ */
 final readonly class TargetAmount
 {
     private const MOST_PIECES = 10_000;

@@ -9,10 +9,15 @@ final readonly class Schools
 {
     /**
      * @param  bool  $bagsPuzzles  a puzzle goes into a bag with its picture, rather than in its box
-     * @param  bool  $stripsPackaging  retail packaging comes off, rather than being kept for its instructions and as proof of newness
+     * @param  bool  $stripsPackaging  retail packaging comes off, rather than being kept for its instructions and as
+     *     proof of newness
      * @param  bool  $sendsPhotos  a photo of the packers goes along
      */
-    public function __construct(public bool $bagsPuzzles = true, public bool $stripsPackaging = true, public bool $sendsPhotos = false) {}
+    public function __construct(
+        public bool $bagsPuzzles = true,
+        public bool $stripsPackaging = true,
+        public bool $sendsPhotos = false,
+    ) {}
 
     /** Change what somebody changed who saw $was and wants $wanted; what they left alone stays as it is here. */
     public function withChanges(self $was, self $wanted): self

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Stash\Preparation;
 
-/** Something done to a piece, or to the box itself, before the lid goes on; the values are stored, so they are never renamed. */
+/**
+ * Something done to a piece, or to the box itself, before the lid goes on; the values are stored, so they are never
+ * renamed.
+ */
 enum Task: string
 {
     case LookOver = 'look-over';

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Stash\Preparation;
 
-/** Which task comes before which: a partial order, since a price under a bag is found too late and a picture in the bin not at all. */
+/**
+ * Which task comes before which: a partial order, since a price under a bag is found too late and a picture in the bin
+ * not at all.
+ */
 final class TaskOrder
 {
     /** @var array<string, list<Task>> by a task, what must not be done before it */
@@ -31,7 +34,8 @@ final class TaskOrder
     ];
 
     /**
-     * Sort tasks so that none stands before one that it waits for; those that wait for nothing keep the order of the list of tasks.
+     * Sort tasks so that none stands before one that it waits for; those that wait for nothing keep the order of the
+     * list of tasks.
      *
      * @param  list<Task>  $tasks
      * @return list<Task>
@@ -40,7 +44,9 @@ final class TaskOrder
      */
     public static function sorted(array $tasks): array
     {
-        $left = array_values(array_filter(Task::cases(), static fn (Task $task): bool => in_array($task, $tasks, true)));
+        $left = array_values(
+            array_filter(Task::cases(), static fn (Task $task): bool => in_array($task, $tasks, true)),
+        );
         $sorted = [];
         while ($left !== []) {
             foreach ($left as $index => $task) {
@@ -66,7 +72,12 @@ final class TaskOrder
      */
     public static function waitsFor(Task $task, array $open): array
     {
-        return array_values(array_filter($open, static fn (Task $earlier): bool => in_array($task, self::BEFORE[$earlier->value] ?? [], true)));
+        return array_values(
+            array_filter(
+                $open,
+                static fn (Task $earlier): bool => in_array($task, self::BEFORE[$earlier->value] ?? [], true),
+            ),
+        );
     }
 
     /**

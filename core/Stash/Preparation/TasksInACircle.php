@@ -12,6 +12,11 @@ final class TasksInACircle extends LogicException implements CoreException
     /** @param list<Task> $tasks */
     public static function among(array $tasks): self
     {
-        return new self('These tasks wait for one another: '.implode(', ', array_map(static fn (Task $task): string => $task->value, $tasks)).'.');
+        return new self(
+            'These tasks wait for one another: '.implode(
+                ', ',
+                array_map(static fn (Task $task): string => $task->value, $tasks),
+            ).'.',
+        );
     }
 }

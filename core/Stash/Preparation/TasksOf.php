@@ -29,20 +29,36 @@ final readonly class TasksOf
      *
      * @throws TasksInACircle
      */
-    public function piece(ItemKind $kind, array $traits, ?Source $source, bool $cameInPackaging, bool $staysInPackaging, AgeBand $band): array
-    {
+    public function piece(
+        ItemKind $kind,
+        array $traits,
+        ?Source $source,
+        bool $cameInPackaging,
+        bool $staysInPackaging,
+        AgeBand $band,
+    ): array {
         if ($source === null) {
             return [];
         }
-        $has = static fn (ItemTrait ...$any): bool => array_filter($any, static fn (ItemTrait $trait): bool => in_array($trait, $traits, true)) !== [];
+        $has = static fn (ItemTrait ...$any): bool => array_filter(
+            $any,
+            static fn (ItemTrait $trait): bool => in_array($trait, $traits, true),
+        ) !== [];
         $isPuzzleInItsBox = in_array(Task::KeepPicture, $kind->tasks, true) && ! $this->schools->bagsPuzzles;
         $leavesShort = $kind->cordTenths !== null && $kind->cordTenths <= self::SHORT_CORD_TENTHS;
 
         $tasks = [
             ...($isPuzzleInItsBox ? [] : $kind->tasks),
             ...self::when($source->mayCarryAPrice(), Task::PriceOff),
-            ...self::when(($source->mayBeUsed() && $kind->category !== Category::Note) || $has(ItemTrait::Used), Task::LookOver),
-            ...self::when($cameInPackaging && ! $staysInPackaging && $this->schools->stripsPackaging, Task::Strip, Task::KeepInstructions),
+            ...self::when(
+                ($source->mayBeUsed() && $kind->category !== Category::Note) || $has(ItemTrait::Used),
+                Task::LookOver,
+            ),
+            ...self::when(
+                $cameInPackaging && ! $staysInPackaging && $this->schools->stripsPackaging,
+                Task::Strip,
+                Task::KeepInstructions,
+            ),
             ...self::when($has(ItemTrait::Battery), Task::Test, Task::TapeBatteries),
             ...self::when($has(ItemTrait::Point, ItemTrait::Blade, ItemTrait::Needle), Task::CoverPoints),
             ...self::when($has(ItemTrait::Cord) && $band->fromYears < 3 && ! $leavesShort, Task::ShortenCord),
@@ -51,11 +67,17 @@ final readonly class TasksOf
             ...self::when($kind->form === Form::Loose, Task::Bag),
             ...self::when($kind->isWorn && $kind->form === Form::Cloth, Task::Fold),
             ...self::when($kind->cavity !== null && ! $kind->cavity->soft, Task::Fill),
-            ...array_values(array_filter(array_map(static fn (Companion $companion): ?Task => $companion->task, $kind->companions))),
+            ...array_values(
+                array_filter(array_map(static fn (Companion $companion): ?Task => $companion->task, $kind->companions)),
+            ),
         ];
 
         // Twice in a bag is in a bag.
-        return TaskOrder::sorted(in_array(Task::BagTwice, $tasks, true) ? array_values(array_filter($tasks, static fn (Task $task): bool => $task !== Task::Bag)) : $tasks);
+        return TaskOrder::sorted(
+            in_array(Task::BagTwice, $tasks, true)
+                ? array_values(array_filter($tasks, static fn (Task $task): bool => $task !== Task::Bag))
+                : $tasks,
+        );
     }
 
     /** @return list<Task> */

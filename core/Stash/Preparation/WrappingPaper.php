@@ -6,7 +6,10 @@ namespace PluckyWren\Core\Stash\Preparation;
 
 use PluckyWren\Core\Measure\Size;
 
-/** How much paper a box takes when lid and base are wrapped apart, so that it still opens. Tenths of a millimetre throughout. */
+/**
+ * How much paper a box takes when lid and base are wrapped apart, so that it still opens. Tenths of a millimetre
+ * throughout.
+ */
 final readonly class WrappingPaper
 {
     /** What is folded over the rim and glued inside. An estimate. */
@@ -35,7 +38,10 @@ final readonly class WrappingPaper
         return $this->sheet($this->lidDepth);
     }
 
-    /** How many boxes a roll covers: sheets side by side across it, bases and lids each in rows of their own, whichever way round covers most. */
+    /**
+     * How many boxes a roll covers: sheets side by side across it, bases and lids each in rows of their own, whichever
+     * way round covers most.
+     */
     public function boxesFrom(int $rollWidth, int $rollLength): int
     {
         $most = 0;
@@ -68,7 +74,11 @@ final readonly class WrappingPaper
         }
         [$bases, $lids] = [intdiv($width, $base[0]), intdiv($width, $lid[0])];
         $boxes = 0;
-        while ($bases > 0 && $lids > 0 && intdiv($boxes + $bases, $bases) * $base[1] + intdiv($boxes + $lids, $lids) * $lid[1] <= $length) {
+        while (
+            $bases > 0
+                && $lids > 0
+                && intdiv($boxes + $bases, $bases) * $base[1] + intdiv($boxes + $lids, $lids) * $lid[1] <= $length
+        ) {
             $boxes++;
         }
 

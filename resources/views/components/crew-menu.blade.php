@@ -1,5 +1,7 @@
 <details class="menu relative">
-    <summary class="button small list-none"><span class="max-sm:hidden">{{ auth()->user()->crew->name }}</span><span class="sm:hidden">Menu</span></summary>
+    <summary class="button small list-none">
+        <span class="max-sm:hidden">{{ auth()->user()->crew->name }}</span><span class="sm:hidden">Menu</span>
+    </summary>
     <div class="cut absolute right-0 z-20 mt-1 grid w-64 gap-3 p-4">
         <p>Signed in as <b>{{ auth()->user()->name }}</b></p>
         <form method="post" action="{{ route('scheme') }}">
@@ -8,7 +10,8 @@
                 <legend class="mb-1 text-ink-soft">Light on the table</legend>
                 <div class="flex gap-2">
                     @foreach (['auto' => 'Auto', 'light' => 'Day', 'dark' => 'Lamp'] as $value => $name)
-                        <button class="button small" name="scheme" value="{{ $value }}" @if ($scheme === $value) aria-pressed="true" @endif>
+                        <button class="button small" name="scheme" value="{{ $value }}" @if ($scheme === $value)
+                            aria-pressed="true" @endif>
                             {{ $name }}@if ($scheme === $value) ✓@endif
                         </button>
                     @endforeach
@@ -22,12 +25,14 @@
             <label class="text-ink-soft" for="figures">Figures written like</label>
             <div class="mt-1 flex gap-2">
                 <select class="input small" id="figures" name="locale">
-                    @foreach ($samples as $locale => $sample)<option value="{{ $locale }}" @selected(auth()->user()->crew->locale === $locale)>{{ $sample }}</option>@endforeach
+                    @foreach ($samples as $locale => $sample)<option value="{{ $locale }}"
+                        @selected(auth()->user()->crew->locale === $locale)>{{ $sample }}</option>@endforeach
                 </select>
                 <button class="button small">Keep</button>
             </div>
         </form>
-        <a class="link" href="{{ route('time-zone') }}">Time zone: {{ str_replace('_', ' ', auth()->user()->crew->time_zone) }}</a>
+        <a class="link" href="{{ route('time-zone') }}">Time zone:
+            {{ str_replace('_', ' ', auth()->user()->crew->time_zone) }}</a>
         <button type="button" class="link text-left" data-opens-keys>Keys</button>
         <form method="post" action="{{ route('sign-out') }}">
             @csrf

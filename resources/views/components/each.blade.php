@@ -1,2 +1,6 @@
 @props(['price'])
-@if ($price->state === PluckyWren\Core\Money\PriceState::Unknown)<span class="text-ink-soft">unknown</span>@elseif ($price->state === PluckyWren\Core\Money\PriceState::Free){{ 'free' }}@else<b class="figure font-semibold">{{ $price->each->format() }}</b>@endif
+@switch ($price->state->value)
+    @case ('unknown')<span class="text-ink-soft">unknown</span>@break
+    @case ('free')free@break
+    @default<b class="figure font-semibold">{{ $price->each->format() }}</b>
+@endswitch

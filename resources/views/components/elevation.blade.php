@@ -2,8 +2,11 @@
 
 {{-- The box from the front, in millimetres; the group that holds it turns z upwards. --}}
 @php($elevation = $sheet->elevation())
-<polygon class="block-outline" points="{{ implode(' ', array_map(fn (array $corner) => implode(',', $corner), $elevation->walls)) }}" />
+<polygon class="block-outline"
+    points="{{ implode(' ', array_map(fn (array $corner) => implode(',', $corner), $elevation->walls)) }}" />
 @foreach ($elevation->blocks as $block)
-    <rect class="block lane-{{ $sheet->laneOf($block['piece'])->value }}" x="{{ $block['x'] }}" y="{{ $block['z'] }}" width="{{ $block['l'] }}" height="{{ $block['h'] }}" />
+    <rect class="block lane-{{ $sheet->laneOf($block['piece'])->value }}" x="{{ $block['x'] }}" y="{{ $block['z'] }}"
+        width="{{ $block['l'] }}" height="{{ $block['h'] }}" />
 @endforeach
-<polyline class="block-wall" points="{{ implode(' ', array_map(fn (array $corner) => implode(',', $corner), $elevation->walls)) }}" />
+<polyline class="block-wall"
+    points="{{ implode(' ', array_map(fn (array $corner) => implode(',', $corner), $elevation->walls)) }}" />

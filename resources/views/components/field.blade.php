@@ -16,7 +16,8 @@
         <input class="input" id="{{ $id }}" name="{{ $name }}" value="{{ is_scalar($value) ? $value : '' }}"
             {{ $attributes->except('class') }}
             @if ($wrong !== '') aria-invalid="true" @endif
-            @if ($wrong !== '' || $hint) aria-describedby="{{ trim(($wrong !== '' ? "{$id}-wrong " : '').($hint ? "{$id}-hint" : '')) }}" @endif>
+            @if ($wrong !== '' || $hint)
+            aria-describedby="{{ trim(($wrong !== '' ? "{$id}-wrong " : '').($hint ? "{$id}-hint" : '')) }}" @endif>
     @endif
     @if ($wrong !== '')
         <p class="wrong" id="{{ $id }}-wrong">{{ $wrong }}</p>

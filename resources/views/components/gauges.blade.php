@@ -19,7 +19,8 @@
         {{ $words->money() }}
     </x-gauge>
 
-    <x-gauge :name="__('gauges.room')" :figure="$words->room()" :bad="$room->result !== null && ! $room->closesOverAll()">
+    <x-gauge :name="__('gauges.room')" :figure="$words->room()"
+        :bad="$room->result !== null && ! $room->closesOverAll()">
         <x-slot:shape><x-shapes.room :$room class="mt-1 shrink-0" /></x-slot:shape>
         {{ $words->roomSays() }}
     </x-gauge>

@@ -5,7 +5,8 @@
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="htmx-config" content='{"includeIndicatorCSS": false, "noSwap": [204, 304, 401, 403, 404, 405, 419, 429, "5xx"]}'>
+    <meta name="htmx-config"
+        content='{"includeIndicatorCSS": false, "noSwap": [204, 304, 401, 403, 404, 405, 419, 429, "5xx"]}'>
     <title>{{ $title }} · {{ config('app.name') }}</title>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])

@@ -2,14 +2,19 @@
 
 @php
     $scene = $drawing->scene;
-    $points = fn (array $corners) => implode(' ', array_map(fn (array $corner) => round($corner[0], 1).','.round($corner[1], 1), $corners));
-    $lines = fn (array $lines) => implode('', array_map(fn (array $line) => 'M'.round($line[0][0], 1).' '.round($line[0][1], 1).'L'.round($line[1][0], 1).' '.round($line[1][1], 1), $lines));
+    $points = fn (array $corners) => implode(' ',
+        array_map(fn (array $corner) => round($corner[0], 1).','.round($corner[1], 1), $corners));
+    $lines = fn (array $lines) => implode('',
+        array_map(fn (array $line) => 'M'.round($line[0][0], 1).' '.round($line[0][1], 1).'L'.round($line[1][0],
+            1).' '.round($line[1][1], 1), $lines));
     [$left, $top, $width, $height] = $scene->frame;
     // One stop for the Tab key; from there the arrows go on.
     $stop = collect($scene->prisms)->firstWhere(fn ($drawn) => $drawn->label !== null)?->prism->piece;
 @endphp
 
-<svg {{ $attributes->class('drawn') }} role="{{ $isNamed ? 'group' : 'img' }}" aria-label="{{ $drawing->words }}" viewBox="{{ round($left - 6, 1) }} {{ round($top - 6, 1) }} {{ round($width + 12, 1) }} {{ round($height + 12, 1) }}">
+<svg {{ $attributes->class('drawn') }} role="{{ $isNamed ? 'group' : 'img' }}" aria-label="{{ $drawing->words }}"
+    viewBox="{{ round($left - 6, 1) }} {{ round($top - 6, 1) }} {{ round($width + 12, 1) }}
+    {{ round($height + 12, 1) }}">
     @if ($ink !== null)
         <title>{{ $drawing->words }}</title>
         {{ $ink->sheet() }}
@@ -20,7 +25,11 @@
     <polyline class="rim" points="{{ $points([$scene->rim[0], $scene->rim[3], $scene->rim[2]]) }}" />
     @foreach ($scene->prisms as $drawn)
         @php($piece = $drawing->pieces[$drawn->prism->piece])
-        <g @class(['piece', "lane-{$piece['lane']->value}", 'is-current' => $current !== null && $drawn->prism->piece === $current]) @if ($isNamed && $drawn->label !== null) tabindex="{{ $drawn->prism->piece === $stop ? 0 : -1 }}" role="img" aria-label="{{ $piece['step'] }}. {{ $piece['name'] }}" data-name="{{ $piece['step'] }}. {{ $piece['name'] }}" @endif>
+        <g @class(['piece', "lane-{$piece['lane']->value}",
+            'is-current' => $current !== null && $drawn->prism->piece === $current])
+            @if ($isNamed && $drawn->label !== null) tabindex="{{ $drawn->prism->piece === $stop ? 0 : -1 }}" role="img"
+                aria-label="{{ $piece['step'] }}. {{ $piece['name'] }}"
+                data-name="{{ $piece['step'] }}. {{ $piece['name'] }}" @endif>
             <title>{{ $piece['step'] }}. {{ $piece['name'] }}</title>
             @foreach ($drawn->faces as $face)
                 <polygon class="face-{{ $face->tone }}" points="{{ $points($face->points) }}" />
@@ -30,7 +39,8 @@
                 @if ($face->edges !== [])<path class="face-edge" d="{{ $lines($face->edges) }}" />@endif
             @endforeach
             @if ($drawn->label !== null)
-                <text class="step" x="{{ round($drawn->label[0], 1) }}" y="{{ round($drawn->label[1] + 4, 1) }}">{{ $piece['step'] }}</text>
+                <text class="step" x="{{ round($drawn->label[0], 1) }}"
+                    y="{{ round($drawn->label[1] + 4, 1) }}">{{ $piece['step'] }}</text>
             @endif
         </g>
     @endforeach

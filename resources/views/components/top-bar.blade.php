@@ -1,7 +1,8 @@
 @props(['station'])
 
 <header class="no-print mx-auto flex max-w-[100rem] flex-wrap items-center gap-x-5 gap-y-2 px-4 py-2.5 wide:px-6">
-    <a href="{{ auth()->check() ? route('shelf') : route('welcome') }}" class="flex items-center gap-2 font-display text-[1.32rem] font-bold no-underline">
+    <a href="{{ auth()->check() ? route('shelf') : route('welcome') }}"
+        class="flex items-center gap-2 font-display text-[1.32rem] font-bold no-underline">
         <x-mark class="h-9 w-10" />
         {{ config('app.name') }}
     </a>
@@ -9,7 +10,8 @@
     @auth
         <nav aria-label="Stations of the year" class="path order-last w-full wide:order-none wide:w-auto">
             @foreach (['gather' => 'Gather', 'shelf' => 'Plan', 'pack' => 'Pack', 'send' => 'Send'] as $route => $name)
-                <a href="{{ route($route) }}" data-key="{{ $loop->iteration }}" class="max-sm:!px-1" @if ($station === $route) aria-current="page" @endif>
+                <a href="{{ route($route) }}" data-key="{{ $loop->iteration }}" class="max-sm:!px-1"
+                    @if ($station === $route) aria-current="page" @endif>
                     <kbd aria-hidden="true">{{ $loop->iteration }}</kbd>{{ $name }}
                 </a>
             @endforeach
@@ -17,7 +19,8 @@
 
         <form action="{{ route('find') }}" role="search" class="ml-auto hidden w-60 sm:block">
             <label class="sr-only" for="find">Find a box or a piece</label>
-            <input class="input" id="find" type="search" name="q" maxlength="80" placeholder="Find a box or a piece  /" data-key="/" autocomplete="off">
+            <input class="input" id="find" type="search" name="q" maxlength="80" placeholder="Find a box or a piece  /"
+                data-key="/" autocomplete="off">
         </form>
         <a href="{{ route('find') }}" class="button small ml-auto sm:hidden">Find</a>
 

@@ -18,7 +18,8 @@
                 <form method="post" action="{{ $address }}" class="mt-5">
                     @csrf
                     @if ($method !== 'POST') @method($method) @endif
-                    @foreach ($again as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
+                    @foreach ($again as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">
+                        @endforeach
                     <button class="button go">{{ __('answer.again') }}</button>
                 </form>
             @else

@@ -5,11 +5,13 @@
             <form method="post" action="{{ $lot ? route('lots.update', $lot) : route('lots.store') }}" class="cut p-5">
                 @csrf
                 <x-once />
-                @if ($lot) @method('put') <input type="hidden" name="was" value="{{ App\Actions\ChangeLot::prints($lot) }}"> @endif
+                @if ($lot) @method('put')
+                    <input type="hidden" name="was" value="{{ App\Actions\ChangeLot::prints($lot) }}"> @endif
                 <x-meanwhile />
                 @include('gather.partials.fields', [
                     'bag' => 'default', 'count' => null,
-                    'kindAddress' => $lot ? route('lots.edit', $lot) : route('lots.create'), 'kindTarget' => '#lot-form',
+                    'kindAddress' => $lot ? route('lots.edit', $lot) : route('lots.create'),
+                    'kindTarget' => '#lot-form',
                 ])
                 <div class="mt-5 flex flex-wrap gap-3">
                     @if ($kind !== null)
@@ -22,7 +24,8 @@
                 @include('gather.partials.life')
                 <details class="mt-5">
                     <summary class="link text-ink-soft">Take this lot out of the stash…</summary>
-                    <form method="post" action="{{ route('lots.destroy', $lot) }}" class="cut mt-2 grid max-w-md gap-3 p-4">
+                    <form method="post" action="{{ route('lots.destroy', $lot) }}"
+                        class="cut mt-2 grid max-w-md gap-3 p-4">
                         @csrf
                         @method('delete')
                         <p>It is gone for good, with what it cost and where it came from.</p>

@@ -1,10 +1,13 @@
 <x-layout title="Importing" station="gather">
     <x-gather-tabs on="import" />
     @fragment('going')
-        <form method="post" id="going" action="{{ route('import.keep', $import->id) }}" class="cut mx-auto grid max-w-2xl gap-3 p-6"
-            hx-post="{{ route('import.keep', $import->id) }}" hx-target="#going" hx-swap="outerHTML" hx-trigger="load, submit">
+        <form method="post" id="going" action="{{ route('import.keep', $import->id) }}"
+            class="cut mx-auto grid max-w-2xl gap-3 p-6"
+            hx-post="{{ route('import.keep', $import->id) }}" hx-target="#going" hx-swap="outerHTML"
+            hx-trigger="load, submit">
             @csrf
-            @foreach ($said as $place => $column)<input type="hidden" name="as[{{ $place }}]" value="{{ is_string($column) ? $column : '' }}">@endforeach
+            @foreach ($said as $place => $column)<input type="hidden" name="as[{{ $place }}]"
+                value="{{ is_string($column) ? $column : '' }}">@endforeach
             @foreach ($so as $name => $count)<input type="hidden" name="{{ $name }}" value="{{ $count }}">@endforeach
             <h1>Importing</h1>
             <label for="progress">{{ min($so['from'], $import->rowCount()) }} of {{ $import->rowCount() }} rows</label>

@@ -3,14 +3,19 @@
     @fragment('look')
         <div id="look" class="mx-auto grid max-w-4xl gap-3.5">
             <h1>Look before it is kept</h1>
-            <form action="{{ route('import.show', $import->id) }}" class="cut grid gap-3 p-5" hx-get="{{ route('import.show', $import->id) }}" hx-target="#look" hx-swap="outerMorph" hx-replace-url="true" hx-trigger="change, submit" hx-sync="this:replace">
+            <form action="{{ route('import.show', $import->id) }}" class="cut grid gap-3 p-5"
+                hx-get="{{ route('import.show', $import->id) }}" hx-target="#look" hx-swap="outerMorph"
+                hx-replace-url="true" hx-trigger="change, submit" hx-sync="this:replace">
                 <h2>Which column is which</h2>
                 <div class="grid gap-2.5 sm:grid-cols-3">
                     @foreach ($import->headers() as $place => $header)
-                        <x-field :name="'as['.$place.']'" :id="'as-'.$place" :label="$header === '' ? 'column '.($place + 1) : $header">
+                        <x-field :name="'as['.$place.']'" :id="'as-'.$place"
+                            :label="$header === '' ? 'column '.($place + 1) : $header">
                             <select class="input" id="as-{{ $place }}" name="as[{{ $place }}]">
                                 <option value="">left out</option>
-                                @foreach (App\Csv\LotColumn::cases() as $column)<option value="{{ $column->value }}" @selected(($columns[$place] ?? null) === $column)>{{ $column->value }}</option>@endforeach
+                                @foreach (App\Csv\LotColumn::cases() as $column)<option value="{{ $column->value }}"
+                                    @selected(($columns[$place] ?? null) === $column)>{{ $column->value }}</option>
+                                    @endforeach
                             </select>
                         </x-field>
                     @endforeach
@@ -22,7 +27,10 @@
                 @if ($read['lots'] !== [])
                     <ul class="mt-1">
                         @foreach ($read['lots'] as $line => $lot)
-                            <li class="border-t-[1.5px] border-line py-1 first:border-t-0"><span class="text-ink-soft">line {{ $line }}:</span> {{ $lot->pieces }} × <b>{{ $lot->name }}</b>, <x-each :price="$lot->price()" />, {{ $lot->cameFrom() }}</li>
+                            <li class="border-t-[1.5px] border-line py-1 first:border-t-0">
+                                <span class="text-ink-soft">line {{ $line }}:</span> {{ $lot->pieces }} ×
+                                <b>{{ $lot->name }}</b>, <x-each :price="$lot->price()" />, {{ $lot->cameFrom() }}
+                            </li>
                         @endforeach
                     </ul>
                 @endif
@@ -30,17 +38,22 @@
                     <h2 class="mt-4 text-mend">{{ trim(trans_choice('import.bad', $read['bad'])) }}</h2>
                     <ul class="mt-1">
                         @foreach ($read['reasons'] as $line => $reasons)
-                            <li class="border-t-[1.5px] border-line py-1 first:border-t-0"><b>line {{ $line }}:</b> {{ implode(' ', $reasons) }}</li>
+                            <li class="border-t-[1.5px] border-line py-1 first:border-t-0">
+                                <b>line {{ $line }}:</b> {{ implode(' ', $reasons) }}
+                            </li>
                         @endforeach
                     </ul>
-                    @if ($read['bad'] > count($read['reasons']))<p class="text-ink-soft">{{ __('import.bad-more', ['count' => $read['bad'] - count($read['reasons'])]) }}</p>@endif
+                    @if ($read['bad'] > count($read['reasons']))<p class="text-ink-soft">
+                            {{ __('import.bad-more', ['count' => $read['bad'] - count($read['reasons'])]) }}</p>@endif
                 @endif
-                @foreach ($undecided as $header)<p class="wrong mt-3">{{ __('import.holds-money', ['column' => $header]) }}</p>@endforeach
+                @foreach ($undecided as $header)<p class="wrong mt-3">
+                        {{ __('import.holds-money', ['column' => $header]) }}</p>@endforeach
                 <div class="mt-4 flex flex-wrap gap-3">
                     @if ($read['good'] > 0 && $undecided === [])
                         <form method="post" action="{{ route('import.keep', $import->id) }}">
                             @csrf
-                            @foreach ($import->headers() as $place => $header)<input type="hidden" name="as[{{ $place }}]" value="{{ ($columns[$place] ?? null)?->value }}">@endforeach
+                            @foreach ($import->headers() as $place => $header)<input type="hidden"
+                                name="as[{{ $place }}]" value="{{ ($columns[$place] ?? null)?->value }}">@endforeach
                             <button class="button go">{{ trans_choice('import.do', $read['good']) }}</button>
                         </form>
                     @endif

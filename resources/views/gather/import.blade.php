@@ -2,12 +2,19 @@
     <x-gather-tabs on="import" />
     <div class="mx-auto grid max-w-3xl gap-3.5">
         <h1>In and out</h1>
-        <form method="post" action="{{ route('import.store') }}" enctype="multipart/form-data" class="cut grid gap-3 p-5">
+        <form method="post" action="{{ route('import.store') }}" enctype="multipart/form-data"
+            class="cut grid gap-3 p-5">
             @csrf
             <h2>Bring lots in from a spreadsheet</h2>
-            <p>Save it as CSV. The first row names the columns; <b>kind</b> is asked for, the rest is as you have it: {{ implode(', ', array_map(fn ($column) => $column->value, array_slice(App\Csv\LotColumn::cases(), 1))) }}. You see each row before anything is kept.</p>
+            <p>
+                Save it as CSV. The first row names the columns; <b>kind</b> is asked for, the rest is as you have it:
+                {{ implode(', ',
+                    array_map(fn ($column) => $column->value, array_slice(App\Csv\LotColumn::cases(), 1))) }}. You see
+                    each row before anything is kept.
+            </p>
             <x-field name="file" label="File">
-                <input class="input" id="file" type="file" name="file" accept=".csv,.txt,.tsv,text/csv" required @if ($errors->has('file')) aria-invalid="true" aria-describedby="file-wrong" @endif>
+                <input class="input" id="file" type="file" name="file" accept=".csv,.txt,.tsv,text/csv" required
+                    @if ($errors->has('file')) aria-invalid="true" aria-describedby="file-wrong" @endif>
             </x-field>
             <button class="button go justify-self-start">Look at it</button>
         </form>

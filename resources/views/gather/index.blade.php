@@ -3,9 +3,12 @@
     <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
         <div>
             <h1>The stash</h1>
-            <p class="text-ink-soft">Everything got so far: what is on hand, what is set aside for a box, what a piece cost.</p>
+            <p class="text-ink-soft">
+                Everything got so far: what is on hand, what is set aside for a box, what a piece cost.
+            </p>
         </div>
-        <a class="button go" href="{{ route('lots.create') }}" data-key="n">New in the stash <kbd aria-hidden="true">N</kbd></a>
+        <a class="button go" href="{{ route('lots.create') }}" data-key="n">New in the stash
+            <kbd aria-hidden="true">N</kbd></a>
     </div>
     @include('gather.partials.waiting')
     @fragment('drawers')

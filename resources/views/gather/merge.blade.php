@@ -5,13 +5,18 @@
         <input type="hidden" name="with" value="{{ $other->id }}">
         <div>
             <h1>Merge “{{ $lot->name }}” with “{{ $other->name }}”</h1>
-            <p class="text-ink-soft">Their pieces, their money and their tags add up. In this they differ; which shall the one have?</p>
+            <p class="text-ink-soft">
+                Their pieces, their money and their tags add up. In this they differ; which shall the one have?
+            </p>
         </div>
         @foreach ($differing as $column)
             <fieldset class="cut grid gap-2 p-4 sm:grid-cols-2">
                 <legend class="font-semibold">{{ ucfirst(__("life.fields.{$column}")) }}</legend>
                 @foreach (['this' => $lot, 'other' => $other] as $which => $one)
-                    <label class="tile"><input type="radio" name="choice[{{ $column }}]" value="{{ $which }}" required @checked($which === 'this')><span>{{ App\Words\LotWords::of($one, $column) }}</span></label>
+                    <label class="tile">
+                        <input type="radio" name="choice[{{ $column }}]" value="{{ $which }}" required
+                            @checked($which === 'this')><span>{{ App\Words\LotWords::of($one, $column) }}</span>
+                    </label>
                 @endforeach
             </fieldset>
         @endforeach

@@ -3,43 +3,68 @@
     <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
         <div>
             <h1>{{ $season->isCurrent() ? 'The season’s money' : "The money of season {$season->season->year}" }}</h1>
-            <p class="text-ink-soft">{{ $season->season->from->format('j M Y') }} to {{ $season->season->to->format('j M Y') }}, in {{ $currency->code }}.</p>
+            <p class="text-ink-soft">
+                {{ $season->season->from->format('j M Y') }} to {{ $season->season->to->format('j M Y') }}, in
+                {{ $currency->code }}.
+            </p>
         </div>
         @if (count($season->years()) > 1)
             <nav aria-label="Seasons" class="flex flex-wrap gap-2">
-                @foreach ($season->years() as $year)<a @class(['button small', 'go' => $year === $season->season->year]) href="{{ route('money', ['season' => $year]) }}" @if ($year === $season->season->year) aria-current="true" @endif>{{ $year }}</a>@endforeach
+                @foreach ($season->years() as $year)<a @class(['button small', 'go' => $year === $season->season->year])
+                    href="{{ route('money', ['season' => $year]) }}"
+                    @if ($year === $season->season->year) aria-current="true" @endif>{{ $year }}</a>@endforeach
             </nav>
         @endif
     </div>
     <section class="cut mb-3.5 flex flex-wrap items-end gap-x-10 gap-y-4 p-5" aria-label="Budget">
-        @foreach (array_filter(['Spent' => $season->spent(), 'Promised as shipping gifts' => $season->isCurrent() ? $season->promised() : null, 'Free' => $season->free(), 'Saved against list prices' => $season->saved()]) as $name => $amount)
-            <p><span class="block text-ink-soft">{{ $name }}</span><span @class(['figure text-3xl', 'text-mend' => $amount->minor < 0])>{{ $amount->format() }}</span></p>
+        @foreach (array_filter(['Spent' => $season->spent(),
+            'Promised as shipping gifts' => $season->isCurrent() ? $season->promised() : null, 'Free' =>
+            $season->free(), 'Saved against list prices' => $season->saved()]) as $name => $amount)
+            <p>
+                <span class="block text-ink-soft">{{ $name }}</span><span
+                    @class(['figure text-3xl', 'text-mend' => $amount->minor < 0])>{{ $amount->format() }}</span>
+            </p>
         @endforeach
         @if ($season->isCurrent())
         <form method="post" action="{{ route('money.budget') }}" class="ml-auto flex items-end gap-2">
             @csrf
             @method('put')
             <input type="hidden" name="was" value="{{ auth()->user()->crew->printed('season_budget') }}">
-            <x-field class="w-40" name="budget" label="Season’s budget" inputmode="decimal" :value="old('budget', $season->budget()?->typed())" placeholder="none" autocomplete="off" />
+            <x-field class="w-40" name="budget" label="Season’s budget" inputmode="decimal"
+                :value="old('budget', $season->budget()?->typed())" placeholder="none" autocomplete="off" />
             <button class="button">Save</button>
         </form>
         @endif
     </section>
-    <p class="pb-3 tabular">{{ __('money.whereabouts', array_map(fn ($amount) => $amount->format(), [...$season->whereabouts(), 'paid' => $season->spentOnThings()])) }}</p>
+    <p class="pb-3 tabular">
+        {{ __('money.whereabouts',
+            array_map(fn ($amount) => $amount->format(), [...$season->whereabouts(), 'paid' =>
+            $season->spentOnThings()])) }}
+    </p>
     @if (trim(trans_choice('money.without-price', $season->withoutPrice())) !== '')
         <p class="pb-3 text-ink-soft">{{ trans_choice('money.without-price', $season->withoutPrice()) }}</p>
     @endif
     <div class="grid gap-3.5 wide:grid-cols-2">
-        <section class="cut p-5"><x-bars caption="By month" :amounts="$season->byMonth()" :names="fn ($month) => Carbon\CarbonImmutable::parse($month.'-01')->format('F Y')" /></section>
+        <section class="cut p-5">
+            <x-bars caption="By month" :amounts="$season->byMonth()"
+                :names="fn ($month) => Carbon\CarbonImmutable::parse($month.'-01')->format('F Y')" />
+        </section>
         <div class="grid content-start gap-3.5">
-            <section class="cut p-5"><x-bars caption="By lane" :amounts="$season->byLane()" :names="fn ($lane) => __('lanes.'.$lane)" lanes /></section>
+            <section class="cut p-5">
+                <x-bars caption="By lane" :amounts="$season->byLane()" :names="fn ($lane) => __('lanes.'.$lane)"
+                    lanes />
+            </section>
             <section class="cut p-5"><x-bars caption="By source" :amounts="$season->bySource()" /></section>
         </div>
         <section class="cut p-5" aria-labelledby="dearest">
             <h2 id="dearest">Dearest by the piece</h2>
             <ol class="mt-2">
                 @forelse ($season->dearest() as $lot)
-                    <li class="flex justify-between gap-3 border-t-[1.5px] border-line py-1.5 first:border-t-0"><a href="{{ route('lots.edit', $lot) }}" class="underline decoration-[1.5px] underline-offset-4">{{ $lot->name }}</a><x-each :price="$lot->price()" /></li>
+                    <li class="flex justify-between gap-3 border-t-[1.5px] border-line py-1.5 first:border-t-0">
+                        <a href="{{ route('lots.edit', $lot) }}"
+                            class="underline decoration-[1.5px]
+                            underline-offset-4">{{ $lot->name }}</a><x-each :price="$lot->price()" />
+                    </li>
                 @empty
                     <li class="text-ink-soft">Nothing paid for yet.</li>
                 @endforelse
@@ -51,12 +76,21 @@
                 <h3 class="mt-2">{{ $giver === '' ? 'Someone unnamed' : $giver }}</h3>
                 <ul>
                     @foreach ($gifts as $gift)
-                        <li>{{ $gift['lot']->pieces }} × {{ $gift['lot']->name }}@if ($gift['boxes'] !== []), <span class="text-ink-soft">in {{ implode(', ', array_unique($gift['boxes'])) }}</span>@else<span class="text-ink-soft">, still in the stash</span>@endif</li>
+                        <li>
+                            {{ $gift['lot']->pieces }} ×
+                            {{ $gift['lot']->name }}@if ($gift['boxes'] !== []),
+                                <span class="text-ink-soft">in
+                                    {{ implode(', ', array_unique($gift['boxes'])) }}</span>@else<span
+                                        class="text-ink-soft">, still in the stash</span>@endif
+                        </li>
                     @endforeach
                 </ul>
-                @if ($loop->last && $season->giftsNotNamed() > 0)<p class="mt-2 text-ink-soft">{{ trans_choice('money.more-gifts', $season->giftsNotNamed()) }}</p>@endif
+                @if ($loop->last && $season->giftsNotNamed() > 0)<p class="mt-2 text-ink-soft">
+                        {{ trans_choice('money.more-gifts', $season->giftsNotNamed()) }}</p>@endif
             @empty
-                <p class="mt-2 text-ink-soft">Nothing was given this season. A lot “given by someone” names its giver here.</p>
+                <p class="mt-2 text-ink-soft">
+                    Nothing was given this season. A lot “given by someone” names its giver here.
+                </p>
             @endforelse
         </section>
     </div>

@@ -1,42 +1,74 @@
 <x-layout title="Pocket desk" station="gather">
     <x-gather-tabs on="pocket" />
-    <div x-data="pocket" data-limits="{{ json_encode($limits) }}" data-send="{{ route('pocket.later') }}" data-token="{{ route('pocket.token') }}" data-crew="{{ auth()->user()->crew_id }}" data-words="{{ json_encode(['kept' => __('pocket.kept'), 'sent' => __('pocket.sent')]) }}" class="mx-auto grid max-w-xl gap-3.5">
+    <div x-data="pocket" data-limits="{{ json_encode($limits) }}" data-send="{{ route('pocket.later') }}"
+        data-token="{{ route('pocket.token') }}" data-crew="{{ auth()->user()->crew_id }}"
+        data-words="{{ json_encode(['kept' => __('pocket.kept'), 'sent' => __('pocket.sent')]) }}" class="mx-auto grid
+        max-w-xl gap-3.5">
         <div>
             <h1>Pocket desk</h1>
-            <p class="text-ink-soft">Works without a signal once it was opened with one. Prices as of {{ App\Words\Words::moment($taken) }}, in {{ $currency->code }}.</p>
+            <p class="text-ink-soft">
+                Works without a signal once it was opened with one. Prices as of {{ App\Words\Words::moment($taken) }},
+                in {{ $currency->code }}.
+            </p>
         </div>
         <p class="wrong" role="status" id="no-signal" x-show="isOffline" x-cloak>{{ __('pocket.no-signal') }}</p>
-        <p class="wrong" role="status" id="signed-out" x-show="isSignedOut" x-cloak><span>{{ __('pocket.signed-out') }} <a class="link" href="{{ route('sign-in') }}">{{ __('pocket.sign-in') }}</a></span></p>
+        <p class="wrong" role="status" id="signed-out" x-show="isSignedOut" x-cloak>
+            <span>{{ __('pocket.signed-out') }}
+                <a class="link" href="{{ route('sign-in') }}">{{ __('pocket.sign-in') }}</a></span>
+        </p>
         <p class="wrong" role="status" id="unsafe" x-show="isUnsafe" x-cloak>{{ __('pocket.unsafe') }}</p>
         <p class="wrong" role="status" id="not-kept" x-show="isNotKept" x-cloak>{{ __('pocket.not-kept') }}</p>
         <form class="cut grid gap-3 p-4" x-on:submit.prevent="keep">
-            <x-field name="kind" label="What kind of thing?"><x-kind-select :kind="null" empty="Choose…" required x-on:change="look" x-ref="kind" /></x-field>
+            <x-field name="kind" label="What kind of thing?"><x-kind-select :kind="null" empty="Choose…" required
+                x-on:change="look" x-ref="kind" /></x-field>
             <x-field name="pieces" label="In the pack">
-                <input class="input" id="pieces" name="pieces" type="number" min="1" max="10000" value="1" required x-on:input="look" x-ref="pieces">
+                <input class="input" id="pieces" name="pieces" type="number" min="1" max="10000" value="1" required
+                    x-on:input="look" x-ref="pieces">
             </x-field>
             <div aria-live="polite" id="limits" class="min-h-24">
-                <p x-show="hasLimits" x-cloak><span class="text-ink-soft">Buy up to</span> <b class="figure text-4xl" x-text="buy"></b> <span class="text-ink-soft">, fair up to</span> <b class="figure text-2xl" x-text="fair"></b></p>
-                <p x-show="hasEachOnly" x-cloak>Up to <b class="figure text-2xl" x-text="each"></b> a piece; this size of pack was not reckoned beforehand.</p>
+                <p x-show="hasLimits" x-cloak>
+                    <span class="text-ink-soft">Buy up to</span> <b class="figure text-4xl" x-text="buy"></b>
+                    <span class="text-ink-soft">, fair up to</span> <b class="figure text-2xl" x-text="fair"></b>
+                </p>
+                <p x-show="hasEachOnly" x-cloak>
+                    Up to <b class="figure text-2xl" x-text="each"></b> a piece; this size of pack was not reckoned
+                    beforehand.
+                </p>
                 <p x-show="hasNothing" x-cloak>No target and no price of this kind so far.</p>
                 <p x-show="isNeeded" x-cloak>Your boxes still lack <b x-text="needed"></b>.</p>
             </div>
             <x-field name="source" label="Where from">
-                <select class="input" id="source" name="source" x-ref="source">@foreach (PluckyWren\Core\Stash\Source::cases() as $source)<option value="{{ $source->value }}" @selected($source === PluckyWren\Core\Stash\Source::Shop)>{{ __("stash.sources.{$source->value}") }}</option>@endforeach</select>
+                <select class="input" id="source" name="source" x-ref="source">
+                    @foreach (PluckyWren\Core\Stash\Source::cases() as $source)
+                        <option value="{{ $source->value }}" @selected($source->value === 'shop')>
+                            {{ __("stash.sources.{$source->value}") }}
+                        </option>
+                    @endforeach
+                </select>
             </x-field>
             <div class="grid grid-cols-2 gap-2.5">
-                <x-field name="price" label="Paid for the pack"><input class="input" id="price" name="price" inputmode="decimal" autocomplete="off" x-ref="price"></x-field>
-                <x-field name="place" label="Where"><input class="input" id="place" name="place" maxlength="80" autocomplete="off" x-ref="place"></x-field>
+                <x-field name="price" label="Paid for the pack"><input class="input" id="price" name="price"
+                    inputmode="decimal" autocomplete="off" x-ref="price"></x-field>
+                <x-field name="place" label="Where"><input class="input" id="place" name="place" maxlength="80"
+                    autocomplete="off" x-ref="place"></x-field>
             </div>
             <button class="button go">{{ __('pocket.keep') }}</button>
         </form>
         <section class="cut p-4" aria-labelledby="waiting" x-show="hasWaiting" x-cloak>
             <h2 id="waiting">Waiting to be sent</h2>
             <ul>
-                <template x-for="entry in waiting" x-bind:key="entry.key"><li class="border-t-[1.5px] border-line py-1.5 first:border-t-0"><span x-text="entry.says"></span> <span class="wrong" x-show="entry.wrong" x-text="entry.wrong"></span> <button type="button" class="link" x-on:click="mend" x-bind:data-key="entry.key">{{ __('pocket.mend') }}</button> <button type="button" class="link" x-on:click="drop" x-bind:data-key="entry.key">{{ __('pocket.drop') }}</button></li></template>
+                <template x-for="entry in waiting" x-bind:key="entry.key"><li
+                    class="border-t-[1.5px] border-line py-1.5 first:border-t-0"><span x-text="entry.says"></span>
+                    <span class="wrong" x-show="entry.wrong" x-text="entry.wrong"></span>
+                    <button type="button" class="link" x-on:click="mend" x-bind:data-key="entry.key">
+                        {{ __('pocket.mend') }}
+                        </button> <button type="button" class="link" x-on:click="drop" x-bind:data-key="entry.key">
+                        {{ __('pocket.drop') }}</button></li></template>
             </ul>
             <button type="button" class="button small mt-2" x-on:click="send">Send now</button>
         </section>
         <p class="said" role="status" id="sent" x-text="sent"></p>
     </div>
-    <noscript><p class="cut mx-auto mt-3 max-w-xl p-4">This page needs scripts; the <a href="{{ route('price-desk') }}">price desk</a> does not.</p></noscript>
+    <noscript><p class="cut mx-auto mt-3 max-w-xl p-4">
+            This page needs scripts; the <a href="{{ route('price-desk') }}">price desk</a> does not.</p></noscript>
 </x-layout>

@@ -2,7 +2,9 @@
     <x-gather-tabs on="price-desk" />
     @fragment('desk')
         <div id="desk" class="mx-auto grid max-w-5xl gap-4 wide:grid-cols-2">
-            <form action="{{ route('price-desk') }}" class="cut grid content-start gap-3 p-4" hx-get="{{ route('price-desk') }}" hx-target="#desk" hx-swap="outerMorph" hx-replace-url="true" hx-sync="this:replace" hx-trigger="change, submit">
+            <form action="{{ route('price-desk') }}" class="cut grid content-start gap-3 p-4"
+                hx-get="{{ route('price-desk') }}" hx-target="#desk" hx-swap="outerMorph" hx-replace-url="true"
+                hx-sync="this:replace" hx-trigger="change, submit">
                 <h1>Price desk</h1>
                 <div class="grid grid-cols-[1fr_auto] gap-2.5">
                     <x-field name="kind" label="What kind of thing?">
@@ -11,14 +13,18 @@
                     <x-field name="band" label="For">
                         <select class="input" id="band" name="band">
                             <option value="">any band</option>
-                            @foreach ($bands as $one)<option value="{{ $one->id() }}" @selected($band?->id() === $one->id())>{{ $one->label() }}</option>@endforeach
+                            @foreach ($bands as $one)<option value="{{ $one->id() }}"
+                                @selected($band?->id() === $one->id())>{{ $one->label() }}</option>@endforeach
                         </select>
                     </x-field>
                 </div>
                 <div class="grid grid-cols-3 gap-2.5">
-                    <x-field name="price" :label="'Pack ('.$currency->code.')'" inputmode="decimal" :value="$desk->price" :wrong="$desk->wrong->first('price')" autocomplete="off" />
-                    <x-field name="packs" label="Packs" inputmode="numeric" :value="$desk->packs" :wrong="$desk->wrong->first('packs')" autocomplete="off" />
-                    <x-field name="pieces" label="In a pack" inputmode="numeric" :value="$desk->pieces" :wrong="$desk->wrong->first('pieces')" autocomplete="off" />
+                    <x-field name="price" :label="'Pack ('.$currency->code.')'" inputmode="decimal"
+                        :value="$desk->price" :wrong="$desk->wrong->first('price')" autocomplete="off" />
+                    <x-field name="packs" label="Packs" inputmode="numeric" :value="$desk->packs"
+                        :wrong="$desk->wrong->first('packs')" autocomplete="off" />
+                    <x-field name="pieces" label="In a pack" inputmode="numeric" :value="$desk->pieces"
+                        :wrong="$desk->wrong->first('pieces')" autocomplete="off" />
                 </div>
                 <fieldset class="grid gap-2">
                     <legend class="mb-1 font-semibold">Cuts, in their order</legend>
@@ -27,23 +33,32 @@
                             <label class="sr-only" for="step-{{ $index }}">Cut {{ $index + 1 }}</label>
                             <select class="input" id="step-{{ $index }}" name="step[]">
                                 @foreach (PluckyWren\Core\Money\Chain\StepKind::cases() as $kind)
-                                    <option value="{{ $kind->value }}" @selected($step['kind'] === $kind)>{{ __("desk.steps.{$kind->value}") }}</option>
+                                    <option value="{{ $kind->value }}" @selected($step['kind'] === $kind)>
+                                        {{ __("desk.steps.{$kind->value}") }}
+                                    </option>
                                 @endforeach
                             </select>
                             <label class="sr-only" for="value-{{ $index }}">How much, cut {{ $index + 1 }}</label>
-                            <input class="input" id="value-{{ $index }}" name="value[]" value="{{ $step['text'] }}" autocomplete="off" placeholder="{{ $index === 0 ? '30, or 2+1' : '' }}"
-                                @if ($desk->wrong->has("value.{$index}")) aria-invalid="true" aria-describedby="value-{{ $index }}-wrong" @endif>
+                            <input class="input" id="value-{{ $index }}" name="value[]" value="{{ $step['text'] }}"
+                                autocomplete="off" placeholder="{{ $index === 0 ? '30, or 2+1' : '' }}"
+                                @if ($desk->wrong->has("value.{$index}")) aria-invalid="true"
+                                aria-describedby="value-{{ $index }}-wrong" @endif>
                         </div>
                         @if ($desk->wrong->has("value.{$index}"))
-                            <p class="wrong" id="value-{{ $index }}-wrong">{{ $desk->wrong->first("value.{$index}") }}</p>
+                            <p class="wrong" id="value-{{ $index }}-wrong">{{ $desk->wrong->first("value.{$index}") }}
+                            </p>
                         @endif
                     @endforeach
                     @if ($desk->wrong->has('steps'))
                         <p class="wrong">{{ $desk->wrong->first('steps') }}</p>
                     @endif
-                    <label class="flex items-center gap-2"><input type="checkbox" name="tax_first" value="1" @checked($desk->taxBeforeCoupon)> Tax is reckoned before the coupon</label>
+                    <label class="flex items-center gap-2">
+                        <input type="checkbox" name="tax_first" value="1" @checked($desk->taxBeforeCoupon)> Tax is
+                        reckoned before the coupon
+                    </label>
                 </fieldset>
-                <x-field name="claim" label="Someone says a piece cost" inputmode="decimal" :value="$desk->claim" :wrong="$desk->wrong->first('claim')" autocomplete="off" />
+                <x-field name="claim" label="Someone says a piece cost" inputmode="decimal" :value="$desk->claim"
+                    :wrong="$desk->wrong->first('claim')" autocomplete="off" />
                 <button class="button go">Reckon</button>
             </form>
 

@@ -6,7 +6,8 @@
                 <h1>Shopping list</h1>
                 <p class="text-ink-soft">What your open boxes still lack, less what is on hand.</p>
             </div>
-            @if ($places->isNotEmpty())<button type="button" class="button no-print" data-print hidden>Print the list</button>@endif
+            @if ($places->isNotEmpty())<button type="button" class="button no-print" data-print hidden>Print the list
+                </button>@endif
         </div>
 
         @include('gather.partials.waiting')
@@ -14,15 +15,25 @@
         @if ($places->isEmpty())
             <section class="cut mb-3.5 p-6">
                 <h2>{{ $hasBoxes ? 'Nothing to buy' : 'No open box, nothing to buy' }}</h2>
-                <p class="my-3">{{ $hasBoxes ? 'All that your open boxes need is in them or on hand.' : 'Plan a box first: what it lacks by the guide stands here, ready for one trip.' }}</p>
-                <a class="button go" href="{{ $hasBoxes ? route('shelf') : route('boxes.create') }}">{{ $hasBoxes ? 'To the shelf' : 'Plan a box' }}</a>
+                <p class="my-3">
+                    {{ $hasBoxes ? 'All that your open boxes need is in them or on hand.'
+                        : 'Plan a box first: what it lacks by the guide stands here, ready for one trip.' }}
+                </p>
+                <a class="button go"
+                    href="{{ $hasBoxes ? route('shelf') : route('boxes.create') }}">{{ $hasBoxes ? 'To the shelf'
+                        : 'Plan a box' }}</a>
             </section>
         @else
-            <p class="pb-3">{{ trans_choice('shopping.lines', $places->flatten(1)->count()) }}, about <b class="figure">{{ $estimate->format() }}</b> {{ $estimate->currency->code }} as last paid{{ trim(trans_choice('shopping.unknown', $withoutEstimate)) }}.</p>
+            <p class="pb-3">
+                {{ trans_choice('shopping.lines', $places->flatten(1)->count()) }}, about
+                <b class="figure">{{ $estimate->format() }}</b> {{ $estimate->currency->code }} as last
+                paid{{ trim(trans_choice('shopping.unknown', $withoutEstimate)) }}.
+            </p>
             @include('gather.partials.outlooks')
             @foreach ($places as $place => $rows)
                 <section class="cut mb-3.5 px-4 py-2" aria-labelledby="place-{{ $loop->index }}">
-                    <h2 id="place-{{ $loop->index }}" class="py-1">{{ $place === '' ? 'Wherever you find it' : $place }}</h2>
+                    <h2 id="place-{{ $loop->index }}" class="py-1">{{ $place === '' ? 'Wherever you find it' : $place }}
+                    </h2>
                     <ul>
                         @foreach ($rows as $row)
                             @php($bag = 'bought-'.$row->line->kind->id)
@@ -30,9 +41,15 @@
                                 <div class="flex items-start gap-2.5">
                                     <x-glyph :lane="$row->line->kind->category" class="mt-0.5 size-6 shrink-0" />
                                     <div class="min-w-0 grow">
-                                        <p class="text-lg"><b class="figure">{{ $row->line->toBuy() }}</b> {{ $row->line->kind->name }}@unless ($row->line->isMust)<span class="text-ink-soft">, a wish</span>@endunless</p>
+                                        <p class="text-lg">
+                                            <b class="figure">{{ $row->line->toBuy() }}</b>
+                                            {{ $row->line->kind->name }}@unless ($row->line->isMust)<span
+                                                class="text-ink-soft">, a wish</span>@endunless
+                                        </p>
                                         <p class="text-ink-soft">{{ implode(' · ', array_filter([
-                                            $row->packSize() > 1 ? trim(trans_choice('shopping.packs', $row->packs(), ['size' => $row->packSize()])) : '',
+                                            $row->packSize() > 1
+                                                ? trim(trans_choice('shopping.packs', $row->packs(),
+                                                    ['size' => $row->packSize()])) : '',
                                             trim(trans_choice('shopping.left-over', $row->leftOver())),
                                             $row->target ? 'at most '.$row->target->format().' each' : '',
                                             'for '.implode(', ', $row->for),
@@ -40,15 +57,25 @@
                                     </div>
                                 </div>
                                 <details class="no-print mt-1.5" @if ($errors->getBag($bag)->isNotEmpty()) open @endif>
-                                    <summary class="button small">Got it<span class="sr-only">: {{ $row->line->kind->name }}</span></summary>
-                                    <form method="post" action="{{ route('shopping.got') }}" class="mt-2.5 grid grid-cols-2 items-end gap-2.5 sm:grid-cols-[1fr_1fr_1.5fr_auto]">
+                                    <summary class="button small">
+                                        Got it<span class="sr-only">: {{ $row->line->kind->name }}</span></summary>
+                                    <form method="post" action="{{ route('shopping.got') }}"
+                                        class="mt-2.5 grid grid-cols-2 items-end gap-2.5
+                                        sm:grid-cols-[1fr_1fr_1.5fr_auto]">
                                         @csrf
                                         <x-once />
                                         <input type="hidden" name="kind" value="{{ $row->line->kind->id }}">
-                                        @if ($row->packSize() > 1)<input type="hidden" name="pack_pieces" value="{{ $row->packSize() }}">@endif
-                                        <x-field name="price" :id="$bag.'-price'" :$bag label="Paid in all" inputmode="decimal" :value="$errors->getBag($bag)->isNotEmpty() ? old('price') : ''" autocomplete="off" />
-                                        <x-field name="pieces" :id="$bag.'-pieces'" :$bag label="How many" type="number" min="1" max="10000" required :value="$errors->getBag($bag)->isNotEmpty() ? old('pieces') : $row->pieces()" />
-                                        <x-field name="place" :id="$bag.'-place'" :$bag label="Where" maxlength="200" :value="$errors->getBag($bag)->isNotEmpty() ? old('place') : $row->place()" />
+                                        @if ($row->packSize() > 1)<input type="hidden" name="pack_pieces"
+                                            value="{{ $row->packSize() }}">@endif
+                                        <x-field name="price" :id="$bag.'-price'" :$bag label="Paid in all"
+                                            inputmode="decimal" :value="$errors->getBag($bag)->isNotEmpty() ?
+                                            old('price') : ''" autocomplete="off" />
+                                        <x-field name="pieces" :id="$bag.'-pieces'" :$bag label="How many" type="number"
+                                            min="1" max="10000" required :value="$errors->getBag($bag)->isNotEmpty() ?
+                                            old('pieces') : $row->pieces()" />
+                                        <x-field name="place" :id="$bag.'-place'" :$bag label="Where" maxlength="200"
+                                            :value="$errors->getBag($bag)->isNotEmpty() ? old('place') : $row->place()"
+                                            />
                                         <button class="button go">Into the stash</button>
                                     </form>
                                 </details>

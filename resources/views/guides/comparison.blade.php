@@ -1,5 +1,9 @@
 {{-- What another guide changes for a box. --}}
-<p>{{ $comparison->filled }} of {{ $comparison->asked }} must-haves of {{ $comparison->guide->drive }}, for <span class="whitespace-nowrap">{{ $comparison->band->label() }}</span>@unless ($comparison->isSameBand) <b>(the band nearest to its own)</b>@endunless.</p>
+<p>
+    {{ $comparison->filled }} of {{ $comparison->asked }} must-haves of {{ $comparison->guide->drive }}, for
+    <span class="whitespace-nowrap">{{ $comparison->band->label() }}</span>@unless ($comparison->isSameBand)
+        <b>(the band nearest to its own)</b>@endunless.
+</p>
 @if ($comparison->changesNothing())
     <p class="mt-2 font-semibold text-ok">Nothing changes for this box.</p>
 @endif
@@ -14,7 +18,13 @@
         <h3 class="mt-3">{{ $title }}</h3>
         <ul>
             @foreach ($comparison->{$list} as $finding)
-                <li class="border-t-[1.5px] border-line py-1.5"><b>{{ $finding->about }}.</b> <span @class(['text-mend' => $list === 'appear' && $finding->weight->mustBeMended()])>{{ __("gauges.weights.{$finding->weight->value}") }}.</span> {{ $finding->why }}</li>
+                <li class="border-t-[1.5px] border-line py-1.5">
+                    <b>{{ $finding->about }}.</b>
+                    <span @class(['text-mend' => $list === 'appear' && $finding->weight->mustBeMended()])>
+                        {{ __("gauges.weights.{$finding->weight->value}") }}.
+                    </span>
+                    {{ $finding->why }}
+                </li>
             @endforeach
         </ul>
     @endif

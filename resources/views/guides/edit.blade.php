@@ -3,50 +3,84 @@
     $kindNames = fn (array $ids) => implode("\n", array_map(fn ($id) => $catalogue->get($id)->name, $ids));
     $bands = $guide['bands'];
     $flags = array_column($guide['flags'], null, 'trait');
-    $places = implode("\n", array_map(fn ($place) => "{$place['name']}, {$place['closes']}", $guide['handIn']['places'] ?? []));
+    $places = implode("\n",
+        array_map(fn ($place) => "{$place['name']}, {$place['closes']}", $guide['handIn']['places'] ?? []));
 @endphp
 <x-layout :title="'Change '.$guide['drive']" station="shelf">
     <div class="mx-auto max-w-6xl">
         <h1>Change “{{ $guide['drive'] }}”</h1>
-        <p class="pb-3 text-ink-soft">Your own guide. What you type is tried against a box at once; nothing is kept until you say so. <a class="link" href="{{ route('guides.show', $own->slug) }}">Back to the guide</a></p>
+        <p class="pb-3 text-ink-soft">
+            Your own guide. What you type is tried against a box at once; nothing is kept until you say so.
+            <a class="link" href="{{ route('guides.show', $own->slug) }}">Back to the guide</a>
+        </p>
         <x-wrong name="guide" />
-        <form method="post" action="{{ route('guides.update', $own->slug) }}" id="guide-form" class="grid items-start gap-3.5 wide:grid-cols-[1.7fr_1fr]">
+        <form method="post" action="{{ route('guides.update', $own->slug) }}" id="guide-form"
+            class="grid items-start gap-3.5 wide:grid-cols-[1.7fr_1fr]">
             @csrf
             @method('put')
             <input type="hidden" name="was" value="{{ App\Actions\KeepGuide::print($own) }}">
             <div class="grid min-w-0 gap-3.5">
                 <section class="cut grid gap-3 p-4 sm:grid-cols-2" aria-labelledby="about">
                     <h2 id="about" class="sm:col-span-2">The drive</h2>
-                    <x-field name="drive" label="Drive" maxlength="160" required :value="old('drive', $guide['drive'])" />
-                    <x-field name="season" label="Season" maxlength="160" required :value="old('season', $guide['season'])" />
-                    <x-field name="source" label="Where the rules are from" maxlength="400" required :value="old('source', $guide['source'])" />
+                    <x-field name="drive" label="Drive" maxlength="160" required
+                        :value="old('drive', $guide['drive'])" />
+                    <x-field name="season" label="Season" maxlength="160" required
+                        :value="old('season', $guide['season'])" />
+                    <x-field name="source" label="Where the rules are from" maxlength="400" required
+                        :value="old('source', $guide['source'])" />
                     <x-field name="dated" label="Dated" type="date" required :value="old('dated', $guide['dated'])" />
-                    <x-field name="sending_gift" :label="'Sending gift ('.$guide['currency'].')'" inputmode="decimal" required :value="old('sending_gift', $guide['sendingGift'])" />
-                    <x-field name="bands" label="Bands, parted by commas" required :value="old('bands', implode(', ', $bands))" />
-                    <x-field name="from" label="Hand-in from (month-day)" required :value="old('from', $guide['handIn']['from'])" />
+                    <x-field name="sending_gift" :label="'Sending gift ('.$guide['currency'].')'" inputmode="decimal"
+                        required :value="old('sending_gift', $guide['sendingGift'])" />
+                    <x-field name="bands" label="Bands, parted by commas" required
+                        :value="old('bands', implode(', ', $bands))" />
+                    <x-field name="from" label="Hand-in from (month-day)" required
+                        :value="old('from', $guide['handIn']['from'])" />
                     <x-field name="to" label="to (month-day)" required :value="old('to', $guide['handIn']['to'])" />
-                    <x-field name="place" label="Main place" required :value="old('place', $guide['handIn']['place'])" />
-                    <x-field name="label_fields" label="What the label asks for" :value="old('label_fields', implode(', ', $guide['labelFields'] ?? []))" />
-                    <x-field class="sm:col-span-2" name="places" label="Places with their own last day, one a line"><textarea class="input" id="places" name="places" rows="2">{{ old('places', $places) }}</textarea></x-field>
+                    <x-field name="place" label="Main place" required
+                        :value="old('place', $guide['handIn']['place'])" />
+                    <x-field name="label_fields" label="What the label asks for"
+                        :value="old('label_fields', implode(', ', $guide['labelFields'] ?? []))" />
+                    <x-field class="sm:col-span-2" name="places"
+                        label="Places with their own last day, one a line">
+                        <textarea class="input" id="places" name="places"
+                            rows="2">{{ old('places', $places) }}</textarea></x-field>
                 </section>
                 @foreach (['needs' => 'Must-haves', 'wishes' => 'Wishes'] as $list => $title)
-                    @php($rows = [...$guide[$list], ['id' => '', 'name' => '', 'anyOf' => [], 'count' => []], ['id' => '', 'name' => '', 'anyOf' => [], 'count' => []]])
+                    @php($rows = [...$guide[$list], ['id' => '', 'name' => '', 'anyOf' => [], 'count' => []],
+                        ['id' => '', 'name' => '', 'anyOf' => [], 'count' => []]])
                     <section class="cut px-4 py-3" aria-labelledby="edit-{{ $list }}">
                         <h2 id="edit-{{ $list }}">{{ $title }}</h2>
-                        <p class="hint">Any one of the kinds fills it. Clear a name to drop its row; the last rows are for new ones.</p>
+                        <p class="hint">
+                            Any one of the kinds fills it. Clear a name to drop its row; the last rows are for new ones.
+                        </p>
                         @foreach ($rows as $index => $need)
                             @php($at = "{$list}[{$index}]")
                             @php($old = old("{$list}.{$index}"))
                             <fieldset class="guide-need">
-                                <legend class="sr-only">{{ $need['name'] === '' ? 'A new one' : $need['name'] }}</legend>
+                                <legend class="sr-only">{{ $need['name'] === '' ? 'A new one' : $need['name'] }}
+                                </legend>
                                 <input type="hidden" name="{{ $at }}[id]" value="{{ $need['id'] }}">
-                                @foreach ($need['genders'] ?? [] as $gender)<input type="hidden" name="{{ $at }}[genders][]" value="{{ $gender }}">@endforeach
-                                <label>Name<input class="input" name="{{ $at }}[name]" maxlength="80" value="{{ $old['name'] ?? $need['name'] }}"></label>
+                                @foreach ($need['genders'] ?? [] as $gender)<input type="hidden"
+                                    name="{{ $at }}[genders][]" value="{{ $gender }}">@endforeach
+                                <label>
+                                    Name<input class="input" name="{{ $at }}[name]" maxlength="80"
+                                        value="{{ $old['name'] ?? $need['name'] }}">
+                                </label>
                                 @foreach ($bands as $place => $band)
-                                    <label>{{ $band }}<input class="input" name="{{ $at }}[count][{{ $place }}]" inputmode="numeric" maxlength="2" value="{{ $old['count'][$place] ?? ($need['count'][$band] ?? '') }}"></label>
+                                    <label>
+                                        {{ $band }}<input class="input" name="{{ $at }}[count][{{ $place }}]"
+                                            inputmode="numeric" maxlength="2"
+                                            value="{{ $old['count'][$place] ?? ($need['count'][$band] ?? '') }}">
+                                    </label>
                                 @endforeach
-                                @foreach ($need['usual'] ?? [] as $band => $usual)<input type="hidden" name="{{ $at }}[usual][{{ array_search($band, $bands, true) }}]" value="{{ $usual }}">@endforeach
-                                <label class="kinds">Kinds, one a line<textarea class="input" name="{{ $at }}[kinds]" rows="{{ max(1, min(4, count($need['anyOf']))) }}">{{ $old['kinds'] ?? $kindNames($need['anyOf']) }}</textarea></label>
+                                @foreach ($need['usual'] ?? [] as $band => $usual)<input type="hidden"
+                                    name="{{ $at }}[usual][{{ array_search($band, $bands, true) }}]"
+                                    value="{{ $usual }}">@endforeach
+                                <label class="kinds">
+                                    Kinds, one a line<textarea class="input" name="{{ $at }}[kinds]"
+                                        rows="{{ max(1, min(4, count($need['anyOf']))) }}">{{ $old['kinds']
+                                            ?? $kindNames($need['anyOf']) }}</textarea>
+                                </label>
                             </fieldset>
                         @endforeach
                     </section>
@@ -62,11 +96,25 @@
                             <label><span class="font-semibold">{{ __("stash.traits.{$trait->value}") }}</span>
                                 <select class="input" name="{{ $at }}[weight]">
                                     <option value="">nothing said</option>
-                                    @foreach (['bar', 'hazard', 'ask', 'tip'] as $weight)<option value="{{ $weight }}" @selected(($old['weight'] ?? $flag['weight'] ?? '') === $weight)>{{ mb_strtolower(__("gauges.weights.{$weight}")) }}</option>@endforeach
+                                    @foreach (['bar', 'hazard', 'ask', 'tip'] as $weight)<option value="{{ $weight }}"
+                                        @selected(($old['weight'] ?? $flag['weight']
+                                            ?? '') === $weight)>{{ mb_strtolower(__("gauges.weights.{$weight}")) }}
+                                            </option>@endforeach
                                 </select></label>
-                            <label>Why<input class="input" name="{{ $at }}[why]" maxlength="200" value="{{ $old['why'] ?? $flag['why'] ?? '' }}"></label>
-                            <label>Instead<input class="input" name="{{ $at }}[remedy]" maxlength="200" value="{{ $old['remedy'] ?? $flag['remedy'] ?? '' }}"></label>
-                            <span class="bands">@foreach ($bands as $place => $band)<label class="flex items-center gap-1.5"><input type="checkbox" name="{{ $at }}[bands][{{ $place }}]" value="1" @checked($old ? isset($old['bands'][$place]) : ($flag !== null && in_array($band, $flag['bands'] ?? $bands, true)))> {{ $band }}</label>@endforeach</span>
+                            <label>
+                                Why<input class="input" name="{{ $at }}[why]" maxlength="200"
+                                    value="{{ $old['why'] ?? $flag['why'] ?? '' }}">
+                            </label>
+                            <label>
+                                Instead<input class="input" name="{{ $at }}[remedy]" maxlength="200"
+                                    value="{{ $old['remedy'] ?? $flag['remedy'] ?? '' }}">
+                            </label>
+                            <span class="bands">@foreach ($bands as $place => $band)<label
+                                class="flex items-center
+                                gap-1.5"><input type="checkbox" name="{{ $at }}[bands][{{ $place }}]" value="1"
+                                    @checked($old ? isset($old['bands'][$place])
+                                        : ($flag !== null && in_array($band, $flag['bands'] ?? $bands, true)))>
+                                        {{ $band }}</label>@endforeach</span>
                         </fieldset>
                     @endforeach
                 </section>
@@ -77,17 +125,25 @@
                     <p class="text-ink-soft">Plan a box, and see here what the guide says of it.</p>
                 @else
                     <label class="font-semibold" for="trial-box">Which</label>
-                    <select class="input" id="trial-box" name="box" hx-put="{{ route('guides.trial', $own->slug) }}" hx-include="#guide-form" hx-target="#trial" hx-swap="outerHTML" hx-sync="this:replace" hx-trigger="load, change, change delay:300ms from:#guide-form">
+                    <select class="input" id="trial-box" name="box" hx-put="{{ route('guides.trial', $own->slug) }}"
+                        hx-include="#guide-form" hx-target="#trial" hx-swap="outerHTML" hx-sync="this:replace"
+                        hx-trigger="load, change, change delay:300ms from:#guide-form">
                         @foreach ($boxes as $box)<option value="{{ $box->id }}">{{ $box->theme }}</option>@endforeach
                     </select>
-                    <div class="mt-3"><div id="trial" role="status"><p class="text-ink-soft">What would change for it shows here.</p></div></div>
+                    <div class="mt-3">
+                        <div id="trial" role="status"><p class="text-ink-soft">What would change for it shows here.</p>
+                        </div>
+                    </div>
                 @endif
                 <button class="button go mt-4 w-full">Keep the guide</button>
             </aside>
         </form>
         <details class="mt-4">
             <summary class="link text-ink-soft">Throw this guide away…</summary>
-            <form method="post" action="{{ route('guides.destroy', $own->slug) }}" class="cut mt-2 grid max-w-md gap-3 p-4">@csrf @method('delete')<p>It is gone for good. The guide it was copied from stays.</p><button class="button warn">Throw it away</button></form>
+            <form method="post" action="{{ route('guides.destroy', $own->slug) }}"
+                class="cut mt-2 grid max-w-md gap-3 p-4">@csrf @method('delete')<p>
+                    It is gone for good. The guide it was copied from stays.</p><button class="button warn">
+                    Throw it away</button></form>
         </details>
     </div>
 </x-layout>

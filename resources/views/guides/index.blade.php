@@ -1,34 +1,58 @@
 <x-layout title="Drive guides" station="shelf">
     <div class="mx-auto max-w-4xl">
         <h1>Drive guides</h1>
-        <p class="pb-4 text-ink-soft">A drive’s rules for a season, as data: what it asks for, what it takes out, when and where to hand in. A box keeps the guide it was planned by.</p>
+        <p class="pb-4 text-ink-soft">
+            A drive’s rules for a season, as data: what it asks for, what it takes out, when and where to hand in. A box
+            keeps the guide it was planned by.
+        </p>
         @foreach ($guides as $guide)
             <section class="cut mb-3.5 grid gap-3 p-4 sm:grid-cols-[1fr_auto]" aria-labelledby="guide-{{ $guide->id }}">
                 <div>
-                    <h2 id="guide-{{ $guide->id }}"><a class="no-underline hover:underline" href="{{ route('guides.show', $guide->id) }}">{{ $guide->drive }}</a></h2>
-                    <p>{{ ucfirst($guide->season) }}, dated {{ $guide->dated }}. Bands {{ implode(', ', array_map(fn ($band) => $band->label(), $guide->bands)) }}; {{ count($guide->needs) }} needs, {{ count(array_filter($guide->flags, fn ($flag) => $flag->weight === PluckyWren\Core\Guide\Weight::Bar)) }} things barred.</p>
-                    <p class="text-ink-soft">{{ $guide->source }}@unless ($shipped->isShipped($guide->id)), <b class="text-ink">your own</b>@endunless</p>
+                    <h2 id="guide-{{ $guide->id }}">
+                        <a class="no-underline hover:underline"
+                            href="{{ route('guides.show', $guide->id) }}">{{ $guide->drive }}</a>
+                    </h2>
+                    <p>
+                        {{ ucfirst($guide->season) }}, dated {{ $guide->dated }}. Bands
+                        {{ implode(', ', array_map(fn ($band) => $band->label(), $guide->bands)) }};
+                        {{ count($guide->needs) }} needs,
+                        {{ count(array_filter($guide->flags,
+                            fn ($flag) => $flag->weight === PluckyWren\Core\Guide\Weight::Bar)) }} things barred.
+                    </p>
+                    <p class="text-ink-soft">
+                        {{ $guide->source }}@unless ($shipped->isShipped($guide->id)),
+                            <b class="text-ink">your own</b>@endunless
+                    </p>
                 </div>
                 <div class="flex flex-wrap items-start gap-2 sm:flex-col sm:items-stretch">
                     @if ($guide->id === $current->id)
                         <p class="font-semibold text-ok">New boxes use this one</p>
                     @else
-                        <form method="post" action="{{ route('guides.choose') }}">@csrf @method('put')<input type="hidden" name="was" value="{{ auth()->user()->crew->printed('guide') }}"><input type="hidden" name="guide" value="{{ $guide->id }}"><button class="button small w-full">Use it for new boxes<span class="sr-only">: {{ $guide->drive }}</span></button></form>
+                        <form method="post" action="{{ route('guides.choose') }}">
+                            @csrf @method('put')<input type="hidden" name="was"
+                                value="{{ auth()->user()->crew->printed('guide') }}"><input type="hidden" name="guide"
+                                    value="{{ $guide->id }}"><button class="button small w-full">
+                                        Use it for new boxes<span class="sr-only">: {{ $guide->drive }}</span></button>
+                        </form>
                     @endif
                     @if ($shipped->isShipped($guide->id))
                         <form method="post" action="{{ route('guides.copy', $guide->id) }}">@csrf
-<x-once /><button class="button small w-full">Copy and change<span class="sr-only"> {{ $guide->drive }}</span></button></form>
+<x-once /><button class="button small w-full">Copy and change<span
+    class="sr-only"> {{ $guide->drive }}</span></button></form>
                     @else
-                        <a class="button small" href="{{ route('guides.edit', $guide->id) }}">Change<span class="sr-only"> {{ $guide->drive }}</span></a>
+                        <a class="button small" href="{{ route('guides.edit', $guide->id) }}">Change<span
+                            class="sr-only"> {{ $guide->drive }}</span></a>
                     @endif
                 </div>
             </section>
         @endforeach
-        <form method="post" action="{{ route('guides.import') }}" enctype="multipart/form-data" class="cut grid gap-3 p-4">
+        <form method="post" action="{{ route('guides.import') }}" enctype="multipart/form-data"
+            class="cut grid gap-3 p-4">
             @csrf
             <x-once />
             <h2>Bring one in</h2>
-            <x-field name="file" label="A guide file (JSON)"><input class="input" type="file" id="file" name="file" accept="application/json,.json" required></x-field>
+            <x-field name="file" label="A guide file (JSON)"><input class="input" type="file" id="file" name="file"
+                accept="application/json,.json" required></x-field>
             <button class="button justify-self-start">Read it</button>
         </form>
     </div>

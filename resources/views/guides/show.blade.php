@@ -3,10 +3,12 @@
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div>
                 <h1>{{ $guide->drive }}</h1>
-                <p class="text-ink-soft">{{ ucfirst($guide->season) }}, dated {{ $guide->dated }}. {{ $guide->source }}.</p>
+                <p class="text-ink-soft">{{ ucfirst($guide->season) }}, dated {{ $guide->dated }}. {{ $guide->source }}.
+                </p>
             </div>
             <div class="no-print flex flex-wrap gap-2">
-                @if ($isOwn)<a class="button" href="{{ route('guides.edit', $guide->id) }}">Change it</a>@else<form method="post" action="{{ route('guides.copy', $guide->id) }}">@csrf
+                @if ($isOwn)<a class="button" href="{{ route('guides.edit', $guide->id) }}">Change it</a>@else<form
+                    method="post" action="{{ route('guides.copy', $guide->id) }}">@csrf
 <x-once /><button class="button">Copy and change</button></form>@endif
                 <a class="button" href="{{ route('guides.export', $guide->id) }}">As a file</a>
             </div>
@@ -15,16 +17,30 @@
             <section class="cut mb-3.5 px-4 py-3" aria-labelledby="{{ $list }}">
                 <h2 id="{{ $list }}">{{ $title }}</h2>
                 <table class="w-full tabular max-sm:text-sm">
-                    <thead class="text-left text-ink-soft"><tr><th class="py-1 pr-3 font-normal">What</th>@foreach ($guide->bands as $band)<th class="w-16 py-1 pr-3 text-right font-normal">{{ $band->label() }}</th>@endforeach<th class="py-1 pl-3 font-normal">any of</th></tr></thead>
+                    <thead class="text-left text-ink-soft"><tr><th class="py-1 pr-3 font-normal">What</th>
+                            @foreach ($guide->bands as $band)<th class="w-16 py-1 pr-3 text-right font-normal">
+                                    {{ $band->label() }}</th>@endforeach<th class="py-1 pl-3 font-normal">any of</th>
+                                    </tr></thead>
                     <tbody>
                         @foreach ($guide->{$list} as $need)
                             <tr class="border-t-[1.5px] border-line align-baseline">
-                                <th scope="row" class="py-1.5 pr-3 text-left font-semibold"><span class="flex gap-2"><x-glyph :lane="$need->category" class="size-5 shrink-0" />{{ $need->name }}</span></th>
+                                <th scope="row" class="py-1.5 pr-3 text-left font-semibold">
+                                    <span class="flex gap-2"><x-glyph :lane="$need->category"
+                                        class="size-5 shrink-0" />{{ $need->name }}</span>
+                                </th>
                                 @foreach ($guide->bands as $band)
-                                    @php($count = $need->countFor(new PluckyWren\Core\Recipient\Recipient($band, $need->genders()[0] ?? $guide->genders[0])))
+                                    @php($count = $need->countFor(new PluckyWren\Core\Recipient\Recipient($band,
+                                        $need->genders()[0] ?? $guide->genders[0])))
                                     <td class="pr-3 text-right">{{ $count === 0 ? '–' : $count }}</td>
                                 @endforeach
-                                <td class="py-1.5 pl-3 text-ink-soft">{{ implode(', ', array_map(fn ($kind) => mb_strtolower(resolve(PluckyWren\Core\Stash\Catalogue::class)->get($kind)->name), $need->anyOf)) }}@if ($need->genders() !== []) <b class="text-ink">({{ implode(', ', array_map(fn ($gender) => __("people.{$gender->value}"), $need->genders())) }})</b>@endif</td>
+                                <td class="py-1.5 pl-3 text-ink-soft">
+                                    {{ implode(', ', array_map($nameOfKind, $need->anyOf)) }}
+                                    @if ($need->genders() !== [])
+                                        <b class="text-ink">
+                                            ({{ implode(', ', array_map($nameOfGender, $need->genders())) }})
+                                        </b>
+                                    @endif
+                                </td>
                             </tr>
                         @endforeach
                     </tbody>
@@ -37,7 +53,14 @@
                 @foreach (PluckyWren\Core\Guide\Weight::cases() as $weight)
                     @foreach ($guide->flags as $flag)
                         @if ($flag->weight === $weight)
-                            <li class="border-t-[1.5px] border-line py-1.5"><b>{{ __("stash.traits.{$flag->trait->value}") }}.</b> <span @class(['text-mend' => $weight->mustBeMended()])>{{ __("gauges.weights.{$weight->value}") }}@if ($flag->bands !== []) for {{ implode(', ', array_map(fn ($band) => $band->label(), $flag->bands)) }}@endif.</span> {{ $flag->why }} <span class="text-ink-soft">{{ $flag->remedy }}</span></li>
+                            <li class="border-t-[1.5px] border-line py-1.5">
+                                <b>{{ __("stash.traits.{$flag->trait->value}") }}.</b>
+                                <span @class(['text-mend' => $weight->mustBeMended()])>
+                                    {{ __("gauges.weights.{$weight->value}") }}@if ($flag->bands !== [])
+                                        for {{ $flag->bandLabels() }}@endif.
+                                </span>
+                                {{ $flag->why }} <span class="text-ink-soft">{{ $flag->remedy }}</span>
+                            </li>
                         @endif
                     @endforeach
                 @endforeach
@@ -45,16 +68,33 @@
         </section>
         <section class="cut mb-3.5 grid gap-x-8 gap-y-2 px-4 py-3 sm:grid-cols-2" aria-labelledby="way">
             <h2 id="way" class="sm:col-span-2">On the way</h2>
-            <p><b>Sending gift:</b> {{ $guide->sendingGift->format() }} {{ $guide->sendingGift->currency->code }} a box.</p>
-            <p><b>Hand in</b> from {{ $guide->handIn->opens(App\Support\Today::here())->format('j M Y') }} to {{ $guide->handIn->closes(App\Support\Today::here())->format('j M Y') }}.</p>
-            @if ($guide->handIn->closingDays !== [])<p class="sm:col-span-2"><b>Places, each with its own last day:</b> {{ implode('; ', array_map(fn ($place, $day) => $place.' '.Illuminate\Support\Carbon::parse(App\Support\Today::here()->year.'-'.$day)->format('j M'), array_keys($guide->handIn->closingDays), $guide->handIn->closingDays)) }}</p>@endif
-            @if ($guide->boxLimit)<p><b>A box at most:</b> {{ $guide->boxLimit->in(PluckyWren\Core\Measure\Unit::Millimetre) }} mm outside.</p>@endif
-            @if ($guide->labelFields !== [])<p><b>The label asks for:</b> {{ implode(', ', $guide->labelFields) }}.</p>@endif
+            <p><b>Sending gift:</b> {{ $guide->sendingGift->format() }} {{ $guide->sendingGift->currency->code }} a box.
+            </p>
+            <p>
+                <b>Hand in</b> from {{ $guide->handIn->opens(App\Support\Today::here())->format('j M Y') }} to
+                {{ $guide->handIn->closes(App\Support\Today::here())->format('j M Y') }}.
+            </p>
+            @if ($guide->handIn->closingDays !== [])<p class="sm:col-span-2">
+                    <b>Places, each with its own last day:</b>
+                    {{ implode('; ',
+                        array_map(fn ($place, $day) => $place.'
+                        '.Illuminate\Support\Carbon::parse(App\Support\Today::here()->year.'-'.$day)->format('j M'),
+                        array_keys($guide->handIn->closingDays), $guide->handIn->closingDays)) }}</p>@endif
+            @if ($guide->boxLimit)<p>
+                    <b>A box at most:</b> {{ $guide->boxLimit->in(PluckyWren\Core\Measure\Unit::Millimetre) }} mm
+                    outside.</p>@endif
+            @if ($guide->labelFields !== [])<p><b>The label asks for:</b> {{ implode(', ', $guide->labelFields) }}.
+                </p>@endif
         </section>
         @if ($boxes->isNotEmpty())
             <section class="cut no-print px-4 py-3" aria-labelledby="against">
                 <h2 id="against">What it would say of a box</h2>
-                <ul class="columns-2 max-sm:columns-1">@foreach ($boxes as $box)<li class="py-1"><a class="link" href="{{ route('boxes.compare', [$box, 'with' => $guide->id]) }}">{{ $box->theme }}</a></li>@endforeach</ul>
+                <ul class="columns-2 max-sm:columns-1">
+                    @foreach ($boxes as $box)<li class="py-1">
+                            <a class="link"
+                                href="{{ route('boxes.compare', [$box, 'with' => $guide->id]) }}">{{ $box->theme }}</a>
+                                </li>@endforeach
+                </ul>
             </section>
         @endif
     </div>

@@ -1,17 +1,30 @@
 @php
     $box = $sheet->box;
     $handedIn = $box->handedIn();
-    $links = ['must-haves' => route('boxes.show', $box), 'to-mend' => route('boxes.show', $box).'#flags', 'to-ask' => route('boxes.show', $box).'#flags', 'to-buy' => route('shopping'), 'prepared' => route('boxes.prepare', $box), 'box-ready' => route('boxes.prepare', $box), 'note' => route('boxes.show', [$box, 'pick' => 1, 'lane' => 'note']), 'photo' => route('boxes.show', [$box, 'pick' => 1, 'lane' => 'note']), 'lid' => route('boxes.show', $box), 'box-limit' => route('boxes.edit', $box)];
+    $links = ['must-haves' => route('boxes.show', $box), 'to-mend' => route('boxes.show', $box).'#flags',
+        'to-ask' => route('boxes.show', $box).'#flags', 'to-buy' => route('shopping'),
+        'prepared' => route('boxes.prepare', $box), 'box-ready' => route('boxes.prepare', $box),
+        'note' => route('boxes.show', [$box, 'pick' => 1, 'lane' => 'note']),
+        'photo' => route('boxes.show', [$box, 'pick' => 1, 'lane' => 'note']), 'lid' => route('boxes.show', $box),
+        'box-limit' => route('boxes.edit', $box)];
     $for = __("people.{$box->gender->value}").', '.$box->recipient()->band->label();
     $gift = $box->sending_gift->format().' '.$box->sending_gift->currency->code;
-    $sum = fn (array $rows) => array_reduce($rows, fn ($sum, $row) => $row['cost'] === null ? $sum : $sum->plus($row['cost']), PluckyWren\Core\Money\ExactAmount::zero($box->sending_gift->currency))->rounded()->format();
+    $sum = fn (array $rows) => array_reduce($rows,
+        fn ($sum, $row) => $row['cost'] === null ? $sum : $sum->plus($row['cost']),
+        PluckyWren\Core\Money\ExactAmount::zero($box->sending_gift->currency))->rounded()->format();
 @endphp
 <x-layout :title="'Closing check, '.$box->theme" station="pack">
     <div class="mx-auto max-w-6xl">
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div>
                 <h1>Closing check</h1>
-                <p class="text-ink-soft">“{{ $box->theme }}”, {{ $for }}. <b class="text-ink">{{ $handedIn ? __('closing.as-handed-in', ['day' => $handedIn->at->format('j M Y')]) : trans_choice('closing.open', $check->open()) }}</b> <a class="link no-print" href="{{ route('boxes.show', $box) }}">Back to the box</a></p>
+                <p class="text-ink-soft">
+                    “{{ $box->theme }}”, {{ $for }}.
+                    <b class="text-ink">{{ $handedIn
+                        ? __('closing.as-handed-in', ['day' => $handedIn->at->format('j M Y')]) :
+                        trans_choice('closing.open', $check->open()) }}</b>
+                        <a class="link no-print" href="{{ route('boxes.show', $box) }}">Back to the box</a>
+                </p>
             </div>
             <button type="button" class="button no-print" data-print hidden>Print it</button>
         </div>
@@ -19,14 +32,25 @@
             <section class="cut px-4 py-2" aria-label="The lines">
                 <ol>
                     @foreach ($check->lines as $line)
-                        @php($names = implode('; ', array_slice($line->names, 0, 6)).(count($line->names) > 6 ? ' and '.(count($line->names) - 6).' more' : ''))
-                        <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-2 text-lg first:border-t-0">
+                        @php($names = implode('; ',
+                            array_slice($line->names, 0, 6)).(count($line->names) > 6 ? ' and '.(count($line->names) -
+                            6).' more' : ''))
+                        <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-2 text-lg
+                            first:border-t-0">
                             @if ($line->tick)
-                                @include('pack.partials.task', ['address' => route('boxes.tick', [$box, $line->tick->value]), 'says' => trans_choice("closing.ticks.{$line->id}", $line->count, ['names' => $names, 'for' => $for, 'gift' => $gift]), 'isDone' => $line->state === PluckyWren\Core\Box\Closing\LineState::Fine])
+                                @include('pack.partials.task',
+                                    ['address' => route('boxes.tick', [$box, $line->tick->value]), 'says' =>
+                                    trans_choice("closing.ticks.{$line->id}", $line->count, ['names' => $names, 'for' =>
+                                    $for, 'gift' => $gift]), 'isDone' => $line->state ===
+                                    PluckyWren\Core\Box\Closing\LineState::Fine])
                             @else
                                 <x-shapes.line-state :state="$line->state" />
-                                <span class="min-w-0 grow basis-60">{{ __('closing.'.['fine' => 'fine', 'left' => 'left-line', 'open' => 'open-line'][$line->state->value].".{$line->id}", ['names' => $names]) }}</span>
-                                @if (! $handedIn && $line->state === PluckyWren\Core\Box\Closing\LineState::Open)<a class="link no-print text-base" href="{{ $links[$line->id] }}">{{ __("closing.do.{$line->id}") }}</a>@endif
+                                <span class="min-w-0 grow basis-60">{{ __('closing.'.['fine' => 'fine',
+                                    'left' => 'left-line', 'open' => 'open-line'][$line->state->value].".{$line->id}",
+                                    ['names' => $names]) }}</span>
+                                @if (! $handedIn && $line->state === PluckyWren\Core\Box\Closing\LineState::Open)<a
+                                    class="link no-print text-base"
+                                    href="{{ $links[$line->id] }}">{{ __("closing.do.{$line->id}") }}</a>@endif
                             @endif
                         </li>
                     @endforeach
@@ -34,32 +58,56 @@
                 @if ($sheet->cautions() !== [])
                     <div class="border-t-[1.5px] border-line py-2">
                         <h2 class="text-mend">{{ __('fit.look-again') }}</h2>
-                        <ul>@foreach ($sheet->cautions() as $caution)<li>{{ $sheet->saysOf($caution) }}</li>@endforeach</ul>
+                        <ul>@foreach ($sheet->cautions() as $caution)<li>{{ $sheet->saysOf($caution) }}</li>@endforeach
+                        </ul>
                     </div>
                 @endif
                 @if ($box->stage->isOpen())
-                    <form method="post" action="{{ route('boxes.move', $box) }}" class="no-print border-t-[1.5px] border-line py-3">
+                    <form method="post" action="{{ route('boxes.move', $box) }}"
+                        class="no-print border-t-[1.5px] border-line py-3">
                         @csrf
                         @method('put')
-                        <button @class(['button', 'go' => $check->open() === 0]) name="stage" value="packed">{{ __($check->open() === 0 ? 'closing.close' : 'closing.close-all-the-same') }}</button>
+                        <button @class(['button', 'go' => $check->open() === 0]) name="stage" value="packed">
+                            {{ __($check->open() === 0 ? 'closing.close' : 'closing.close-all-the-same') }}
+                        </button>
                     </form>
                 @endif
             </section>
             <section class="cut px-4 py-3" aria-labelledby="second-look">
                 <h2 id="second-look">A second look</h2>
-                <p class="text-ink-soft">What the checkers of {{ $sheet->plan->guide->drive }} would do: they know the guide, and not your reasons.</p>
+                <p class="text-ink-soft">
+                    What the checkers of {{ $sheet->plan->guide->drive }} would do: they know the guide, and not your
+                    reasons.
+                </p>
                 @if ($look->isQuiet())
                     <p class="mt-3 font-semibold text-ok">They would take nothing out, and have nothing to add.</p>
                 @endif
                 @if ($look->takenOut !== [])
                     <h3 class="mt-3 text-mend">They take out</h3>
-                    <ul>@foreach ($look->takenOut as $out)<li class="grid grid-cols-[1fr_auto] gap-x-3 border-t-[1.5px] border-line py-1.5"><span><b>{{ $out['name'] }}.</b> {{ $out['why'] }}</span><span class="tabular">{{ $out['cost']?->rounded()->format() ?? '–' }}</span></li>@endforeach</ul>
-                    <p class="flex justify-between border-t-[1.5px] border-ink py-1.5"><span>Lost to this child</span><b class="figure">{{ $sum($look->takenOut) }}</b></p>
+                    <ul>
+                        @foreach ($look->takenOut as $out)<li
+                            class="grid grid-cols-[1fr_auto] gap-x-3 border-t-[1.5px] border-line
+                            py-1.5"><span><b>{{ $out['name'] }}.</b>
+                                {{ $out['why'] }}</span><span
+                                    class="tabular">{{ $out['cost']?->rounded()->format() ?? '–' }}</span></li>
+                                    @endforeach
+                    </ul>
+                    <p class="flex justify-between border-t-[1.5px] border-ink py-1.5">
+                        <span>Lost to this child</span><b class="figure">{{ $sum($look->takenOut) }}</b>
+                    </p>
                 @endif
                 @if ($look->toppedUp !== [])
                     <h3 class="mt-3">They top up</h3>
-                    <ul>@foreach ($look->toppedUp as $up)<li class="grid grid-cols-[1fr_auto] gap-x-3 border-t-[1.5px] border-line py-1.5"><span>{{ $up['count'] > 1 ? $up['count'].' × ' : '' }}{{ $up['name'] }}</span><span class="tabular">{{ $up['cost']?->rounded()->format() ?? 'no price known' }}</span></li>@endforeach</ul>
-                    <p class="flex justify-between border-t-[1.5px] border-ink py-1.5"><span>What that costs, at your prices</span><b class="figure">{{ $sum($look->toppedUp) }}</b></p>
+                    <ul>
+                        @foreach ($look->toppedUp as $up)<li
+                            class="grid grid-cols-[1fr_auto] gap-x-3 border-t-[1.5px] border-line
+                            py-1.5"><span>{{ $up['count'] > 1 ? $up['count'].' × ' : '' }}{{ $up['name'] }}</span><span
+                                class="tabular">{{ $up['cost']?->rounded()->format() ?? 'no price known' }}</span></li>
+                                @endforeach
+                    </ul>
+                    <p class="flex justify-between border-t-[1.5px] border-ink py-1.5">
+                        <span>What that costs, at your prices</span><b class="figure">{{ $sum($look->toppedUp) }}</b>
+                    </p>
                 @endif
             </section>
         </div>

@@ -7,54 +7,104 @@
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div>
                 <h1>Prepare “{{ $box->theme }}”</h1>
-                <p class="text-ink-soft">{{ $handedIn ? __('tasks.as-handed-in', ['day' => $handedIn->at->format('j M Y')]) : trans_choice('tasks.count', $preparation->openOf($box)).', '.__('tasks.in-order') }} <a class="link no-print" href="{{ route('boxes.show', $box) }}">Back to the box</a></p>
+                <p class="text-ink-soft">
+                    {{ $handedIn ? __('tasks.as-handed-in', ['day' => $handedIn->at->format('j M Y')])
+                        : trans_choice('tasks.count', $preparation->openOf($box)).', '.__('tasks.in-order') }}
+                        <a class="link no-print" href="{{ route('boxes.show', $box) }}">Back to the box</a>
+                </p>
             </div>
             <button type="button" class="button no-print" data-print hidden>Print the list</button>
         </div>
         <section class="cut mb-3.5 px-4 py-3" aria-labelledby="pieces">
             <h2 id="pieces">The pieces</h2>
             @forelse ($rows as [$piece, $tasks])
-                <div class="grid gap-x-4 gap-y-1 border-t-[1.5px] border-line py-1.5 sm:grid-cols-[17rem_1fr] sm:items-center">
-                    <p class="flex gap-2"><x-glyph :lane="$piece->itemKind()->category" class="size-6 shrink-0" /><b>{{ $piece->lot->name ?? $piece->itemKind()->name }}@if ($piece->quantity > 1) × {{ $piece->quantity }}@endif</b></p>
+                <div class="grid gap-x-4 gap-y-1 border-t-[1.5px] border-line py-1.5 sm:grid-cols-[17rem_1fr]
+                    sm:items-center">
+                    <p class="flex gap-2">
+                        <x-glyph :lane="$piece->itemKind()->category"
+                            class="size-6 shrink-0"
+                            /><b>{{ $piece->lot->name ?? $piece->itemKind()->name }}@if ($piece->quantity > 1) ×
+                                    {{ $piece->quantity }}@endif</b>
+                    </p>
                     <ul class="flex flex-wrap gap-x-5 gap-y-1">
                         @foreach ($tasks as [$task, $isDone])
-                            <li title="{{ __("tasks.why.{$task->value}") }}">@include('pack.partials.task', ['address' => route('tasks.piece', [$piece, $task->value]), 'says' => __("tasks.name.{$task->value}"), 'about' => $piece->lot->name ?? ''])</li>
+                            <li title="{{ __("tasks.why.{$task->value}") }}">
+                                @include('pack.partials.task',
+                                    ['address' => route('tasks.piece', [$piece, $task->value]), 'says' =>
+                                    __("tasks.name.{$task->value}"), 'about' => $piece->lot->name ?? ''])
+                            </li>
                         @endforeach
                     </ul>
                     @foreach ($preparation->doneTooEarly($piece) as [$early, $missed])
-                        <p class="wrong sm:col-start-2">{{ __('tasks.too-early', ['task' => __("tasks.name.{$early->value}"), 'missed' => implode(', ', array_map(fn ($task) => __("tasks.name.{$task->value}"), $missed))]) }}</p>
+                        <p class="wrong sm:col-start-2">
+                            {{ __('tasks.too-early',
+                                ['task' => __("tasks.name.{$early->value}"), 'missed' => implode(', ', array_map(fn
+                                ($task) => __("tasks.name.{$task->value}"), $missed))]) }}
+                        </p>
                     @endforeach
                 </div>
             @empty
-                <p class="py-2 text-ink-soft">Nothing in this box wants preparing yet. What is still to buy gets its tasks when it is there.</p>
+                <p class="py-2 text-ink-soft">
+                    Nothing in this box wants preparing yet. What is still to buy gets its tasks when it is there.
+                </p>
             @endforelse
         </section>
         <section class="cut mb-3.5 px-4 py-3" aria-labelledby="the-box">
             <h2 id="the-box">The box itself</h2>
             <ul class="mt-1 flex flex-wrap gap-x-5 gap-y-1">
                 @foreach (PluckyWren\Core\Stash\Preparation\Task::ofTheBox() as $task)
-                    <li title="{{ __("tasks.why.{$task->value}") }}">@include('pack.partials.task', ['address' => route('tasks.box', [$box, $task->value]), 'says' => __("tasks.name.{$task->value}"), 'isDone' => in_array($task, $box->done, true)])</li>
+                    <li title="{{ __("tasks.why.{$task->value}") }}">
+                        @include('pack.partials.task',
+                            ['address' => route('tasks.box', [$box, $task->value]), 'says' =>
+                            __("tasks.name.{$task->value}"), 'isDone' => in_array($task, $box->done, true)])
+                    </li>
                 @endforeach
             </ul>
             <h3 class="mt-4">Paper, if you wrap it</h3>
-            <p>A sheet of <b class="tabular">{{ $wrapping->base() }}</b> for the base and one of <b class="tabular">{{ $wrapping->lid() }}</b> for the lid: apart, so that the box still opens.</p>
+            <p>
+                A sheet of <b class="tabular">{{ $wrapping->base() }}</b> for the base and one of
+                <b class="tabular">{{ $wrapping->lid() }}</b> for the lid: apart, so that the box still opens.
+            </p>
             <form action="{{ route('boxes.prepare', $box) }}" class="no-print mt-2 flex flex-wrap items-end gap-2">
                 <x-field class="w-36" name="width" label="Roll’s width" :value="$wrapping->width" autocomplete="off" />
-                <x-field class="w-36" name="metres" label="its length, in m" inputmode="decimal" :value="$wrapping->metres" autocomplete="off" />
+                <x-field class="w-36" name="metres" label="its length, in m" inputmode="decimal"
+                    :value="$wrapping->metres" autocomplete="off" />
                 <button class="button">Reckon</button>
             </form>
-            <p @class(['mt-2', 'wrong' => $wrapping->wrong !== '']) role="status">{{ $wrapping->wrong !== '' ? $wrapping->wrong : trans_choice('tasks.roll', $wrapping->boxes) }}</p>
+            <p @class(['mt-2', 'wrong' => $wrapping->wrong !== '']) role="status">
+                {{ $wrapping->wrong !== '' ? $wrapping->wrong : trans_choice('tasks.roll', $wrapping->boxes) }}
+            </p>
         </section>
         <details class="no-print">
             <summary class="link">How we like to do it</summary>
             <form method="post" action="{{ route('schools') }}" class="cut mt-2 grid gap-2 p-4">
                 @csrf
                 @method('put')
-                @foreach (['bags_puzzles' => $box->crewSchools()->bagsPuzzles, 'strips_packaging' => $box->crewSchools()->stripsPackaging, 'sends_photos' => $box->crewSchools()->sendsPhotos] as $name => $was)<input type="hidden" name="was_{{ $name }}" value="{{ (int) $was }}">@endforeach
+                @foreach ([
+                    'bags_puzzles' => $box->crewSchools()->bagsPuzzles,
+                    'strips_packaging' => $box->crewSchools()->stripsPackaging,
+                    'sends_photos' => $box->crewSchools()->sendsPhotos,
+                ] as $name => $was)
+                    <input type="hidden" name="was_{{ $name }}" value="{{ (int) $was }}">
+                @endforeach
                 <p class="text-ink-soft">All of these are good ways; the lists follow yours.</p>
-                <label class="flex gap-2"><input type="checkbox" name="bags_puzzles" value="1" @checked($box->crewSchools()->bagsPuzzles)> <span>Puzzles go into a bag with their picture <span class="text-ink-soft">(else they stay in their box, which costs room)</span></span></label>
-                <label class="flex gap-2"><input type="checkbox" name="strips_packaging" value="1" @checked($box->crewSchools()->stripsPackaging)> <span>Retail packaging comes off <span class="text-ink-soft">(else it stays, for its instructions and as proof that a thing is new)</span></span></label>
-                <label class="flex gap-2"><input type="checkbox" name="sends_photos" value="1" @checked($box->crewSchools()->sendsPhotos)> <span>We send a photo of ourselves <span class="text-ink-soft">(else the closing check does not ask for one)</span></span></label>
+                <label class="flex gap-2">
+                    <input type="checkbox" name="bags_puzzles" value="1" @checked($box->crewSchools()->bagsPuzzles)>
+                    <span>Puzzles go into a bag with their picture
+                        <span class="text-ink-soft">(else they stay in their box, which costs room)</span></span>
+                </label>
+                <label class="flex gap-2">
+                    <input type="checkbox" name="strips_packaging" value="1"
+                        @checked($box->crewSchools()->stripsPackaging)>
+                        <span>Retail packaging comes off
+                            <span class="text-ink-soft">(else it stays, for its instructions and as proof that a thing
+                                is new)</span></span>
+                </label>
+                <label class="flex gap-2">
+                    <input type="checkbox" name="sends_photos" value="1" @checked($box->crewSchools()->sendsPhotos)>
+                    <span>We send a photo of ourselves
+                        <span class="text-ink-soft">(else the closing check does not ask for one)</span></span>
+                </label>
                 <button class="button justify-self-start">Keep</button>
             </form>
         </details>

@@ -9,20 +9,29 @@
         <header class="flex items-start justify-between gap-4">
             <div>
                 <h1>{{ $sheet->box->theme }}</h1>
-                <p>Box {{ $sheet->box->number }} · {{ __("people.{$sheet->box->gender->value}") }}, {{ $sheet->box->recipient()->band->label() }} · {{ mb_strtolower($sheet->plan->boxKind->name) }} {{ $sheet->insideMm() }} mm</p>
+                <p>
+                    Box {{ $sheet->box->number }} · {{ __("people.{$sheet->box->gender->value}") }},
+                    {{ $sheet->box->recipient()->band->label() }} · {{ mb_strtolower($sheet->plan->boxKind->name) }}
+                    {{ $sheet->insideMm() }} mm
+                </p>
                 <p>{{ $sheet->plan->guide->drive }}, guide of {{ $sheet->plan->guide->dated }}</p>
             </div>
             <x-mark class="h-10 w-11 shrink-0" />
         </header>
         <dl class="my-[3mm] grid grid-cols-[auto_1fr] gap-x-[4mm] gap-y-[0.8mm] border-y border-black py-[2mm]">
-            <dt class="font-bold">{{ __('gauges.must-haves') }}</dt><dd>{{ $words->mustHaves() }}. {{ $words->missing() }}</dd>
-            <dt class="font-bold">{{ __('gauges.money') }}</dt><dd>{{ $sheet->gauges->money->total->format() }} {{ $words->ofBudget() }}. {{ ucfirst($words->money()) }}.</dd>
+            <dt class="font-bold">{{ __('gauges.must-haves') }}</dt>
+            <dd>{{ $words->mustHaves() }}. {{ $words->missing() }}</dd>
+            <dt class="font-bold">{{ __('gauges.money') }}</dt>
+            <dd>{{ $sheet->gauges->money->total->format() }} {{ $words->ofBudget() }}. {{ ucfirst($words->money()) }}.
+            </dd>
             <dt class="font-bold">{{ __('gauges.room') }}</dt><dd>{{ $words->room() }}. {{ $words->roomSays() }}</dd>
-            <dt class="font-bold">{{ __('gauges.flags') }}</dt><dd>{{ $words->flags() }}. {{ ucfirst($words->flagsSay()) }}</dd>
+            <dt class="font-bold">{{ __('gauges.flags') }}</dt>
+            <dd>{{ $words->flags() }}. {{ ucfirst($words->flagsSay()) }}</dd>
         </dl>
         <div class="lanes">
             @foreach (PluckyWren\Core\Stash\Category::cases() as $lane)
-                @php([$pieces, $missing] = [$sheet->lane($lane), array_filter($sheet->gauges->mustHaves->ofCategory($lane), fn ($state) => ! $state->isFilled())])
+                @php([$pieces, $missing] = [$sheet->lane($lane),
+                    array_filter($sheet->gauges->mustHaves->ofCategory($lane), fn ($state) => ! $state->isFilled())])
                 @if ($pieces !== [] || $missing !== [])
                     <section>
                         <h2 class="font-bold">{{ __("lanes.{$lane->value}") }}</h2>
@@ -31,18 +40,31 @@
                                 @php($planned = $sheet->planned($piece))
                                 <li>
                                     <span class="tick"></span>
-                                    <span>{{ $planned->name.($planned->quantity > 1 ? " × {$planned->quantity}" : '').($piece->lot?->size_label ? ", size {$piece->lot->size_label}" : '').($piece->isToBuy() ? ', to buy' : '') }}</span>
-                                    <span class="tabular">{{ $planned->cost() === null ? '–' : ($planned->price->state === PluckyWren\Core\Money\PriceState::Free ? 'free' : $planned->cost()->rounded()->format()) }}</span>
+                                    <span>{{ $planned->name.($planned->quantity > 1 ? " × {$planned->quantity}"
+                                        : '').($piece->lot?->size_label ? ", size {$piece->lot->size_label}" :
+                                        '').($piece->isToBuy() ? ', to buy' : '') }}</span>
+                                    <span class="tabular">{{ $planned->cost() === null ? '–'
+                                        : ($planned->price->state === PluckyWren\Core\Money\PriceState::Free ? 'free' :
+                                        $planned->cost()->rounded()->format()) }}</span>
                                 </li>
                                 @foreach ($sheet->gauges->flags->onPieceAlone($piece->id)->overruled as $left)
-                                    <li><span>⚑</span><span>{{ __("gauges.weights.{$left->finding->weight->value}") }}, left because: {{ $left->because }}</span></li>
+                                    <li>
+                                        <span>⚑</span><span>{{ __("gauges.weights.{$left->finding->weight->value}") }},
+                                            left because: {{ $left->because }}</span>
+                                    </li>
                                 @endforeach
-                                @foreach ($sheet->gauges->flags->onPieceAlone($piece->id)->ofWeight(PluckyWren\Core\Guide\Weight::Bar, PluckyWren\Core\Guide\Weight::Hazard, PluckyWren\Core\Guide\Weight::Ask)->all as $finding)
-                                    <li><span>⚑</span><span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b> {{ $finding->why }} {{ $finding->remedy }}</span></li>
+                                @foreach ($sheet->gauges->flags->onPieceAlone($piece->id)
+                                    ->ofWeight(PluckyWren\Core\Guide\Weight::Bar, PluckyWren\Core\Guide\Weight::Hazard,
+                                    PluckyWren\Core\Guide\Weight::Ask)->all as $finding)
+                                    <li>
+                                        <span>⚑</span><span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b>
+                                            {{ $finding->why }} {{ $finding->remedy }}</span>
+                                    </li>
                                 @endforeach
                             @endforeach
                             @foreach ($missing as $state)
-                                <li><span class="tick need"></span><span><b>Missing:</b> {{ $state->missing() }}</span></li>
+                                <li><span class="tick need"></span><span><b>Missing:</b> {{ $state->missing() }}</span>
+                                </li>
                             @endforeach
                         </ul>
                     </section>
@@ -51,14 +73,23 @@
         </div>
         @if ($sheet->toldApart() !== [] || $sheet->leftApart() !== [])
             <ul class="mt-[2mm]">
-                @foreach ($sheet->toldApart() as $finding)<li>⚑ <b>{{ $finding->about }}. {{ __("gauges.weights.{$finding->weight->value}") }}.</b> {{ $finding->why }} {{ $finding->remedy }}</li>@endforeach
-                @foreach ($sheet->leftApart() as $left)<li><b>{{ $left->finding->about }}:</b> {{ $left->finding->why }} Left because: {{ $left->because }}</li>@endforeach
+                @foreach ($sheet->toldApart() as $finding)<li>
+                        ⚑ <b>{{ $finding->about }}. {{ __("gauges.weights.{$finding->weight->value}") }}.</b>
+                        {{ $finding->why }} {{ $finding->remedy }}</li>@endforeach
+                @foreach ($sheet->leftApart() as $left)<li>
+                        <b>{{ $left->finding->about }}:</b> {{ $left->finding->why }} Left because: {{ $left->because }}
+                        </li>@endforeach
             </ul>
         @endif
         <footer class="mt-[2mm] grid grid-cols-[1fr_auto] gap-x-[4mm] border-t border-black pt-[2mm]">
-            <span>Pieces</span><span class="tabular text-right">{{ $sheet->gauges->money->total->minus($sheet->gauges->money->sendingGift)->format() }}</span>
-            <span>Sending gift</span><span class="tabular text-right">{{ $sheet->gauges->money->sendingGift->format() }}</span>
-            <b>Together ({{ $sheet->gauges->money->total->currency->code }})</b><b class="tabular text-right">{{ $sheet->gauges->money->total->format() }}</b>
+            <span>Pieces</span><span
+                class="tabular
+                text-right">{{ $sheet->gauges->money->total->minus($sheet->gauges->money->sendingGift)
+                    ->format() }}</span>
+            <span>Sending
+                gift</span><span class="tabular text-right">{{ $sheet->gauges->money->sendingGift->format() }}</span>
+            <b>Together ({{ $sheet->gauges->money->total->currency->code }})</b><b
+                class="tabular text-right">{{ $sheet->gauges->money->total->format() }}</b>
         </footer>
         <p class="mt-[2mm]">Cautions are no certificate: follow your drive's guide and the law where you are.</p>
     </article>

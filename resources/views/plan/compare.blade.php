@@ -1,9 +1,15 @@
 <x-layout :title="'Compare '.$box->theme" station="shelf">
     <div class="mx-auto max-w-3xl">
         <h1>“{{ $box->theme }}” under another guide</h1>
-        <p class="pb-3 text-ink-soft">It is planned by {{ $plan->guide->drive }}, guide of {{ $plan->guide->dated }}. <a class="link" href="{{ route('boxes.show', $box) }}">Back to the box</a></p>
+        <p class="pb-3 text-ink-soft">
+            It is planned by {{ $plan->guide->drive }}, guide of {{ $plan->guide->dated }}.
+            <a class="link" href="{{ route('boxes.show', $box) }}">Back to the box</a>
+        </p>
         <form action="{{ route('boxes.compare', $box) }}" class="mb-3.5 flex flex-wrap items-end gap-2">
-            <x-field name="with" label="Compare with"><select class="input" id="with" name="with">@foreach ($guides as $guide)<option value="{{ $guide->id }}" @selected($comparison?->guide->id === $guide->id)>{{ $guide->drive }}, {{ $guide->dated }}</option>@endforeach</select></x-field>
+            <x-field name="with" label="Compare with"><select class="input" id="with"
+                name="with">@foreach ($guides as $guide)<option value="{{ $guide->id }}"
+                    @selected($comparison?->guide->id === $guide->id)>{{ $guide->drive }}, {{ $guide->dated }}</option>
+                    @endforeach</select></x-field>
             <button class="button">Compare</button>
         </form>
         @if ($comparison)

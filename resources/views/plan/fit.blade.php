@@ -1,42 +1,75 @@
 <x-layout :title="'How “'.$fit->sheet->box->theme.'” goes in'" station="shelf">
     @fragment('fit')
-        @php($address = fn (?int $step = null, ?int $turn = null) => route('boxes.fit', [$fit->sheet->box, ...$fit->query($step, $turn)]))
+        @php($address = fn (?int $step = null, ?int $turn = null) => route('boxes.fit',
+            [$fit->sheet->box, ...$fit->query($step, $turn)]))
         <div id="fit">
             <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
                 <div>
                     <h1>How “{{ $fit->sheet->box->theme }}” goes in</h1>
-                    <p class="text-ink-soft">{{ (new App\Words\GaugeWords($fit->sheet->gauges))->room() }}. {{ (new App\Words\GaugeWords($fit->sheet->gauges))->roomSays() }} Packed {{ lcfirst(__("fit.schools.{$fit->sheet->plan->packingOrder->value}.name")) }}. <a class="link" href="{{ route('boxes.show', $fit->sheet->box) }}">Back to the box</a></p>
+                    <p class="text-ink-soft">
+                        {{ (new App\Words\GaugeWords($fit->sheet->gauges))->room() }}.
+                        {{ (new App\Words\GaugeWords($fit->sheet->gauges))->roomSays() }} Packed
+                        {{ lcfirst(__("fit.schools.{$fit->sheet->plan->packingOrder->value}.name")) }}.
+                        <a class="link" href="{{ route('boxes.show', $fit->sheet->box) }}">Back to the box</a>
+                    </p>
                 </div>
                 @if ($fit->steps() > 0)
-                    <a class="button small" href="{{ route('boxes.fit-drawing', [$fit->sheet->box, ...$fit->query()]) }}">This drawing as SVG</a>
+                    <a class="button small"
+                        href="{{ route('boxes.fit-drawing', [$fit->sheet->box, ...$fit->query()]) }}">This drawing as
+                        SVG</a>
                 @endif
             </div>
             @if ($fit->sheet->mayImprove)
-                {{-- The longer try says when it is over; the step looked at is asked for anew then, unless another is on its way already, which brings the same. --}}
-                <form id="improve-{{ Str::random(8) }}" method="post" action="{{ route('boxes.fit-improve', $fit->sheet->box) }}" hx-post="{{ route('boxes.fit-improve', [$fit->sheet->box, 'steps' => 1]) }}" hx-trigger="load delay:300ms" hx-swap="none" hidden>@csrf</form>
-                <div hx-get="{{ route('boxes.fit', $fit->sheet->box) }}" hx-include="#scrub" hx-trigger="packed-at-length from:body" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:drop" hidden></div>
+                {{-- The longer try says when it is over; the step looked at is asked for anew then, unless another is
+                     on its way already, which brings the same. --}}
+                <form id="improve-{{ Str::random(8) }}" method="post"
+                    action="{{ route('boxes.fit-improve', $fit->sheet->box) }}"
+                    hx-post="{{ route('boxes.fit-improve', [$fit->sheet->box, 'steps' => 1]) }}"
+                    hx-trigger="load delay:300ms" hx-swap="none" hidden>@csrf</form>
+                <div hx-get="{{ route('boxes.fit', $fit->sheet->box) }}" hx-include="#scrub"
+                    hx-trigger="packed-at-length from:body" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:drop"
+                    hidden></div>
             @endif
             @if ($fit->steps() === 0)
-                <section class="cut max-w-2xl p-6"><h2>Nothing to fit in yet</h2><p class="my-3">Pick a piece, and see here where it goes.</p><a class="button go" href="{{ route('boxes.show', [$fit->sheet->box, 'pick' => 1]) }}">Pick a piece</a></section>
+                <section class="cut max-w-2xl p-6">
+                    <h2>Nothing to fit in yet</h2><p class="my-3">Pick a piece, and see here where it goes.</p>
+                    <a class="button go" href="{{ route('boxes.show', [$fit->sheet->box, 'pick' => 1]) }}">Pick a
+                        piece</a>
+                </section>
             @else
                 <div class="grid items-start gap-3.5 wide:grid-cols-[1.5fr_1fr]">
                     <div class="grid gap-3.5">
                     <section class="cut px-4 py-3" aria-label="The open box">
                         <p class="min-h-14 text-lg font-semibold" role="status" id="says">{{ $fit->says() }}</p>
-                        <x-open-box :drawing="$fit->drawing()" :current="$fit->current()?->id" :is-named="true" class="my-2 max-h-[30rem] w-full" />
+                        <x-open-box :drawing="$fit->drawing()" :current="$fit->current()?->id" :is-named="true"
+                            class="my-2 max-h-[30rem] w-full" />
                         <p class="min-h-6 text-ink-soft" data-named>{{ __('fit.tap') }}</p>
-                        <form id="scrub" action="{{ route('boxes.fit', $fit->sheet->box) }}" class="grid grid-cols-[auto_1fr_auto_auto] items-center gap-2.5">
-                            <a class="button" data-key="arrowleft" href="{{ $address($fit->step - 1) }}" hx-get="{{ $address($fit->step - 1) }}" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:replace" hx-replace-url="true" aria-label="A step back">◂</a>
+                        <form id="scrub" action="{{ route('boxes.fit', $fit->sheet->box) }}"
+                            class="grid grid-cols-[auto_1fr_auto_auto] items-center gap-2.5">
+                            <a class="button" data-key="arrowleft" href="{{ $address($fit->step - 1) }}"
+                                hx-get="{{ $address($fit->step - 1) }}" hx-target="#fit" hx-swap="outerMorph"
+                                hx-sync="#fit:replace" hx-replace-url="true" aria-label="A step back">◂</a>
                             <label class="sr-only" for="step">Step</label>
-                            <input type="range" id="step" name="step" min="0" max="{{ $fit->steps() }}" value="{{ $fit->step }}" class="w-full" hx-get="{{ route('boxes.fit', $fit->sheet->box) }}" hx-include="closest form" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:replace" hx-replace-url="true" hx-trigger="input delay:60ms">
-                            <a class="button" data-key="arrowright" href="{{ $address($fit->step + 1) }}" hx-get="{{ $address($fit->step + 1) }}" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:replace" hx-replace-url="true" aria-label="A step on">▸</a>
+                            <input type="range" id="step" name="step" min="0" max="{{ $fit->steps() }}"
+                                value="{{ $fit->step }}" class="w-full"
+                                hx-get="{{ route('boxes.fit', $fit->sheet->box) }}" hx-include="closest form"
+                                hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:replace" hx-replace-url="true"
+                                hx-trigger="input delay:60ms">
+                            <a class="button" data-key="arrowright" href="{{ $address($fit->step + 1) }}"
+                                hx-get="{{ $address($fit->step + 1) }}" hx-target="#fit" hx-swap="outerMorph"
+                                hx-sync="#fit:replace" hx-replace-url="true" aria-label="A step on">▸</a>
                             <input type="hidden" name="turn" value="{{ $fit->turn }}">
                             <noscript><button class="button small">Show</button></noscript>
                         </form>
                         <p class="mt-2.5 flex flex-wrap items-center gap-2.5">
-                            <a class="button small" href="{{ $address(null, $fit->turn + 3) }}" hx-get="{{ $address(null, $fit->turn + 3) }}" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:replace" hx-replace-url="true">Turn it left</a>
-                            <a class="button small" href="{{ $address(null, $fit->turn + 1) }}" hx-get="{{ $address(null, $fit->turn + 1) }}" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:replace" hx-replace-url="true">Turn it right</a>
-                            <span class="text-ink-soft">seen {{ __("fit.turns.{$fit->turn}") }}; the arrow keys go through the steps</span>
+                            <a class="button small" href="{{ $address(null, $fit->turn + 3) }}"
+                                hx-get="{{ $address(null, $fit->turn + 3) }}" hx-target="#fit" hx-swap="outerMorph"
+                                hx-sync="#fit:replace" hx-replace-url="true">Turn it left</a>
+                            <a class="button small" href="{{ $address(null, $fit->turn + 1) }}"
+                                hx-get="{{ $address(null, $fit->turn + 1) }}" hx-target="#fit" hx-swap="outerMorph"
+                                hx-sync="#fit:replace" hx-replace-url="true">Turn it right</a>
+                            <span class="text-ink-soft">seen {{ __("fit.turns.{$fit->turn}") }}; the arrow keys go
+                                through the steps</span>
                         </p>
                     </section>
                     <section class="cut px-4 py-3" aria-labelledby="side">
@@ -53,29 +86,51 @@
                         <h2 id="order">In this order</h2>
                         <ol class="mt-1">
                             @foreach ($fit->sheet->packingOrder() as $placement)
-                                <li @class(['border-t-[1.5px] border-line first:border-t-0', 'font-semibold' => $loop->iteration === $fit->step, 'text-ink-soft' => $loop->iteration > $fit->step])>
-                                    <a class="block py-1 no-underline hover:underline" href="{{ $address($loop->iteration) }}" hx-get="{{ $address($loop->iteration) }}" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:replace" hx-replace-url="true" @if ($loop->iteration === $fit->step) aria-current="step" @endif><b class="tabular">{{ $placement->step }}.</b> {{ $fit->sheet->nameOf($placement->id) }}, {{ $fit->sheet->placeOf($placement) }}</a>
+                                <li @class(['border-t-[1.5px] border-line first:border-t-0',
+                                    'font-semibold' => $loop->iteration === $fit->step, 'text-ink-soft' =>
+                                    $loop->iteration > $fit->step])>
+                                    <a class="block py-1 no-underline hover:underline"
+                                        href="{{ $address($loop->iteration) }}"
+                                        hx-get="{{ $address($loop->iteration) }}" hx-target="#fit" hx-swap="outerMorph"
+                                        hx-sync="#fit:replace" hx-replace-url="true"
+                                        @if ($loop->iteration === $fit->step) aria-current="step"
+                                            @endif><b class="tabular">{{ $placement->step }}.</b>
+                                            {{ $fit->sheet->nameOf($placement->id) }},
+                                            {{ $fit->sheet->placeOf($placement) }}</a>
                                 </li>
                             @endforeach
                         </ol>
                         @if ($fit->sheet->cautions() !== [])
                             <h3 class="mt-3 text-mend">{{ __('fit.look-again') }}</h3>
-                            <ul class="grid gap-1">@foreach ($fit->sheet->cautions() as $caution)<li>{{ $fit->sheet->saysOf($caution) }}</li>@endforeach</ul>
+                            <ul class="grid gap-1">
+                                @foreach ($fit->sheet->cautions() as $caution)<li>{{ $fit->sheet->saysOf($caution) }}
+                                    </li>@endforeach
+                            </ul>
                         @endif
                         @if ($fit->sheet->gauges->room->leftOut !== [])
                             <h3 class="mt-3 text-mend">Stays out</h3>
-                            <ul class="text-mend">@foreach ((new App\Words\GaugeWords($fit->sheet->gauges))->leftOut() as $out)<li>{{ $out }}</li>@endforeach</ul>
+                            <ul class="text-mend">
+                                @foreach ((new App\Words\GaugeWords($fit->sheet->gauges))->leftOut() as $out)<li>
+                                        {{ $out }}</li>@endforeach
+                            </ul>
                         @endif
                     </section>
                 </div>
                 <section class="cut mt-3.5 px-4 py-3" aria-label="{{ __('fit.answers') }}">
-                    <div hx-get="{{ route('boxes.fit-answers', $fit->sheet->box) }}" @unless ($fit->sheet->mayImprove) hx-trigger="load delay:200ms" @else hx-trigger="click" @endunless hx-swap="outerHTML"><a class="link" href="{{ route('boxes.fit-answers', $fit->sheet->box) }}">{{ __('fit.answers') }}</a></div>
+                    <div hx-get="{{ route('boxes.fit-answers', $fit->sheet->box) }}" @unless ($fit->
+                        sheet->mayImprove) hx-trigger="load delay:200ms" @else hx-trigger="click" @endunless
+                        hx-swap="outerHTML"><a class="link"
+                            href="{{ route('boxes.fit-answers', $fit->sheet->box) }}">{{ __('fit.answers') }}</a>
+                    </div>
                 </section>
                 <section class="cut mt-3.5 px-4 py-3" aria-labelledby="layers">
                     <h2 id="layers">Layer by layer</h2>
                     <ol class="mt-2 grid gap-4 sm:grid-cols-2 wide:grid-cols-3">
                         @foreach ($fit->layers() as [$drawing, $names])
-                            <li><x-open-box :$drawing class="w-full" /><p class="text-ink-soft">{{ __('fit.layer', ['number' => $loop->iteration, 'names' => $names]) }}</p></li>
+                            <li>
+                                <x-open-box :$drawing class="w-full" /><p class="text-ink-soft">
+                                    {{ __('fit.layer', ['number' => $loop->iteration, 'names' => $names]) }}</p>
+                            </li>
                         @endforeach
                     </ol>
                 </section>

@@ -1,6 +1,7 @@
 @php
     $isNew = ! $box->exists;
-    $mm = fn (?int $tenths) => $tenths === null ? '' : PluckyWren\Core\Measure\Length::ofTenths($tenths)->in(PluckyWren\Core\Measure\Unit::Millimetre);
+    $mm = fn (?int $tenths) => $tenths === null ? ''
+        : PluckyWren\Core\Measure\Length::ofTenths($tenths)->in(PluckyWren\Core\Measure\Unit::Millimetre);
     $currency = auth()->user()->crew->currency;
     $alike = $currency->equals($guide->sendingGift->currency);
     $gift = $isNew ? ($alike ? $guide->sendingGift : null) : $box->sending_gift;
@@ -9,10 +10,12 @@
     $ownColour = collect($chosen)->first(fn ($hex) => ! $swatches->has($hex));
 @endphp
 <x-layout :title="$isNew ? 'New box' : 'Change '.$box->theme" station="shelf">
-    <form method="post" action="{{ $isNew ? route('boxes.store') : route('boxes.update', $box) }}" class="mx-auto grid max-w-4xl gap-4">
+    <form method="post" action="{{ $isNew ? route('boxes.store') : route('boxes.update', $box) }}"
+        class="mx-auto grid max-w-4xl gap-4">
         @csrf
         <x-once />
-        @unless ($isNew) @method('put') <input type="hidden" name="was" value="{{ App\Actions\ChangeBox::prints($box) }}"> @endunless
+        @unless ($isNew) @method('put')
+            <input type="hidden" name="was" value="{{ App\Actions\ChangeBox::prints($box) }}"> @endunless
         <x-meanwhile />
         <div>
             <h1>{{ $isNew ? 'New box' : 'Change “'.$box->theme.'”' }}</h1>
@@ -24,13 +27,22 @@
             <h2>For whom</h2>
             <div class="grid gap-2.5 sm:grid-cols-3" role="radiogroup" aria-label="Age band">
                 @foreach ($guide->bands as $band)
-                    <label class="tile"><input type="radio" name="band" value="{{ $band->id() }}" required @checked(old('band', $box->band) === $band->id())><span class="figure text-xl">{{ $band->label() }}</span><span class="text-ink-soft">years old</span></label>
+                    <label class="tile">
+                        <input type="radio" name="band" value="{{ $band->id() }}" required
+                            @checked(old('band', $box->band) === $band->id())><span
+                                class="figure text-xl">{{ $band->label() }}</span><span class="text-ink-soft">years
+                                old</span>
+                    </label>
                 @endforeach
             </div>
             <x-wrong name="band" />
             <div class="grid gap-2.5 sm:grid-cols-3" role="radiogroup" aria-label="Girl or boy">
                 @foreach ($guide->genders as $gender)
-                    <label class="tile"><input type="radio" name="gender" value="{{ $gender->value }}" required @checked(old('gender', $box->gender?->value) === $gender->value)><span class="font-semibold">{{ ucfirst(__("people.{$gender->value}")) }}</span></label>
+                    <label class="tile">
+                        <input type="radio" name="gender" value="{{ $gender->value }}" required
+                            @checked(old('gender', $box->gender?->value) === $gender->value)><span
+                                class="font-semibold">{{ ucfirst(__("people.{$gender->value}")) }}</span>
+                    </label>
                 @endforeach
             </div>
             <x-wrong name="gender" />
@@ -42,11 +54,17 @@
             <div class="grid gap-2.5 sm:grid-cols-2" role="radiogroup" aria-label="Box kind">
                 @foreach ($boxKinds as $kind)
                     <label class="tile">
-                        <input type="radio" name="box_kind" value="{{ $kind->id }}" required @checked(old('box_kind', $box->box_kind ?? 'straight-card') === $kind->id)>
+                        <input type="radio" name="box_kind" value="{{ $kind->id }}" required
+                            @checked(old('box_kind', $box->box_kind ?? 'straight-card') === $kind->id)>
                         <span class="font-semibold">{{ $kind->name }}</span>
                         <span class="tabular">{{ $kind->insideMm() }} mm inside</span>
                         <span class="text-ink-soft">{{ $kind->says }}</span>
-                        <span class="text-ink-soft">{{ trans_choice('boxes.carton', $carton->holds($kind->outside)) }}{{ $loop->first ? '' : __('boxes.carton-standard', ['name' => mb_strtolower($boxKinds[array_key_first($boxKinds)]->name), 'count' => $carton->holds($boxKinds[array_key_first($boxKinds)]->outside)]) }}</span>
+                        <span class="text-ink-soft">{{ trans_choice('boxes.carton',
+                            $carton->holds($kind->outside))
+                            }}{{ $loop->first ? ''
+                                : __('boxes.carton-standard', ['name' =>
+                                mb_strtolower($boxKinds[array_key_first($boxKinds)]->name), 'count' =>
+                                $carton->holds($boxKinds[array_key_first($boxKinds)]->outside)]) }}</span>
                     </label>
                 @endforeach
                 <label class="tile">
@@ -56,17 +74,26 @@
                 </label>
             </div>
             <x-wrong name="box_kind" />
-            @if ($errors->has('box_kind') && $box->exists)<label class="flex gap-2"><input type="checkbox" name="new_box" value="1"> I take another box; its tasks start again</label>@endif
+            @if ($errors->has('box_kind') && $box->exists)<label class="flex gap-2">
+                    <input type="checkbox" name="new_box" value="1"> I take another box; its tasks start again
+                    </label>@endif
             <div class="own-measures grid gap-3 border-t-[1.5px] border-line pt-3">
                 <div class="grid gap-3 sm:grid-cols-3">
-                    <x-field name="length" label="Inside length" :value="old('length', $mm($box->own_size?->length))" autocomplete="off" />
-                    <x-field name="width" label="Inside width" :value="old('width', $mm($box->own_size?->width))" autocomplete="off" />
-                    <x-field name="height" label="Inside height" :value="old('height', $mm($box->own_size?->height))" autocomplete="off" />
+                    <x-field name="length" label="Inside length" :value="old('length', $mm($box->own_size?->length))"
+                        autocomplete="off" />
+                    <x-field name="width" label="Inside width" :value="old('width', $mm($box->own_size?->width))"
+                        autocomplete="off" />
+                    <x-field name="height" label="Inside height" :value="old('height', $mm($box->own_size?->height))"
+                        autocomplete="off" />
                 </div>
                 <div class="grid gap-3 sm:grid-cols-3">
-                    <x-field name="floor_length" label="Floor length" :value="old('floor_length', $mm($box->own_floor_length_tenths))" autocomplete="off" />
-                    <x-field name="floor_width" label="Floor width" :value="old('floor_width', $mm($box->own_floor_width_tenths))" autocomplete="off" />
-                    <p class="hint self-end">The floor only where the box narrows downwards; leave it empty where the walls are upright.</p>
+                    <x-field name="floor_length" label="Floor length"
+                        :value="old('floor_length', $mm($box->own_floor_length_tenths))" autocomplete="off" />
+                    <x-field name="floor_width" label="Floor width"
+                        :value="old('floor_width', $mm($box->own_floor_width_tenths))" autocomplete="off" />
+                    <p class="hint self-end">
+                        The floor only where the box narrows downwards; leave it empty where the walls are upright.
+                    </p>
                 </div>
                 <p class="hint">Type 318, 31.8 cm or 12 1/2 in; a bare number is millimetres.</p>
             </div>
@@ -76,20 +103,31 @@
             <legend class="sr-only">Theme and budget</legend>
             <h2>Theme and budget</h2>
             <div class="grid gap-3 sm:grid-cols-[2fr_1fr_1fr] sm:items-end">
-                <x-field name="theme" label="Theme" required maxlength="200" :value="old('theme', $box->theme)" autocomplete="off" />
-                <x-field name="budget" :label="'Budget ('.$currency->code.')'" inputmode="decimal" :value="old('budget', $box->budget?->typed())" autocomplete="off" placeholder="none" />
-                <x-field name="sending_gift" :label="'Sending gift ('.$currency->code.')'" inputmode="decimal" :value="old('sending_gift', $gift?->typed())" autocomplete="off" :required="! $alike" />
+                <x-field name="theme" label="Theme" required maxlength="200" :value="old('theme', $box->theme)"
+                    autocomplete="off" />
+                <x-field name="budget" :label="'Budget ('.$currency->code.')'" inputmode="decimal"
+                    :value="old('budget', $box->budget?->typed())" autocomplete="off" placeholder="none" />
+                <x-field name="sending_gift" :label="'Sending gift ('.$currency->code.')'" inputmode="decimal"
+                    :value="old('sending_gift', $gift?->typed())" autocomplete="off" :required="! $alike" />
             </div>
-            <p class="hint">{{ __($alike ? 'boxes.gift-asked' : 'boxes.gift-abroad', ['gift' => $guide->sendingGift->format().' '.$guide->sendingGift->currency->code, 'code' => $currency->code]) }}</p>
+            <p class="hint">
+                {{ __($alike ? 'boxes.gift-asked' : 'boxes.gift-abroad',
+                    ['gift' => $guide->sendingGift->format().' '.$guide->sendingGift->currency->code, 'code' =>
+                    $currency->code]) }}
+            </p>
             <div x-data="palette">
                 <p class="font-semibold" id="colours-label">Up to three colours</p>
-                <div role="group" aria-labelledby="colours-label" class="mt-1.5 flex flex-wrap gap-2" x-on:change="count">
+                <div role="group" aria-labelledby="colours-label" class="mt-1.5 flex flex-wrap gap-2"
+                    x-on:change="count">
                     @foreach ($swatches->all() as $hex => $name)
                         <x-colour-tile :$hex :$name :checked="in_array($hex, $chosen, true)" />
                     @endforeach
                     <label x-ref="ownTile" class="colour-tile" @if ($ownColour === null) hidden @endif>
-                        <input type="checkbox" name="colours[]" x-ref="own" value="{{ $ownColour ?? '#888888' }}" @checked($ownColour !== null) @if ($ownColour === null) disabled @endif>
-                        <svg class="drawn size-6" viewBox="0 0 24 24" aria-hidden="true"><path x-ref="ownMark" class="pen-line" d="M5 2.4 19.4 2q2.7.2 2.4 3l.4 13.6q-.2 3.4-3.4 3.2L5.4 22Q2 21.8 2.2 18.4L1.9 5.6Q2 2.7 5 2.4Z" fill="{{ $ownColour ?? '#888888' }}" /></svg>
+                        <input type="checkbox" name="colours[]" x-ref="own" value="{{ $ownColour ?? '#888888' }}"
+                            @checked($ownColour !== null) @if ($ownColour === null) disabled @endif>
+                        <svg class="drawn size-6" viewBox="0 0 24 24" aria-hidden="true"><path x-ref="ownMark"
+                            class="pen-line" d="M5 2.4 19.4 2q2.7.2 2.4 3l.4 13.6q-.2 3.4-3.4 3.2L5.4 22Q2 21.8 2.2
+                            18.4L1.9 5.6Q2 2.7 5 2.4Z" fill="{{ $ownColour ?? '#888888' }}" /></svg>
                         <span>your own</span>
                     </label>
                     <label class="colour-tile" x-cloak>
@@ -102,8 +140,11 @@
             </div>
             @if ($isNew)
                 <label class="flex items-start gap-2.5">
-                    <input type="checkbox" name="from_guide" value="1" class="mt-1.5" @checked(old('from_guide', ! session()->hasOldInput() && ! $hasStash))>
-                    <span>Put all that the guide asks for on the box's list to buy<br><span class="text-ink-soft">For one shopping trip. What you pick from the stash comes off the list again.</span></span>
+                    <input type="checkbox" name="from_guide" value="1" class="mt-1.5"
+                        @checked(old('from_guide', ! session()->hasOldInput() && ! $hasStash))>
+                    <span>Put all that the guide asks for on the box's list to
+                        buy<br><span class="text-ink-soft">For one shopping trip. What you pick from the stash comes off
+                            the list again.</span></span>
                 </label>
             @endif
         </fieldset>

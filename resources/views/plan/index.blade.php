@@ -3,11 +3,20 @@
         <div>
             <h1>The shelf</h1>
             @if ($sheets->isNotEmpty())
-                <p class="text-ink-soft">{{ trans_choice('boxes.on-shelf', $sheets->count()) }} @if ($next)<b class="text-ink">Next:</b> <a class="link font-normal text-ink" href="{{ route('boxes.show', $next->box) }}">{{ $next->says }}</a>@endif</p>
+                <p class="text-ink-soft">
+                    {{ trans_choice('boxes.on-shelf', $sheets->count()) }}
+                    @if ($next)<b class="text-ink">Next:</b>
+                        <a class="link font-normal text-ink"
+                            href="{{ route('boxes.show', $next->box) }}">{{ $next->says }}</a>@endif
+                </p>
             @endif
         </div>
         @if ($sheets->isNotEmpty())
-            <div class="flex flex-wrap gap-2.5"><a class="button" href="{{ route('guides') }}">Drive guides</a><a class="button go" href="{{ route('boxes.create') }}" data-key="n">New box <kbd aria-hidden="true">N</kbd></a></div>
+            <div class="flex flex-wrap gap-2.5">
+                <a class="button" href="{{ route('guides') }}">Drive
+                    guides</a><a class="button go" href="{{ route('boxes.create') }}" data-key="n">New box
+                    <kbd aria-hidden="true">N</kbd></a>
+            </div>
         @endif
     </div>
 
@@ -19,7 +28,10 @@
             <section class="shelf-row mb-5" aria-labelledby="shelf-{{ $stage->value }}">
                 <div class="max-md:flex max-md:items-baseline max-md:gap-3 md:pt-4">
                     <h2 id="shelf-{{ $stage->value }}">{{ __("stages.{$stage->value}.shelf") }}</h2>
-                    <p class="text-ink-soft">{{ $standing->isEmpty() ? __("stages.{$stage->value}.empty") : __("stages.{$stage->value}.says") }}</p>
+                    <p class="text-ink-soft">
+                        {{ $standing->isEmpty() ? __("stages.{$stage->value}.empty")
+                            : __("stages.{$stage->value}.says") }}
+                    </p>
                 </div>
                 @if ($standing->isEmpty())
                     <div class="flex flex-col justify-end md:min-h-16"><div class="board"></div></div>
@@ -36,12 +48,20 @@
     @php($deleted = App\Pages\Plan\BoxStory::deleted())
     @if ($deleted->changes->isNotEmpty())
         <details class="mt-2">
-            <summary class="link text-ink-soft">{{ __('history.deleted-boxes') }} ({{ $deleted->changes->count() }})</summary>
+            <summary class="link text-ink-soft">{{ __('history.deleted-boxes') }} ({{ $deleted->changes->count() }})
+            </summary>
             <ul class="cut mt-2 max-w-2xl px-4 py-1">
                 @foreach ($deleted->changes as $change)
-                    <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-1.5 first:border-t-0">
-                        <span><b>{{ $change->theme }}</b><span class="text-ink-soft">, {{ $change->by }}, {{ App\Words\Words::moment($change->created_at) }}</span></span>
-                        <form method="post" action="{{ route('box-changes.undo', $change) }}" class="ml-auto">@csrf<button class="button small">{{ __('history.bring-back') }}<span class="sr-only">: {{ $change->theme }}</span></button></form>
+                    <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-1.5
+                        first:border-t-0">
+                        <span><b>{{ $change->theme }}</b><span
+                            class="text-ink-soft">, {{ $change->by }},
+                            {{ App\Words\Words::moment($change->created_at) }}</span></span>
+                        <form method="post" action="{{ route('box-changes.undo', $change) }}" class="ml-auto">
+                            @csrf<button class="button small">
+                                {{ __('history.bring-back') }}<span
+                                    class="sr-only">: {{ $change->theme }}</span></button>
+                        </form>
                     </li>
                 @endforeach
             </ul>
@@ -49,10 +69,12 @@
     @endif
     <details class="mt-2" @if ($errors->has('file')) open @endif>
         <summary class="link text-ink-soft">Bring in a box from a file…</summary>
-        <form method="post" action="{{ route('boxes.import') }}" enctype="multipart/form-data" class="cut mt-2 grid max-w-md gap-3 p-4">
+        <form method="post" action="{{ route('boxes.import') }}" enctype="multipart/form-data"
+            class="cut mt-2 grid max-w-md gap-3 p-4">
             @csrf
             <x-once />
-            <x-field name="file" label="A box file (JSON)"><input class="input" type="file" id="file" name="file" accept="application/json,.json" required></x-field>
+            <x-field name="file" label="A box file (JSON)"><input class="input" type="file" id="file" name="file"
+                accept="application/json,.json" required></x-field>
             <button class="button justify-self-start">Put it on the shelf</button>
         </form>
     </details>

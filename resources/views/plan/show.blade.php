@@ -6,8 +6,12 @@
             <x-gauges :gauges="$sheet->gauges" class="mb-3.5" />
 
             @if ($sheet->mayImprove)
-                {{-- A new form with each sheet, so that the longer try waits until the page has been left alone for a moment. --}}
-                <form id="improve-{{ Str::random(8) }}" method="post" action="{{ route('boxes.fit-improve', $sheet->box) }}" hx-post="{{ route('boxes.fit-improve', $sheet->box) }}" hx-trigger="load delay:500ms" hx-swap="none" hx-sync="this" hidden>@csrf</form>
+                {{-- A new form with each sheet, so that the longer try waits until the page has been left alone for a
+                     moment. --}}
+                <form id="improve-{{ Str::random(8) }}" method="post"
+                    action="{{ route('boxes.fit-improve', $sheet->box) }}"
+                    hx-post="{{ route('boxes.fit-improve', $sheet->box) }}" hx-trigger="load delay:500ms" hx-swap="none"
+                    hx-sync="this" hidden>@csrf</form>
             @endif
             <div class="sheet-grid">
                 <section aria-label="Lanes" class="cut px-4 py-1">

@@ -23,8 +23,16 @@ final class BackgroundProcess
     public function __construct(array $command, array $environment, string $answersAt)
     {
         $log = ['file', Run::folder().'/'.basename($command[0]).'.log', 'a'];
-        $process = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, dirname(__DIR__, 3), [...getenv(), ...$environment]);
-        $this->process = is_resource($process) ? $process : throw new RuntimeException("Could not start {$command[0]}.");
+        $process = proc_open(
+            ['setsid', ...$command],
+            [['file', '/dev/null', 'r'], $log, $log],
+            $pipes,
+            dirname(__DIR__, 3),
+            [...getenv(), ...$environment],
+        );
+        $this->process = is_resource($process)
+            ? $process
+            : throw new RuntimeException("Could not start {$command[0]}.");
         $this->wait($answersAt, $command[0]);
     }
 
@@ -57,7 +65,10 @@ final class BackgroundProcess
         $until = microtime(true) + self::PATIENCE_SECONDS;
         $context = stream_context_create(['http' => ['ignore_errors' => true, 'timeout' => 2]]);
         while (@file_get_contents($address, false, $context) === false) {
-            microtime(true) < $until || throw new RuntimeException("{$what} did not answer at {$address} within ".self::PATIENCE_SECONDS.' s.');
+            microtime(true) < $until
+                || throw new RuntimeException(
+                    "{$what} did not answer at {$address} within ".self::PATIENCE_SECONDS.' s.',
+                );
             usleep(50_000);
         }
     }

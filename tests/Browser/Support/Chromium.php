@@ -15,8 +15,11 @@ use Tests\Support\Run;
 final class Chromium
 {
     private const FLAGS = [
-        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-        '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--disable-dev-shm-usage', '--disable-features=BackForwardCache', '--host-resolver-rules=MAP wren.test 127.0.0.1',
+        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1',
+        '--disable-dev-shm-usage', '--disable-features=BackForwardCache',
+        '--host-resolver-rules=MAP wren.test 127.0.0.1',
     ];
 
     public readonly RemoteWebDriver $driver;
@@ -30,7 +33,11 @@ final class Chromium
     public function __construct()
     {
         $port = BackgroundProcess::freePort();
-        $this->process = new BackgroundProcess(['chromedriver', "--port={$port}"], [], "http://127.0.0.1:{$port}/status");
+        $this->process = new BackgroundProcess(
+            ['chromedriver', "--port={$port}"],
+            [],
+            "http://127.0.0.1:{$port}/status",
+        );
         $this->profile = Run::folder().'/chromium-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)->addArguments([...self::FLAGS, "--user-data-dir={$this->profile}"]);
         $capabilities = DesiredCapabilities::chrome();
@@ -43,13 +50,19 @@ final class Chromium
 
     public function size(int $width, int $height): void
     {
-        $this->devTools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->devTools->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => false,
+        ]);
     }
 
     /** Becomes a browser that has never been there: nothing kept, no service worker. */
     public function forget(string $origin): void
     {
-        // A page that is still open keeps its service worker alive, and the next visit would get that one back, half gone.
+        // A page that is still open keeps its service worker alive, and the next visit would get that one back, half
+        // gone.
         $this->driver->get('about:blank');
         $this->devTools->execute('Network.clearBrowserCookies');
         $this->devTools->execute('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
@@ -59,13 +72,20 @@ final class Chromium
     /** @param 'light'|'dark' $scheme */
     public function scheme(string $scheme): void
     {
-        $this->devTools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]]);
+        $this->devTools->execute('Emulation.setEmulatedMedia', [
+            'features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]],
+        ]);
     }
 
     /** Every answer takes so much longer, as over a poor line; 0 for as quick as it goes. */
     public function slow(int $latencyMs): void
     {
-        $this->devTools->execute('Network.emulateNetworkConditions', ['offline' => false, 'latency' => $latencyMs, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->devTools->execute('Network.emulateNetworkConditions', [
+            'offline' => false,
+            'latency' => $latencyMs,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
     }
 
     public function forPrint(bool $isForPrint): void
@@ -76,7 +96,11 @@ final class Chromium
     /** How many pages the page takes on paper of the given size in inches. */
     public function printedPages(float $width, float $height): int
     {
-        $pdf = $this->devTools->execute('Page.printToPDF', ['paperWidth' => $width, 'paperHeight' => $height, 'preferCSSPageSize' => false]);
+        $pdf = $this->devTools->execute('Page.printToPDF', [
+            'paperWidth' => $width,
+            'paperHeight' => $height,
+            'preferCSSPageSize' => false,
+        ]);
 
         return (int) preg_match_all('~/Type\s*/Page\b(?!s)~', (string) base64_decode((string) $pdf['data'], true));
     }
@@ -97,9 +121,14 @@ final class Chromium
     /** @return list<string> the errors and warnings of the console since it was asked last */
     public function console(): array
     {
-        $entries = array_filter($this->driver->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] !== 'INFO');
+        $entries = array_filter(
+            $this->driver->manage()->getLog('browser'),
+            static fn (array $entry): bool => $entry['level'] !== 'INFO',
+        );
 
-        return array_values(array_map(static fn (array $entry): string => "{$entry['level']} {$entry['message']}", $entries));
+        return array_values(
+            array_map(static fn (array $entry): string => "{$entry['level']} {$entry['message']}", $entries),
+        );
     }
 
     /** @return list<string> every address that was asked for since it was asked last */
@@ -120,6 +149,8 @@ final class Chromium
     {
         $this->driver->quit();
         $this->process->end();
-        is_dir($this->profile) && exec('rm -rf '.escapeshellarg($this->profile), result_code: $code) !== false && ($code === 0 || throw new RuntimeException("Could not remove {$this->profile}."));
+        is_dir($this->profile)
+            && exec('rm -rf '.escapeshellarg($this->profile), result_code: $code) !== false
+            && ($code === 0 || throw new RuntimeException("Could not remove {$this->profile}."));
     }
 }

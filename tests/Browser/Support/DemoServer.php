@@ -39,10 +39,15 @@ final class DemoServer
         $this->address = "http://127.0.0.1:{$port}";
         $this->command = ". bin/lib/setup.sh && serve {$port} {$router}";
         $this->environment = $with + [
-            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_URL' => $this->address, 'APP_KEY' => 'base64:'.base64_encode(str_repeat('wren', 8)),
+            'APP_ENV' => 'testing',
+            'APP_DEBUG' => 'false',
+            'APP_URL' => $this->address,
+            'APP_KEY' => 'base64:'.base64_encode(str_repeat('wren', 8)),
             'DB_DATABASE' => $this->database, 'SESSION_DRIVER' => 'aside', 'CACHE_STORE' => 'file',
             'WREN_DEMO' => 'true', 'WREN_TODAY' => self::TODAY, 'WREN_FIT_CLOCK' => 'false',
-            'LARAVEL_STORAGE_PATH' => "{$this->folder}/storage", 'VIEW_COMPILED_PATH' => Run::folder().'/views', 'TMPDIR' => Run::folder().'/tmp',
+            'LARAVEL_STORAGE_PATH' => "{$this->folder}/storage",
+            'VIEW_COMPILED_PATH' => Run::folder().'/views',
+            'TMPDIR' => Run::folder().'/tmp',
         ];
         $this->layTheTable();
         $this->start();
@@ -85,7 +90,11 @@ final class DemoServer
     public function signedIn(?array &$cookies = null): Closure
     {
         $curl = curl_init();
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_FOLLOWLOCATION => true]);
+        curl_setopt_array($curl, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_COOKIEFILE => '',
+            CURLOPT_FOLLOWLOCATION => true,
+        ]);
         $get = function (string $path) use ($curl): string {
             curl_setopt_array($curl, [CURLOPT_URL => $this->address.$path, CURLOPT_HTTPGET => true]);
             $page = (string) curl_exec($curl);
@@ -94,9 +103,15 @@ final class DemoServer
             return $status === 200 ? $page : throw new RuntimeException("{$path} answered {$status}.");
         };
         preg_match('/name="_token" value="(\w+)"/', $get('/'), $token);
-        curl_setopt_array($curl, [CURLOPT_URL => "{$this->address}/demo", CURLOPT_POSTFIELDS => ['_token' => $token[1] ?? '']]);
+        curl_setopt_array($curl, [
+            CURLOPT_URL => "{$this->address}/demo",
+            CURLOPT_POSTFIELDS => ['_token' => $token[1] ?? ''],
+        ]);
         curl_exec($curl);
-        $cookies = array_map(static fn (string $line): string => implode('=', array_slice(explode("\t", $line), 5, 2)), array_map(strval(...), (array) curl_getinfo($curl, CURLINFO_COOKIELIST)));
+        $cookies = array_map(
+            static fn (string $line): string => implode('=', array_slice(explode("\t", $line), 5, 2)),
+            array_map(strval(...), (array) curl_getinfo($curl, CURLINFO_COOKIELIST)),
+        );
 
         return $get;
     }
@@ -111,16 +126,26 @@ final class DemoServer
     public function registered(string $crew, string $email, string $password, ?array &$cookies = null): void
     {
         $curl = curl_init();
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_FOLLOWLOCATION => true]);
+        curl_setopt_array($curl, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_COOKIEFILE => '',
+            CURLOPT_FOLLOWLOCATION => true,
+        ]);
         $send = function (string $path, array $fields) use ($curl): void {
             curl_setopt_array($curl, [CURLOPT_URL => $this->address.$path, CURLOPT_HTTPGET => true]);
             preg_match('/name="_token" value="(\w+)"/', (string) curl_exec($curl), $token);
-            curl_setopt_array($curl, [CURLOPT_URL => $this->address.$path, CURLOPT_POSTFIELDS => http_build_query(['_token' => $token[1] ?? ''] + $fields)]);
+            curl_setopt_array($curl, [
+                CURLOPT_URL => $this->address.$path,
+                CURLOPT_POSTFIELDS => http_build_query(['_token' => $token[1] ?? ''] + $fields),
+            ]);
             curl_exec($curl);
         };
         $send('/register', ['crew' => $crew, 'name' => 'Odile Marsh', 'email' => $email, 'password' => $password]);
         $send('/sign-in', ['email' => $email, 'password' => $password]);
-        $cookies = array_map(static fn (string $line): string => implode('=', array_slice(explode("\t", $line), 5, 2)), array_map(strval(...), (array) curl_getinfo($curl, CURLINFO_COOKIELIST)));
+        $cookies = array_map(
+            static fn (string $line): string => implode('=', array_slice(explode("\t", $line), 5, 2)),
+            array_map(strval(...), (array) curl_getinfo($curl, CURLINFO_COOKIELIST)),
+        );
     }
 
     /**
@@ -154,7 +179,9 @@ final class DemoServer
      */
     public function fetch(string $path, array $cookies): string
     {
-        $context = stream_context_create(['http' => ['header' => 'Cookie: '.implode('; ', $cookies), 'ignore_errors' => true]]);
+        $context = stream_context_create([
+            'http' => ['header' => 'Cookie: '.implode('; ', $cookies), 'ignore_errors' => true],
+        ]);
 
         return (string) file_get_contents($this->address.$path, false, $context);
     }
@@ -171,7 +198,15 @@ final class DemoServer
         $handles = [];
         foreach ($forms as [$path, $fields]) {
             $curl = curl_init();
-            foreach ([CURLOPT_URL => $this->address.$path, CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => http_build_query($fields), CURLOPT_HTTPHEADER => $headers, CURLOPT_COOKIE => implode('; ', $cookies)] as $option => $value) {
+            foreach (
+                [
+                    CURLOPT_URL => $this->address.$path,
+                    CURLOPT_RETURNTRANSFER => true,
+                    CURLOPT_POSTFIELDS => http_build_query($fields),
+                    CURLOPT_HTTPHEADER => $headers,
+                    CURLOPT_COOKIE => implode('; ', $cookies),
+                ] as $option => $value
+            ) {
                 curl_setopt($curl, $option, $value);
             }
             curl_multi_add_handle($many, $curl);
@@ -208,7 +243,9 @@ final class DemoServer
     {
         $statement = $this->table()->query($query);
 
-        return $statement === false ? [] : array_map(strval(...), array_values($statement->fetchAll(PDO::FETCH_COLUMN)));
+        return $statement === false
+            ? []
+            : array_map(strval(...), array_values($statement->fetchAll(PDO::FETCH_COLUMN)));
     }
 
     /** Be gone for a while, as a shop's cellar takes the signal. */
@@ -227,7 +264,13 @@ final class DemoServer
     /** @param array<string, string> $environment */
     private function artisan(string $command, array $environment): void
     {
-        $process = proc_open('php artisan '.$command.' 2>&1', [1 => ['pipe', 'w']], $pipes, dirname(__DIR__, 3), [...getenv(), ...$environment]);
+        $process = proc_open(
+            'php artisan '.$command.' 2>&1',
+            [1 => ['pipe', 'w']],
+            $pipes,
+            dirname(__DIR__, 3),
+            [...getenv(), ...$environment],
+        );
         is_resource($process) || throw new RuntimeException("Could not run artisan {$command}.");
         $said = (string) stream_get_contents($pipes[1]);
         proc_close($process) === 0 || throw new RuntimeException("artisan {$command} failed: {$said}");

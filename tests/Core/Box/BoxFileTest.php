@@ -16,15 +16,66 @@ final class BoxFileTest extends TestCase
 {
     /** A whole box: every field that a box may have. */
     private const WHOLE = [
-        'format' => 'plucky-wren/box@1', 'guide' => 'pellwick-quay', 'theme' => 'Tide pool 🐚', 'colours' => ['#2f8f9d'], 'for' => ['band' => '4-7', 'gender' => 'girl'],
-        'box' => ['kind' => 'own', 'length' => 300.5, 'width' => 190, 'height' => 110, 'floorLength' => 280, 'floorWidth' => 170],
-        'currency' => 'EUR', 'budget' => '25.00', 'sendingGift' => '9.00', 'done' => ['box-sound'], 'answers' => [['finding' => 'age.balloon', 'pieces' => ['p2'], 'because' => 'Her sister is nine.']],
+        'format' => 'plucky-wren/box@1',
+        'guide' => 'pellwick-quay',
+        'theme' => 'Tide pool 🐚',
+        'colours' => ['#2f8f9d'],
+        'for' => ['band' => '4-7', 'gender' => 'girl'],
+        'box' => [
+            'kind' => 'own',
+            'length' => 300.5,
+            'width' => 190,
+            'height' => 110,
+            'floorLength' => 280,
+            'floorWidth' => 170,
+        ],
+        'currency' => 'EUR',
+        'budget' => '25.00',
+        'sendingGift' => '9.00',
+        'done' => ['box-sound'],
+        'answers' => [['finding' => 'age.balloon', 'pieces' => ['p2'], 'because' => 'Her sister is nine.']],
         'order' => 'flats-wall',
         'pieces' => [
-            ['id' => 'p1', 'kind' => 'soap', 'name' => 'Pine soap', 'quantity' => 2, 'price' => ['paid' => '4.19', 'for' => 9], 'source' => 'shop', 'place' => 'Tuppence Corner', 'size' => [90, 60.5, 30], 'traits' => [], 'done' => ['price-off']],
-            ['id' => 'p2', 'kind' => 'balloons', 'name' => 'Balloons', 'quantity' => 1, 'price' => 'free', 'source' => 'given', 'place' => 'Ines'],
-            ['id' => 'p3', 'kind' => 'school-pouch-filled', 'name' => 'Pouch', 'quantity' => 1, 'price' => 'unknown', 'source' => 'made', 'cameInPackaging' => true, 'staysInPackaging' => true, 'holds' => ['pencils' => 5]],
-            ['id' => 'p4', 'kind' => 't-shirt', 'name' => 'T-shirt', 'quantity' => 1, 'toBuy' => true, 'sizeLabel' => '7-8'],
+            [
+                'id' => 'p1',
+                'kind' => 'soap',
+                'name' => 'Pine soap',
+                'quantity' => 2,
+                'price' => ['paid' => '4.19', 'for' => 9],
+                'source' => 'shop',
+                'place' => 'Tuppence Corner',
+                'size' => [90, 60.5, 30],
+                'traits' => [],
+                'done' => ['price-off'],
+            ],
+            [
+                'id' => 'p2',
+                'kind' => 'balloons',
+                'name' => 'Balloons',
+                'quantity' => 1,
+                'price' => 'free',
+                'source' => 'given',
+                'place' => 'Ines',
+            ],
+            [
+                'id' => 'p3',
+                'kind' => 'school-pouch-filled',
+                'name' => 'Pouch',
+                'quantity' => 1,
+                'price' => 'unknown',
+                'source' => 'made',
+                'cameInPackaging' => true,
+                'staysInPackaging' => true,
+                'holds' => ['pencils' => 5],
+            ],
+            [
+                'id' => 'p4',
+                'kind' => 't-shirt',
+                'name' => 'T-shirt',
+                'quantity' => 1,
+                'toBuy' => true,
+                'sizeLabel' => '7-8',
+            ],
         ],
     ];
 
@@ -37,14 +88,39 @@ final class BoxFileTest extends TestCase
         self::assertSame('0.93', $document->plan->pieces[0]->cost()?->rounded()->format());
         self::assertSame(['age.balloon|p2' => 'Her sister is nine.'], $document->plan->reasons);
         self::assertSame(['p1' => 'Tuppence Corner', 'p2' => 'Ines'], $document->places);
-        self::assertSame(5, array_sum(array_map(static fn ($held): int => $held->kind === 'pencils' ? $held->quantity : 0, $document->plan->held())));
+        self::assertSame(
+            5,
+            array_sum(
+                array_map(
+                    static fn ($held): int => $held->kind === 'pencils' ? $held->quantity : 0,
+                    $document->plan->held(),
+                ),
+            ),
+        );
     }
 
     public function test_what_is_left_out_is_as_usual(): void
     {
-        $plan = self::read(['format' => 'plucky-wren/box@1', 'guide' => 'pellwick-quay', 'theme' => 'T', 'for' => ['band' => '2-3', 'gender' => 'either'], 'box' => ['kind' => 'tapered-tub'], 'currency' => 'EUR', 'sendingGift' => '9', 'pieces' => [['id' => 'a', 'kind' => 'soap']]])->plan;
+        $plan = self::read([
+            'format' => 'plucky-wren/box@1',
+            'guide' => 'pellwick-quay',
+            'theme' => 'T',
+            'for' => ['band' => '2-3', 'gender' => 'either'],
+            'box' => ['kind' => 'tapered-tub'],
+            'currency' => 'EUR',
+            'sendingGift' => '9',
+            'pieces' => [['id' => 'a', 'kind' => 'soap']],
+        ])->plan;
 
-        self::assertSame(['Bar of soap', 1, null, false], [$plan->pieces[0]->name, $plan->pieces[0]->quantity, $plan->pieces[0]->cost(), $plan->pieces[0]->isMeasured]);
+        self::assertSame(
+            ['Bar of soap', 1, null, false],
+            [
+                $plan->pieces[0]->name,
+                $plan->pieces[0]->quantity,
+                $plan->pieces[0]->cost(),
+                $plan->pieces[0]->isMeasured,
+            ],
+        );
     }
 
     /** @param array<string, mixed> $change */
@@ -62,26 +138,45 @@ final class BoxFileTest extends TestCase
         $piece = static fn (array $with): array => ['pieces' => [$with + ['id' => 'p1', 'kind' => 'soap']]];
         yield 'another format' => [['format' => 'plucky-wren/box@2'], 'box.json: format must be "plucky-wren/box@1".'];
         yield 'an unknown guide' => [['guide' => 'nowhere'], 'guide names no guide that is here'];
-        yield 'a band of another guide' => [['for' => ['band' => '5-8', 'gender' => 'girl']], "for.band is none of the guide's: 2-3, 4-7, 8-12."];
+        yield 'a band of another guide' => [
+            ['for' => ['band' => '5-8', 'gender' => 'girl']], "for.band is none of the guide's: 2-3, 4-7, 8-12.",
+        ];
         yield 'money as a number' => [['sendingGift' => 9], 'sendingGift must be a text'];
-        yield 'money below zero' => [['budget' => '-3'], 'budget must be an amount, as text: An amount cannot be below zero.'];
+        yield 'money below zero' => [
+            ['budget' => '-3'], 'budget must be an amount, as text: An amount cannot be below zero.',
+        ];
         yield 'an unknown kind' => [$piece(['kind' => 'gremlin']), 'pieces[0].kind is no kind of thing that is known.'];
-        yield 'a quantity of none' => [$piece(['quantity' => 0]), 'pieces[0].quantity must be a whole number from 1 to 100.'];
+        yield 'a quantity of none' => [
+            $piece(['quantity' => 0]), 'pieces[0].quantity must be a whole number from 1 to 100.',
+        ];
         yield 'two sides' => [$piece(['size' => [1, 2]]), 'pieces[0].size must be three lengths in millimetres.'];
-        yield 'a price for none' => [$piece(['price' => ['paid' => '1.00', 'for' => 0]]), 'pieces[0].price.for must be a whole number'];
-        yield 'a price that says only that it was paid' => [$piece(['price' => 'paid']), 'pieces[0].price must say what was paid, for how many.'];
+        yield 'a price for none' => [
+            $piece(['price' => ['paid' => '1.00', 'for' => 0]]), 'pieces[0].price.for must be a whole number',
+        ];
+        yield 'a price that says only that it was paid' => [
+            $piece(['price' => 'paid']), 'pieces[0].price must say what was paid, for how many.',
+        ];
         yield 'an unknown task' => [$piece(['done' => ['polish']]), 'pieces[0].done[0] is none that is known.'];
         yield 'an unknown trait' => [$piece(['traits' => ['shiny']]), 'pieces[0].traits[0] is none that is known.'];
         yield 'a kit of gremlins' => [$piece(['holds' => ['gremlin' => 1]]), 'pieces[0].holds.gremlin is no kind'];
-        yield 'the same id twice' => [['pieces' => [['id' => 'a', 'kind' => 'soap'], ['id' => 'a', 'kind' => 'comb']]], 'pieces[1].id is there twice.'];
+        yield 'the same id twice' => [
+            ['pieces' => [['id' => 'a', 'kind' => 'soap'], ['id' => 'a', 'kind' => 'comb']]],
+            'pieces[1].id is there twice.',
+        ];
         yield 'a stranger' => [['weather' => 'fine'], 'weather is not a field of this format.'];
-        yield 'four colours' => [['colours' => ['#111111', '#222222', '#333333', '#444444']], 'colours must be up to three colours'];
+        yield 'four colours' => [
+            ['colours' => ['#111111', '#222222', '#333333', '#444444']], 'colours must be up to three colours',
+        ];
     }
 
     /** @param array<string, mixed> $fields */
     private static function read(array $fields): BoxDocument
     {
-        return self::file()->read(json_encode($fields, JSON_THROW_ON_ERROR), 'box.json', static fn (string $id): ?Guide => $id === 'pellwick-quay' ? Data::guide() : null);
+        return self::file()->read(
+            json_encode($fields, JSON_THROW_ON_ERROR),
+            'box.json',
+            static fn (string $id): ?Guide => $id === 'pellwick-quay' ? Data::guide() : null,
+        );
     }
 
     private static function file(): BoxFile

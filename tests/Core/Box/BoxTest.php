@@ -69,7 +69,10 @@ final class BoxTest extends TestCase
     public function test_stages_follow_one_another_and_the_lid_goes_on_when_packed(): void
     {
         self::assertSame([0, 1, 2, 3, 4], array_map(static fn (Stage $stage): int => $stage->place(), Stage::cases()));
-        self::assertSame([true, true, true, false, false], array_map(static fn (Stage $stage): bool => $stage->isOpen(), Stage::cases()));
+        self::assertSame(
+            [true, true, true, false, false],
+            array_map(static fn (Stage $stage): bool => $stage->isOpen(), Stage::cases()),
+        );
     }
 
     public function test_a_palette_holds_up_to_three_colours(): void
@@ -105,7 +108,22 @@ final class BoxTest extends TestCase
         self::assertSame(5, $list['pencils'][1]);
         self::assertSame(2, $list['socks'][1]);
         // Two things to play are two different ones.
-        self::assertSame([1, 1], array_values(array_map(static fn (array $entry): int => $entry[1], array_filter($list, static fn (array $entry): bool => in_array($entry[0]->id, ['skipping-rope', 'puzzle', 'playing-cards', 'dominoes', 'toy-car'], true)))));
+        self::assertSame(
+            [1, 1],
+            array_values(
+                array_map(
+                    static fn (array $entry): int => $entry[1],
+                    array_filter(
+                        $list,
+                        static fn (array $entry): bool => in_array(
+                            $entry[0]->id,
+                            ['skipping-rope', 'puzzle', 'playing-cards', 'dominoes', 'toy-car'],
+                            true,
+                        ),
+                    ),
+                ),
+            ),
+        );
         $filled = $plan->guide->needsFilled($plan->recipient, array_map(
             static fn (array $entry): Held => new Held($entry[0]->id, $entry[0]->id, $entry[0]->name, $entry[1]),
             array_values($list),
@@ -117,10 +135,19 @@ final class BoxTest extends TestCase
     }
 
     #[DataProvider('children')]
-    public function test_the_starting_list_goes_into_the_standard_box_and_its_lid_closes(string $band, Gender $gender): void
-    {
+    public function test_the_starting_list_goes_into_the_standard_box_and_its_lid_closes(
+        string $band,
+        Gender $gender,
+    ): void {
         $recipient = new Recipient(AgeBand::parse($band), $gender);
-        $empty = new Plan($recipient, Data::guide(), Data::boxKinds()->get('straight-card'), Plans::euro(900), null, []);
+        $empty = new Plan(
+            $recipient,
+            Data::guide(),
+            Data::boxKinds()->get('straight-card'),
+            Plans::euro(900),
+            null,
+            [],
+        );
         $pieces = array_map(
             static fn (array $entry): PlannedPiece => Plans::piece($entry[0]->id, $entry[1], null),
             array_values((new StartingList(Data::catalogue()))->of($empty)),
@@ -128,7 +155,10 @@ final class BoxTest extends TestCase
         $plan = new Plan($recipient, $empty->guide, $empty->boxKind, $empty->sendingGift, null, $pieces);
         $result = (new CornerSolver)->solve(FitProblem::of($plan), Budget::ofConstructions(12));
 
-        self::assertTrue($result->packsAll(), implode(', ', array_map(static fn (LeftOut $out): string => $out->id, $result->leftOut)));
+        self::assertTrue(
+            $result->packsAll(),
+            implode(', ', array_map(static fn (LeftOut $out): string => $out->id, $result->leftOut)),
+        );
         self::assertTrue($result->closure?->verdict->closes());
     }
 
@@ -144,7 +174,9 @@ final class BoxTest extends TestCase
 
     public function test_the_starting_list_leaves_out_what_is_in_the_box(): void
     {
-        $list = (new StartingList(Data::catalogue()))->of(Plans::of(null, Plans::piece('pencils', 3, null), Plans::piece('soap', 1, null)));
+        $list = (new StartingList(Data::catalogue()))->of(
+            Plans::of(null, Plans::piece('pencils', 3, null), Plans::piece('soap', 1, null)),
+        );
 
         self::assertSame(2, $list['pencils'][1]);
         self::assertArrayNotHasKey('soap', $list);
@@ -153,7 +185,9 @@ final class BoxTest extends TestCase
     private static function assertSuits(ItemKind $kind): void
     {
         foreach (Data::guide()->flags as $flag) {
-            $isFlagged = $flag->weight->mustBeMended() && $flag->holdsFor(Plans::of(null)->recipient->band) && $kind->has($flag->trait);
+            $isFlagged = $flag->weight->mustBeMended()
+                && $flag->holdsFor(Plans::of(null)->recipient->band)
+                && $kind->has($flag->trait);
             self::assertFalse($isFlagged, "{$kind->id} would be flagged for {$flag->trait->value}");
         }
     }

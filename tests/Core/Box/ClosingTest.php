@@ -28,7 +28,10 @@ final class ClosingTest extends TestCase
         self::assertSame(LineState::Open, $lines['must-haves']->state);
         self::assertContains('toothbrush', $lines['must-haves']->names);
         self::assertSame(['Pocket telescope'], $lines['to-mend']->names);
-        self::assertSame([LineState::Fine, LineState::Open, LineState::Open], [$lines['label']->state, $lines['gift']->state, $lines['lid']->state]);
+        self::assertSame(
+            [LineState::Fine, LineState::Open, LineState::Open],
+            [$lines['label']->state, $lines['gift']->state, $lines['lid']->state],
+        );
         self::assertSame(LineState::Open, $lines['note']->state);
         self::assertArrayNotHasKey('photo', $lines);
         self::assertArrayNotHasKey('counted', $lines);
@@ -37,24 +40,63 @@ final class ClosingTest extends TestCase
     public function test_what_is_left_with_a_reason_is_told_apart_and_a_letter_is_found(): void
     {
         $plan = Plans::of(null, Plans::piece('star-viewer', 1, [300, 1]), Plans::piece('letter', 1, [0, 1]));
-        $left = new Plan($plan->recipient, $plan->guide, $plan->boxKind, $plan->sendingGift, null, $plan->pieces, new Schools(sendsPhotos: true), ['trait.glass|star-viewer' => 'Its lens is plastic.'], [Task::BoxSound]);
+        $left = new Plan(
+            $plan->recipient,
+            $plan->guide,
+            $plan->boxKind,
+            $plan->sendingGift,
+            null,
+            $plan->pieces,
+            new Schools(sendsPhotos: true),
+            ['trait.glass|star-viewer' => 'Its lens is plastic.'],
+            [Task::BoxSound],
+        );
         $lines = self::lines($left, []);
 
         self::assertSame([LineState::Left, ['Pocket telescope']], [$lines['to-mend']->state, $lines['to-mend']->names]);
-        self::assertSame([LineState::Fine, LineState::Fine, LineState::Open], [$lines['note']->state, $lines['box-ready']->state, $lines['photo']->state]);
+        self::assertSame(
+            [LineState::Fine, LineState::Fine, LineState::Open],
+            [$lines['note']->state, $lines['box-ready']->state, $lines['photo']->state],
+        );
     }
 
     public function test_the_checkers_take_out_and_top_up_in_the_guides_order_and_it_costs(): void
     {
         // Glass is barred after liquid; whoever has a reason to leave it, they do not know.
-        $plan = Plans::of(null, Plans::piece('star-viewer', 1, [300, 1]), Plans::piece('bubbles', 2, [150, 1]), Plans::piece('soap', 1, [46, 1]));
-        $left = new Plan($plan->recipient, $plan->guide, $plan->boxKind, $plan->sendingGift, null, $plan->pieces, new Schools, ['trait.glass|star-viewer' => 'Its lens is plastic.']);
+        $plan = Plans::of(
+            null,
+            Plans::piece('star-viewer', 1, [300, 1]),
+            Plans::piece('bubbles', 2, [150, 1]),
+            Plans::piece('soap', 1, [46, 1]),
+        );
+        $left = new Plan(
+            $plan->recipient,
+            $plan->guide,
+            $plan->boxKind,
+            $plan->sendingGift,
+            null,
+            $plan->pieces,
+            new Schools,
+            ['trait.glass|star-viewer' => 'Its lens is plastic.'],
+        );
         $look = SecondLook::of($left, new StartingList(Data::catalogue()), ['pencils' => Plans::euro(8)->exactly()]);
 
-        self::assertSame([['Soap bubbles', '3.00'], ['Pocket telescope', '3.00']], array_map(static fn (array $out): array => [$out['name'], $out['cost']?->format()], $look->takenOut));
-        // With the telescope gone the lead gift is missing; five pencils at 0.08 are 0.40; nobody knows what a toothbrush costs.
+        self::assertSame(
+            [['Soap bubbles', '3.00'], ['Pocket telescope', '3.00']],
+            array_map(static fn (array $out): array => [$out['name'], $out['cost']?->format()], $look->takenOut),
+        );
+        // With the telescope gone the lead gift is missing; five pencils at 0.08 are 0.40; nobody knows what a
+        // toothbrush costs.
         $up = array_column($look->toppedUp, null, 'name');
-        self::assertSame([1, 5, '0.40', null], [$up['lead gift']['count'], $up['pencils']['count'], $up['pencils']['cost']?->format(), $up['toothbrush']['cost']]);
+        self::assertSame(
+            [1, 5, '0.40', null],
+            [
+                $up['lead gift']['count'],
+                $up['pencils']['count'],
+                $up['pencils']['cost']?->format(),
+                $up['toothbrush']['cost'],
+            ],
+        );
         self::assertArrayNotHasKey('soap', $up);
         self::assertSame('lead gift', $look->toppedUp[0]['name']);
     }
@@ -65,6 +107,10 @@ final class ClosingTest extends TestCase
      */
     private static function lines(Plan $plan, array $ticks): array
     {
-        return array_column(ClosingCheck::of($plan, Gauges::of($plan, null, RuleBook::ofAllRules()), $ticks)->lines, null, 'id');
+        return array_column(
+            ClosingCheck::of($plan, Gauges::of($plan, null, RuleBook::ofAllRules()), $ticks)->lines,
+            null,
+            'id',
+        );
     }
 }

@@ -17,7 +17,14 @@ final class FitProblemTest extends TestCase
 {
     public function test_weight_and_what_breaks_reach_the_solver(): void
     {
-        $items = FitProblem::of(Plans::of(null, Plans::piece('doll', 1, null), Plans::piece('soap', 2, null), Plans::piece('mirror-small', 1, null)))->items;
+        $items = FitProblem::of(
+            Plans::of(
+                null,
+                Plans::piece('doll', 1, null),
+                Plans::piece('soap', 2, null),
+                Plans::piece('mirror-small', 1, null),
+            ),
+        )->items;
 
         self::assertSame([true, false, true], array_column($items, 'gentle'));
         self::assertSame([250.0, 100.0, 60.0], array_column($items, 'weightG'));
@@ -27,16 +34,32 @@ final class FitProblemTest extends TestCase
     {
         foreach (Data::catalogue()->all() as $kind) {
             self::assertGreaterThan(0, $kind->grams, $kind->id);
-            self::assertTrue(! $kind->isGentle || $kind->form === Form::Rigid || $kind->form === Form::Soft || $kind->form === Form::Sheet, $kind->id);
+            self::assertTrue(
+                ! $kind->isGentle
+                    || $kind->form === Form::Rigid
+                    || $kind->form === Form::Soft
+                    || $kind->form === Form::Sheet,
+                $kind->id,
+            );
         }
     }
 
     public function test_nothing_hard_is_packed_upon_a_mirror(): void
     {
         // So many soaps that they lie in layers: 310 x 190 x 110 mm hold three layers of nine.
-        $plan = Plans::of(null, Plans::piece('mirror-small', 2, null), Plans::piece('soap', 22, null), Plans::piece('toy-car', 6, null));
+        $plan = Plans::of(
+            null,
+            Plans::piece('mirror-small', 2, null),
+            Plans::piece('soap', 22, null),
+            Plans::piece('toy-car', 6, null),
+        );
         $result = (new CornerSolver)->solve(FitProblem::of($plan), Budget::ofConstructions(300));
-        $parts = static fn (callable $which): array => array_merge(...array_map(static fn (Placement $one): array => $one->parts, array_values(array_filter($result->placements, $which))));
+        $parts = static fn (callable $which): array => array_merge(
+            ...array_map(
+                static fn (Placement $one): array => $one->parts,
+                array_values(array_filter($result->placements, $which)),
+            ),
+        );
         $mirrors = $parts(static fn (Placement $one): bool => str_starts_with($one->id, 'mirror'));
         $hard = $parts(static fn (Placement $one): bool => ! str_starts_with($one->id, 'mirror'));
 

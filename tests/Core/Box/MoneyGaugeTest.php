@@ -13,8 +13,16 @@ final class MoneyGaugeTest extends TestCase
 {
     public function test_it_adds_up_pieces_exactly_and_the_sending_gift(): void
     {
-        // One of 12 soaps for 5.52 is 46; seven of 72 pencils for 6.12 are 59.5; five of 12 combs for 2.64 are 110; the gift is 900.
-        $money = MoneyGauge::of(Plans::of(2000, Plans::piece('soap', 1, [552, 12]), Plans::piece('pencils', 7, [612, 72]), Plans::piece('comb', 5, [264, 12])));
+        // One of 12 soaps for 5.52 is 46; seven of 72 pencils for 6.12 are 59.5; five of 12 combs for 2.64 are 110; the
+        // gift is 900.
+        $money = MoneyGauge::of(
+            Plans::of(
+                2000,
+                Plans::piece('soap', 1, [552, 12]),
+                Plans::piece('pencils', 7, [612, 72]),
+                Plans::piece('comb', 5, [264, 12]),
+            ),
+        );
 
         self::assertSame(1116, $money->total->minor);
         self::assertSame(884, $money->left()?->minor);
@@ -24,7 +32,14 @@ final class MoneyGaugeTest extends TestCase
     public function test_the_shares_of_the_lanes_and_the_gift_add_up_to_the_total(): void
     {
         // Three lanes of 33.33 each: 100 together, so one lane shows the odd cent.
-        $money = MoneyGauge::of(Plans::of(null, Plans::piece('soap', 1, [100, 3]), Plans::piece('pencils', 1, [100, 3]), Plans::piece('socks', 1, [100, 3])));
+        $money = MoneyGauge::of(
+            Plans::of(
+                null,
+                Plans::piece('soap', 1, [100, 3]),
+                Plans::piece('pencils', 1, [100, 3]),
+                Plans::piece('socks', 1, [100, 3]),
+            ),
+        );
         $shares = array_map(static fn (Money $share): int => $share->minor, $money->byCategory);
 
         self::assertSame(['school' => 34, 'care' => 33, 'wear' => 33], $shares);
@@ -34,7 +49,14 @@ final class MoneyGaugeTest extends TestCase
 
     public function test_what_has_no_price_is_named_and_never_taken_as_nothing(): void
     {
-        $money = MoneyGauge::of(Plans::of(2000, Plans::piece('soap', 1, [552, 12]), Plans::piece('photo-card', 1, null), Plans::piece('plush-small', 1, [0, 1])));
+        $money = MoneyGauge::of(
+            Plans::of(
+                2000,
+                Plans::piece('soap', 1, [552, 12]),
+                Plans::piece('photo-card', 1, null),
+                Plans::piece('plush-small', 1, [0, 1]),
+            ),
+        );
 
         self::assertSame(['Photo card'], $money->withoutPrice);
         self::assertSame(946, $money->total->minor);
@@ -43,7 +65,17 @@ final class MoneyGaugeTest extends TestCase
     public function test_what_is_still_to_buy_is_told_apart_from_what_has_no_price(): void
     {
         $comb = Plans::piece('comb', 1, null);
-        $listed = new PlannedPiece('listed', $comb->kind, $comb->name, 1, $comb->price, $comb->size, $comb->traits, isToBuy: true, isMeasured: false);
+        $listed = new PlannedPiece(
+            'listed',
+            $comb->kind,
+            $comb->name,
+            1,
+            $comb->price,
+            $comb->size,
+            $comb->traits,
+            isToBuy: true,
+            isMeasured: false,
+        );
         $money = MoneyGauge::of(Plans::of(null, $listed, Plans::piece('photo-card', 1, null)));
 
         self::assertSame([['Photo card'], ['Comb']], [$money->withoutPrice, $money->toBuy]);

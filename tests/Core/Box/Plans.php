@@ -39,7 +39,17 @@ final class Plans
             default => Price::paid(self::euro($pack[0]), $pack[1]),
         };
 
-        return new PlannedPiece($id === '' ? $kind : $id, $itemKind, $itemKind->name, $quantity, $price, $itemKind->size, $itemKind->traits, false, false);
+        return new PlannedPiece(
+            $id === '' ? $kind : $id,
+            $itemKind,
+            $itemKind->name,
+            $quantity,
+            $price,
+            $itemKind->size,
+            $itemKind->traits,
+            false,
+            false,
+        );
     }
 
     public static function euro(int $cents): Money

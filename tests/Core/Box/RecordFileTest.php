@@ -33,8 +33,26 @@ final class RecordFileTest extends TestCase
         $json = $this->written($record);
 
         // Soap is now twice as long and sewn, combs are gone, and so is the guide.
-        $now = Catalogue::ofFiles([['category' => 'care', 'kinds' => [['id' => 'soap', 'name' => 'Other soap', 'size' => [184.0, 60.0, 30.0], 'form' => 'cloth', 'traits' => [], 'usual' => []]]]]);
-        $read = (new RecordFile($now, Data::boxKinds()))->read($json, 'record.json', static fn (): ?Guide => self::fail('The guide is in the record.'));
+        $now = Catalogue::ofFiles([
+            [
+                'category' => 'care',
+                'kinds' => [
+                    [
+                        'id' => 'soap',
+                        'name' => 'Other soap',
+                        'size' => [184.0, 60.0, 30.0],
+                        'form' => 'cloth',
+                        'traits' => [],
+                        'usual' => [],
+                    ],
+                ],
+            ],
+        ]);
+        $read = (new RecordFile($now, Data::boxKinds()))->read(
+            $json,
+            'record.json',
+            static fn (): ?Guide => self::fail('The guide is in the record.'),
+        );
 
         self::assertEquals($record->box->plan->pieces, $read->box->plan->pieces);
         self::assertEquals($record->box->plan->guide, $read->box->plan->guide);
@@ -47,7 +65,17 @@ final class RecordFileTest extends TestCase
     public function test_a_measure_that_nobody_took_is_kept_as_such(): void
     {
         $soap = Plans::piece('soap', 1, null, 'p1');
-        $odd = new PlannedPiece('p1', $soap->kind, 'Odd soap', 1, $soap->price, new Size(1000, 500, 300), $soap->traits, false, false);
+        $odd = new PlannedPiece(
+            'p1',
+            $soap->kind,
+            'Odd soap',
+            1,
+            $soap->price,
+            new Size(1000, 500, 300),
+            $soap->traits,
+            false,
+            false,
+        );
         $read = $this->file()->read($this->written($this->record($odd)), 'record.json', static fn (): ?Guide => null);
 
         self::assertEquals($odd->size, $read->box->plan->pieces[0]->size);
@@ -56,11 +84,23 @@ final class RecordFileTest extends TestCase
 
     public function test_what_the_gauges_said_stands_in_words_and_figures(): void
     {
-        /** @var array{told: array{mustHaves: array{asked: int, filled: int, missing: list<string>}, money: array<string, mixed>, room: array<string, mixed>}} $fields */
-        $fields = json_decode($this->written($this->record(Plans::piece('soap', 2, [419, 9], 'p1'))), true, 32, JSON_THROW_ON_ERROR);
+        /**
+         * @var array{
+         * told: array{mustHaves: array{asked: int, filled: int, missing: list<string>}, money: array<string, mixed>,
+         * room: array<string, mixed>}, } $fields
+         */
+        $fields = json_decode(
+            $this->written($this->record(Plans::piece('soap', 2, [419, 9], 'p1'))),
+            true,
+            32,
+            JSON_THROW_ON_ERROR,
+        );
 
         // Two of nine for 4.19 are 0.93; with the gift of 9.00 that is 9.93.
-        self::assertSame(['total' => '9.93', 'sendingGift' => '9.00', 'budget' => '25.00', 'withoutPrice' => []], $fields['told']['money']);
+        self::assertSame(
+            ['total' => '9.93', 'sendingGift' => '9.00', 'budget' => '25.00', 'withoutPrice' => []],
+            $fields['told']['money'],
+        );
         self::assertSame('flat', $fields['told']['room']['state']);
         self::assertSame(1, $fields['told']['mustHaves']['filled']);
         self::assertCount($fields['told']['mustHaves']['asked'] - 1, $fields['told']['mustHaves']['missing']);
@@ -75,13 +115,35 @@ final class RecordFileTest extends TestCase
 
     private function record(PlannedPiece ...$pieces): BoxRecord
     {
-        $bought = static fn (PlannedPiece $piece): PlannedPiece => new PlannedPiece($piece->id, $piece->kind, $piece->name, $piece->quantity, $piece->price, $piece->size, $piece->traits, false, false, null, Source::Shop);
+        $bought = static fn (PlannedPiece $piece): PlannedPiece => new PlannedPiece(
+            $piece->id,
+            $piece->kind,
+            $piece->name,
+            $piece->quantity,
+            $piece->price,
+            $piece->size,
+            $piece->traits,
+            false,
+            false,
+            null,
+            Source::Shop,
+        );
         $plan = Plans::of(2500, ...array_map($bought, $pieces));
         $packs = isset($pieces[0]) && $pieces[0]->price->each !== null ? ['p1' => [Plans::euro(419), 9]] : [];
 
         return new BoxRecord(
-            new BoxDocument('Tide pool', Palette::ofHexes(['#2f8f9d']), 'pellwick-quay', $plan, ['p1' => 'Tuppence Corner'], $packs),
-            ResultFile::read(ResultFile::write((new CornerSolver)->solve(FitProblem::of($plan), Budget::ofConstructions(50))), 'packing'),
+            new BoxDocument(
+                'Tide pool',
+                Palette::ofHexes(['#2f8f9d']),
+                'pellwick-quay',
+                $plan,
+                ['p1' => 'Tuppence Corner'],
+                $packs,
+            ),
+            ResultFile::read(
+                ResultFile::write((new CornerSolver)->solve(FitProblem::of($plan), Budget::ofConstructions(50))),
+                'packing',
+            ),
             'Marla Fenn',
             new DateTimeImmutable('2026-11-18T10:15:00+13:00'),
         );
@@ -91,10 +153,23 @@ final class RecordFileTest extends TestCase
     {
         $kinds = array_values(array_filter(array_map(static fn (array $file): array => [
             'category' => $file['category'],
-            'kinds' => array_values(array_filter($file['kinds'], static fn (array $kind): bool => in_array($kind['id'], RecordFile::kindsIn($record->box->plan->pieces), true))),
+            'kinds' => array_values(
+                array_filter(
+                    $file['kinds'],
+                    static fn (array $kind): bool => in_array(
+                        $kind['id'],
+                        RecordFile::kindsIn($record->box->plan->pieces),
+                        true,
+                    ),
+                ),
+            ),
         ], Data::kindFiles()), static fn (array $file): bool => $file['kinds'] !== []));
 
-        return $this->file()->write($record, Gauges::of($record->box->plan, $record->packing, RuleBook::ofAllRules()), new References(Data::guideData(), $kinds, Data::boxKindData('straight-card')));
+        return $this->file()->write(
+            $record,
+            Gauges::of($record->box->plan, $record->packing, RuleBook::ofAllRules()),
+            new References(Data::guideData(), $kinds, Data::boxKindData('straight-card')),
+        );
     }
 
     private function file(): RecordFile

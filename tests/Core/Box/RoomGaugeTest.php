@@ -20,14 +20,26 @@ final class RoomGaugeTest extends TestCase
     public function test_an_empty_box_is_empty_and_an_untried_one_not_tried(): void
     {
         self::assertSame(RoomState::Empty, RoomGauge::of(Plans::of(null), null)->state);
-        self::assertSame(RoomState::NotTried, RoomGauge::of(Plans::of(null, Plans::piece('soap', 1, null)), null)->state);
+        self::assertSame(
+            RoomState::NotTried,
+            RoomGauge::of(Plans::of(null, Plans::piece('soap', 1, null)), null)->state,
+        );
     }
 
     #[DataProvider('verdicts')]
-    public function test_it_repeats_the_verdict_only_where_everything_went_in(Verdict $verdict, int $leftOut, RoomState $state, bool $closes): void
-    {
-        $outs = $leftOut === 0 ? [] : array_map(static fn (int $n): LeftOut => new LeftOut("pencils#{$n}", Reason::NoRoom), range(1, $leftOut));
-        $room = RoomGauge::of(Plans::of(null, Plans::piece('pencils', 8, null)), new Result([], $outs, Closure::recorded($verdict, 6.0, 0.4, 2.0), 0.5));
+    public function test_it_repeats_the_verdict_only_where_everything_went_in(
+        Verdict $verdict,
+        int $leftOut,
+        RoomState $state,
+        bool $closes,
+    ): void {
+        $outs = $leftOut === 0
+            ? []
+            : array_map(static fn (int $n): LeftOut => new LeftOut("pencils#{$n}", Reason::NoRoom), range(1, $leftOut));
+        $room = RoomGauge::of(
+            Plans::of(null, Plans::piece('pencils', 8, null)),
+            new Result([], $outs, Closure::recorded($verdict, 6.0, 0.4, 2.0), 0.5),
+        );
 
         self::assertSame($state, $room->state);
         self::assertSame($closes, $room->closesOverAll());
@@ -45,8 +57,15 @@ final class RoomGaugeTest extends TestCase
 
     public function test_pieces_left_out_are_named_once_with_their_number_and_reason(): void
     {
-        $outs = [new LeftOut('pencils#7', Reason::NoRoom), new LeftOut('pencils#8', Reason::NoRoom), new LeftOut('ruler', Reason::LargerThanBox)];
-        $room = RoomGauge::of(Plans::of(null, Plans::piece('pencils', 8, null), Plans::piece('ruler', 1, null)), new Result([], $outs, Closure::recorded(Verdict::Flat, 0, 0, 0), 0.5));
+        $outs = [
+            new LeftOut('pencils#7', Reason::NoRoom),
+            new LeftOut('pencils#8', Reason::NoRoom),
+            new LeftOut('ruler', Reason::LargerThanBox),
+        ];
+        $room = RoomGauge::of(
+            Plans::of(null, Plans::piece('pencils', 8, null), Plans::piece('ruler', 1, null)),
+            new Result([], $outs, Closure::recorded(Verdict::Flat, 0, 0, 0), 0.5),
+        );
 
         self::assertSame([
             ['name' => 'Pencil', 'reason' => 'no-room', 'count' => 2],
@@ -56,7 +75,15 @@ final class RoomGaugeTest extends TestCase
 
     public function test_a_need_is_worth_more_than_a_wish_and_a_wish_more_than_the_rest(): void
     {
-        $problem = FitProblem::of(Plans::of(null, Plans::piece('pencils', 8, null), Plans::piece('scissors', 1, null), Plans::piece('stickers', 1, null), Plans::piece('plush-small', 1, null)));
+        $problem = FitProblem::of(
+            Plans::of(
+                null,
+                Plans::piece('pencils', 8, null),
+                Plans::piece('scissors', 1, null),
+                Plans::piece('stickers', 1, null),
+                Plans::piece('plush-small', 1, null),
+            ),
+        );
         [$pencils, $scissors, $stickers, $plush] = $problem->items;
 
         self::assertSame([5.0 / 8, true], [$pencils->value, $pencils->must]);

@@ -26,7 +26,10 @@ final class ShoppingListTest extends TestCase
 
     public function test_boxes_are_added_up_and_what_is_on_hand_comes_off_once(): void
     {
-        $lines = self::lines(['a' => Plans::of(null), 'b' => Plans::of(null, Plans::piece('pencils', 2, null))], ['pencils' => 6, 'soap' => 9]);
+        $lines = self::lines(
+            ['a' => Plans::of(null), 'b' => Plans::of(null, Plans::piece('pencils', 2, null))],
+            ['pencils' => 6, 'soap' => 9],
+        );
 
         // Five for a and three for b, less six.
         self::assertSame([8, 6, 2], [$lines['pencils']->needed, $lines['pencils']->onHand, $lines['pencils']->toBuy()]);
@@ -45,7 +48,17 @@ final class ShoppingListTest extends TestCase
     public function test_what_stands_on_a_boxs_own_list_is_not_asked_for_twice(): void
     {
         $comb = Plans::piece('comb', 1, null);
-        $listed = static fn (string $kind, int $count): PlannedPiece => new PlannedPiece($kind, Plans::piece($kind, 1, null)->kind, $kind, $count, $comb->price, $comb->size, [], true, false);
+        $listed = static fn (string $kind, int $count): PlannedPiece => new PlannedPiece(
+            $kind,
+            Plans::piece($kind, 1, null)->kind,
+            $kind,
+            $count,
+            $comb->price,
+            $comb->size,
+            [],
+            true,
+            false,
+        );
         $lines = self::lines(['a' => Plans::of(null, $listed('comb', 1), $listed('stickers', 3))], []);
 
         self::assertSame(1, $lines['comb']->toBuy());
@@ -55,13 +68,17 @@ final class ShoppingListTest extends TestCase
 
     public function test_a_box_is_weighed_against_its_budget_with_all_that_it_lacks(): void
     {
-        // In it: 3 of 6 socks for 4.50 are 2.25, and the sending gift of 9.00. Five pencils are to come at 0.40 each: 2.00.
+        // In it: 3 of 6 socks for 4.50 are 2.25, and the sending gift of 9.00. Five pencils are to come at 0.40 each:
+        // 2.00.
         $plan = Plans::of(2500, Plans::piece('socks', 3, [450, 6]));
         $lines = array_values(self::lines(['a' => $plan], []));
         $lacking = array_sum(array_map(static fn (ShoppingLine $line): int => $line->byBox['a'], $lines));
         $outlook = BoxOutlook::of('a', $plan, $lines, ['pencils' => Plans::euro(40)->exactly()]);
 
-        self::assertSame(['11.25', '2.00', $lacking - 5], [$outlook->soFar->format(), $outlook->expected->format(), $outlook->unpriced]);
+        self::assertSame(
+            ['11.25', '2.00', $lacking - 5],
+            [$outlook->soFar->format(), $outlook->expected->format(), $outlook->unpriced],
+        );
         self::assertSame(['11.75', false], [$outlook->left()?->format(), $outlook->isOver()]);
         self::assertSame(intdiv(1175, $lacking - 5), $outlook->eachOfTheRest()?->floored()->minor);
         self::assertNull(BoxOutlook::of('a', Plans::of(null), $lines, [])->left());

@@ -23,10 +23,15 @@ final class CsvTextTest extends TestCase
         yield 'commas' => ["name,paid\nSoap,1.25\n", [['name', 'paid'], ['Soap', '1.25']]];
         yield 'semicolons and decimal commas' => ["name;paid\r\nSoap;1,25\r\n", [['name', 'paid'], ['Soap', '1,25']]];
         yield 'tabs' => ["name\tpaid\nSoap\t1", [['name', 'paid'], ['Soap', '1']]];
-        yield 'quotes with a comma, a quote and a line break' => ["name,note\n\"Soap, pine\",\"say \"\"hi\"\"\nthere\"\n", [['name', 'note'], ['Soap, pine', "say \"hi\"\nthere"]]];
+        yield 'quotes with a comma, a quote and a line break' => [
+            "name,note\n\"Soap, pine\",\"say \"\"hi\"\"\nthere\"\n",
+            [['name', 'note'], ['Soap, pine', "say \"hi\"\nthere"]],
+        ];
         yield 'a byte order mark' => ["\xEF\xBB\xBFname,paid\n", [['name', 'paid']]];
         yield 'Windows-1252' => ["name;paid\nCr\xE8me \x80;2\n", [['name', 'paid'], ['Crème €', '2']]];
-        yield 'UTF-16 with a mark' => ["\xFF\xFE".mb_convert_encoding("a;b\nü;1\n", 'UTF-16LE', 'UTF-8'), [['a', 'b'], ['ü', '1']]];
+        yield 'UTF-16 with a mark' => [
+            "\xFF\xFE".mb_convert_encoding("a;b\nü;1\n", 'UTF-16LE', 'UTF-8'), [['a', 'b'], ['ü', '1']],
+        ];
         yield 'old line ends, spaces round cells' => ["a , b\r 1,2 \r", [['a', 'b'], ['1', '2']]];
         yield 'an empty last cell' => ["a,b\n1,", [['a', 'b'], ['1', '']]];
         yield 'an empty line keeps its place' => ["a\n\nb\n", [['a'], [''], ['b']]];
@@ -43,7 +48,10 @@ final class CsvTextTest extends TestCase
         self::assertStringContainsString("'=SUM(A1)", $text);
         self::assertStringContainsString('-1.25', $text);
         self::assertStringNotContainsString("'-1.25", $text);
-        self::assertSame($rows, array_map(static fn (array $row): array => array_map(CsvText::unguarded(...), $row), CsvText::read($text)));
+        self::assertSame(
+            $rows,
+            array_map(static fn (array $row): array => array_map(CsvText::unguarded(...), $row), CsvText::read($text)),
+        );
     }
 
     public function test_a_large_file_is_read_quickly_enough_to_be_read_at_once(): void

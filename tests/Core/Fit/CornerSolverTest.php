@@ -62,7 +62,11 @@ final class CornerSolverTest extends TestCase
                 array_pop($half);
             }
             $pinned = new Problem($problem->box, $problem->items, $problem->order, $half);
-            self::assertSame([], Validator::ofAllRules()->breaches($pinned, $this->solve($pinned, 2, $seed)), "pinned, seed {$seed}");
+            self::assertSame(
+                [],
+                Validator::ofAllRules()->breaches($pinned, $this->solve($pinned, 2, $seed)),
+                "pinned, seed {$seed}",
+            );
             $goneOn += count($half);
         }
         self::assertGreaterThan(180, $nested);
@@ -89,7 +93,10 @@ final class CornerSolverTest extends TestCase
         foreach ([3, 14, 15] as $seed) {
             $problem = RandomProblems::number($seed);
 
-            self::assertSame(ResultFile::write($this->solve($problem, 6, 9)), ResultFile::write($this->solve($problem, 6, 9)));
+            self::assertSame(
+                ResultFile::write($this->solve($problem, 6, 9)),
+                ResultFile::write($this->solve($problem, 6, 9)),
+            );
         }
     }
 
@@ -120,7 +127,9 @@ final class CornerSolverTest extends TestCase
 
     public function test_it_says_which_piece_stays_out_and_why(): void
     {
-        $problem = new Problem(self::cardBox(), [self::item('rod', 600, 10, 10), self::item('one', 318, 196, 100), self::item('two', 318, 196, 100)]);
+        $problem = new Problem(self::cardBox(), [
+            self::item('rod', 600, 10, 10), self::item('one', 318, 196, 100), self::item('two', 318, 196, 100),
+        ]);
         $reasons = $this->reasons($this->solve($problem));
 
         self::assertSame(Reason::LargerThanBox, $reasons['rod']);
@@ -132,7 +141,9 @@ final class CornerSolverTest extends TestCase
         $tub = new BoxShape('Tub', 3180, 1960, 2820, 1600, 1120, 40);
         // 180 mm is more than the floor's 160, but there is room for it from half-way up.
         $alone = $this->reasons($this->solve(new Problem($tub, [self::item('disc', 180, 180, 20)])));
-        $onABase = $this->solve(new Problem($tub, [self::item('base', 280, 158, 70), self::item('disc', 180, 180, 20)]));
+        $onABase = $this->solve(
+            new Problem($tub, [self::item('base', 280, 158, 70), self::item('disc', 180, 180, 20)]),
+        );
 
         self::assertSame(['disc' => Reason::NoRoom], $alone);
         self::assertTrue($onABase->packsAll());
@@ -140,7 +151,10 @@ final class CornerSolverTest extends TestCase
 
     public function test_must_pieces_go_in_before_others(): void
     {
-        $problem = new Problem(self::cardBox(), [self::item('toy', 318, 196, 65), new Item('soap', 'soap', Size::ofMm(318, 196, 65), Form::Rigid, must: true)]);
+        $problem = new Problem(self::cardBox(), [
+            self::item('toy', 318, 196, 65),
+            new Item('soap', 'soap', Size::ofMm(318, 196, 65), Form::Rigid, must: true),
+        ]);
 
         self::assertSame(['toy' => Reason::NoRoom], $this->reasons($this->solve($problem)));
     }
@@ -160,7 +174,15 @@ final class CornerSolverTest extends TestCase
     public function test_what_is_pinned_stays_and_what_it_blocks_is_said_so(): void
     {
         $pinned = new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 3180, 1960, 600)]);
-        $problem = new Problem(self::cardBox(), [self::item('tin', 318, 196, 60), self::item('case', 318, 196, 70), self::item('card', 200, 100, 2, Form::Sheet)], pinned: [$pinned]);
+        $problem = new Problem(
+            self::cardBox(),
+            [
+                self::item('tin', 318, 196, 60),
+                self::item('case', 318, 196, 70),
+                self::item('card', 200, 100, 2, Form::Sheet),
+            ],
+            pinned: [$pinned],
+        );
         $result = $this->solve($problem);
 
         self::assertSame(['case' => Reason::BlockedByPinned], $this->reasons($result));
@@ -179,7 +201,11 @@ final class CornerSolverTest extends TestCase
     /** @return array<string, Reason> */
     private function reasons(Result $result): array
     {
-        return array_column(array_map(static fn (LeftOut $out): array => [$out->id, $out->reason], $result->leftOut), 1, 0);
+        return array_column(
+            array_map(static fn (LeftOut $out): array => [$out->id, $out->reason], $result->leftOut),
+            1,
+            0,
+        );
     }
 
     private function solve(Problem $problem, int $constructions = 8, int $seed = 1): Result

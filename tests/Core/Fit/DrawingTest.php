@@ -30,7 +30,13 @@ final class DrawingTest extends TestCase
             $prisms = [];
             foreach ($result->placements as $placement) {
                 foreach ($placement->parts as $part) {
-                    $prisms[] = new Prism($placement->id, Footprint::of($part, $placement->angle), $part->z, $part->top(), $placement->angle != 0.0);
+                    $prisms[] = new Prism(
+                        $placement->id,
+                        Footprint::of($part, $placement->angle),
+                        $part->z,
+                        $part->top(),
+                        $placement->angle != 0.0,
+                    );
                 }
             }
             self::assertPaintedRight($prisms, "seed {$seed}");
@@ -41,7 +47,13 @@ final class DrawingTest extends TestCase
     {
         for ($seed = 1; $seed <= 12; $seed++) {
             $prisms = [];
-            foreach (self::cutUp(new Part(0, 0, 0, 3180, 1960, 1120), 5, new Randomizer(new Mt19937($seed))) as $number => $part) {
+            foreach (
+                self::cutUp(
+                    new Part(0, 0, 0, 3180, 1960, 1120),
+                    5,
+                    new Randomizer(new Mt19937($seed)),
+                ) as $number => $part
+            ) {
                 $prisms[] = self::prism("p{$number}", $part);
             }
             self::assertGreaterThan(10, count($prisms));
@@ -64,16 +76,36 @@ final class DrawingTest extends TestCase
     public function test_the_paint_order_keeps_every_piece(): void
     {
         $parts = self::cutUp(new Part(0, 0, 0, 3180, 1960, 1120), 4, new Randomizer(new Mt19937(5)));
-        $prisms = array_map(static fn (Part $part, int $number): Prism => self::prism("p{$number}", $part), $parts, array_keys($parts));
+        $prisms = array_map(
+            static fn (Part $part, int $number): Prism => self::prism("p{$number}", $part),
+            $parts,
+            array_keys($parts),
+        );
         $painted = (new PaintOrder(new Sight(new Projection)))->sorted($prisms);
-        $volume = array_sum(array_map(static fn (Prism $prism): float => $prism->footprint->area() * ($prism->high - $prism->low), $painted));
+        $volume = array_sum(
+            array_map(
+                static fn (Prism $prism): float => $prism->footprint->area() * ($prism->high - $prism->low),
+                $painted,
+            ),
+        );
 
         self::assertEqualsWithDelta(3180.0 * 1960 * 1120, $volume, 1.0);
     }
 
     public function test_a_scene_numbers_each_piece_at_most_once_and_stays_in_its_frame(): void
     {
-        $placements = array_map(static fn (Part $part, int $number): Placement => new Placement("p{$number}", $number + 1, null, How::Flat, 0.0, [$part]), $parts = self::cutUp(new Part(0, 0, 0, 3180, 1960, 1120), 4, new Randomizer(new Mt19937(2))), array_keys($parts));
+        $placements = array_map(
+            static fn (Part $part, int $number): Placement => new Placement(
+                "p{$number}",
+                $number + 1,
+                null,
+                How::Flat,
+                0.0,
+                [$part],
+            ),
+            $parts = self::cutUp(new Part(0, 0, 0, 3180, 1960, 1120), 4, new Randomizer(new Mt19937(2))),
+            array_keys($parts),
+        );
         $scene = (new SceneOf)->packing(BoxShape::straight('Box', 3180, 1960, 1120, 80), $placements);
         [$left, $top, $width, $height] = $scene->frame;
         $labelled = [];
@@ -84,7 +116,12 @@ final class DrawingTest extends TestCase
             }
             foreach ($drawn->faces as $face) {
                 foreach ($face->points as [$x, $y]) {
-                    self::assertTrue($x >= $left - 0.01 && $x <= $left + $width + 0.01 && $y >= $top - 0.01 && $y <= $top + $height + 0.01);
+                    self::assertTrue(
+                        $x >= $left - 0.01
+                            && $x <= $left + $width + 0.01
+                            && $y >= $top - 0.01
+                            && $y <= $top + $height + 0.01,
+                    );
                 }
             }
         }
@@ -107,25 +144,37 @@ final class DrawingTest extends TestCase
     }
 
     /**
-     * Looks along rays from points on the visible sides towards the eye: whatever such a ray runs into must be painted later.
+     * Looks along rays from points on the visible sides towards the eye: whatever such a ray runs into must be painted
+     * later.
      *
      * @param  list<Prism>  $prisms
      */
     private static function assertPaintedRight(array $prisms, string $which): void
     {
         $eye = new Projection;
-        $towards = [$eye->towardsX, $eye->towardsY, -($eye->towardsX * $eye->downX + $eye->towardsY * $eye->downY) / $eye->downZ];
+        $towards = [
+            $eye->towardsX,
+            $eye->towardsY,
+            -($eye->towardsX * $eye->downX + $eye->towardsY * $eye->downY) / $eye->downZ,
+        ];
         $painted = (new PaintOrder(new Sight($eye)))->sorted($prisms);
         foreach ($painted as $i => $one) {
             foreach (self::pointsOn($one) as $point) {
                 foreach (array_slice($painted, 0, $i) as $earlier) {
-                    self::assertFalse($earlier->piece !== $one->piece && self::runsInto($point, $towards, $earlier), "{$which}: {$one->piece} is painted over {$earlier->piece}, which is in front of it.");
+                    self::assertFalse(
+                        $earlier->piece !== $one->piece && self::runsInto($point, $towards, $earlier),
+                        "{$which}: {$one->piece} is painted over {$earlier->piece}, which is in front of it.",
+                    );
                 }
             }
         }
     }
 
-    /** @return list<array{float, float, float}> a few millimetres within its outline, on top and half-way up the sides */
+    /**
+     * @return list<array{
+     *     float, float, float,
+     * }> a few millimetres within its outline, on top and half-way up the sides
+     */
     private static function pointsOn(Prism $prism): array
     {
         [$x1, $y1, $x2, $y2] = $prism->bounds;
@@ -140,7 +189,12 @@ final class DrawingTest extends TestCase
             }
         }
 
-        return array_values(array_filter($points, static fn (array $point): bool => ! $prism->isTurned || $prism->footprint->holds($point[0], $point[1])));
+        return array_values(
+            array_filter(
+                $points,
+                static fn (array $point): bool => ! $prism->isTurned || $prism->footprint->holds($point[0], $point[1]),
+            ),
+        );
     }
 
     /**
@@ -152,7 +206,11 @@ final class DrawingTest extends TestCase
     private static function runsInto(array $from, array $towards, Prism $prism): bool
     {
         for ($step = 1; $step < 400; $step++) {
-            [$x, $y, $z] = [$from[0] + $step * 12 * $towards[0], $from[1] + $step * 12 * $towards[1], $from[2] + $step * 12 * $towards[2]];
+            [$x, $y, $z] = [
+                $from[0] + $step * 12 * $towards[0],
+                $from[1] + $step * 12 * $towards[1],
+                $from[2] + $step * 12 * $towards[2],
+            ];
             if ($z > 2600) {
                 return false;
             }
@@ -190,9 +248,18 @@ final class DrawingTest extends TestCase
         }
         $at = $random->getInt(100, $side - 100);
         [$near, $far] = match ($axis) {
-            0 => [new Part($part->x, $part->y, $part->z, $at, $part->w, $part->h), new Part($part->x + $at, $part->y, $part->z, $part->l - $at, $part->w, $part->h)],
-            1 => [new Part($part->x, $part->y, $part->z, $part->l, $at, $part->h), new Part($part->x, $part->y + $at, $part->z, $part->l, $part->w - $at, $part->h)],
-            default => [new Part($part->x, $part->y, $part->z, $part->l, $part->w, $at), new Part($part->x, $part->y, $part->z + $at, $part->l, $part->w, $part->h - $at)],
+            0 => [
+                new Part($part->x, $part->y, $part->z, $at, $part->w, $part->h),
+                new Part($part->x + $at, $part->y, $part->z, $part->l - $at, $part->w, $part->h),
+            ],
+            1 => [
+                new Part($part->x, $part->y, $part->z, $part->l, $at, $part->h),
+                new Part($part->x, $part->y + $at, $part->z, $part->l, $part->w - $at, $part->h),
+            ],
+            default => [
+                new Part($part->x, $part->y, $part->z, $part->l, $part->w, $at),
+                new Part($part->x, $part->y, $part->z + $at, $part->l, $part->w, $part->h - $at),
+            ],
         };
 
         return [...self::cutUp($near, $times - 1, $random), ...self::cutUp($far, $times - 1, $random)];

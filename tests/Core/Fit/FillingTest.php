@@ -90,7 +90,13 @@ final class FillingTest extends TestCase
             self::assertFalse($room->spares($tin, [0, 0, 100, 500, 500, 200]));
             self::assertFalse($room->spares($tin, [0, 0, 200, 500, 500, 300]), 'with a shirt between');
             self::assertTrue($room->spares($tin, [0, 1000, 100, 500, 1500, 200]), 'beside it');
-            self::assertSame([true, false], [$room->carries([[1, [0, 0, 100, 1000, 1000, 200]]]), $room->carries([[2, [0, 0, 100, 500, 500, 200]]])]);
+            self::assertSame(
+                [true, false],
+                [
+                    $room->carries([[1, [0, 0, 100, 1000, 1000, 200]]]),
+                    $room->carries([[2, [0, 0, 100, 500, 500, 200]]]),
+                ],
+            );
         }
     }
 
@@ -118,14 +124,27 @@ final class FillingTest extends TestCase
         // Two of 900 x 900 x 1050, one beside the other, reach above the rim of 1000 and lie down instead: 900 high.
         $tall = self::item('tall', 900, 1050, 900, 2);
         $room = $this->room($tall->singles(), null, 1100);
-        (new PieceFirst($room, new Repertoire($tall->singles()), self::box(), Order::FlatsFirst, Weighting::number(1)))->run([0, 0]);
+        (
+            new PieceFirst(
+                $room,
+                new Repertoire($tall->singles()),
+                self::box(),
+                Order::FlatsFirst,
+                Weighting::number(1),
+            )
+        )->run([0, 0]);
 
-        self::assertSame([900, 900], array_map(static fn (Placement $placement): int => $placement->parts[0]->top(), $room->packed()[0]));
+        self::assertSame(
+            [900, 900],
+            array_map(static fn (Placement $placement): int => $placement->parts[0]->top(), $room->packed()[0]),
+        );
 
         // One that is 1050 whichever way it is turned uses what the lid gives.
         $cube = self::item('cube', 1050, 1050, 1050);
         $room = $this->room([$cube], null, 1100);
-        (new PieceFirst($room, new Repertoire([$cube]), self::box(), Order::FlatsFirst, Weighting::number(1)))->run([0]);
+        (
+            new PieceFirst($room, new Repertoire([$cube]), self::box(), Order::FlatsFirst, Weighting::number(1))
+        )->run([0]);
         self::assertSame(1050, $room->packed()[0][0]->parts[0]->top());
     }
 
@@ -133,7 +152,9 @@ final class FillingTest extends TestCase
     {
         $shirt = new Item('shirt', 'Shirt', new Size(1500, 1000, 100), Form::Cloth, squeeze: 0.8, minSide: 80);
         $open = $this->room([$shirt]);
-        (new PieceFirst($open, new Repertoire([$shirt]), self::box(), Order::FlatsFirst, Weighting::number(0)))->run([0]);
+        (
+            new PieceFirst($open, new Repertoire([$shirt]), self::box(), Order::FlatsFirst, Weighting::number(0))
+        )->run([0]);
         [[$lies]] = $open->packed();
         self::assertSame(How::Refolded, $lies->how);
         self::assertLessThanOrEqual(min($lies->parts[0]->l, $lies->parts[0]->w), $lies->parts[0]->h);
@@ -141,7 +162,9 @@ final class FillingTest extends TestCase
         // Only a slit of 150 is left between a block and the wall: there it stands.
         $slit = $this->room([$shirt, self::item('block', 3000, 1850, 1000)]);
         $slit->place([[1, [0, 0, 0, 3000, 1850, 1000]]], null, [0, 0, 0, 0.0]);
-        (new PieceFirst($slit, new Repertoire([$shirt]), self::box(), Order::FlatsFirst, Weighting::number(0)))->run([0]);
+        (
+            new PieceFirst($slit, new Repertoire([$shirt]), self::box(), Order::FlatsFirst, Weighting::number(0))
+        )->run([0]);
         self::assertSame(2, count($slit->packed()[0]));
     }
 

@@ -19,9 +19,16 @@ final class FitCasesTest extends TestCase
      * @param  array<string, mixed>  $result
      */
     #[DataProvider('cases')]
-    public function test_the_validator_judges_it_right(bool $isValid, string $because, array $problem, array $result): void
-    {
-        $breaches = Validator::ofAllRules()->breaches(ProblemFile::ofFields(Fields::ofArray($problem, 'problem')), ResultFile::ofFields(Fields::ofArray($result, 'result')));
+    public function test_the_validator_judges_it_right(
+        bool $isValid,
+        string $because,
+        array $problem,
+        array $result,
+    ): void {
+        $breaches = Validator::ofAllRules()->breaches(
+            ProblemFile::ofFields(Fields::ofArray($problem, 'problem')),
+            ResultFile::ofFields(Fields::ofArray($result, 'result')),
+        );
 
         self::assertSame($isValid, $breaches === [], "{$because}; found: ".implode(' ', $breaches));
     }
@@ -30,7 +37,12 @@ final class FitCasesTest extends TestCase
     public static function cases(): iterable
     {
         foreach ((array) glob(dirname(__DIR__, 2).'/Scenarios/fit/*.json') as $path) {
-            /** @var array{name: string, valid: bool, because: string, problem: array<string, mixed>, result: array<string, mixed>} $case */
+            /**
+             * @var array{
+             *     name: string, valid: bool, because: string, problem: array<string, mixed>,
+             *     result: array<string, mixed>,
+             * } $case
+             */
             $case = json_decode((string) file_get_contents((string) $path), true, 32, JSON_THROW_ON_ERROR);
             yield $case['name'] => [$case['valid'], $case['because'], $case['problem'], $case['result']];
         }

@@ -38,7 +38,15 @@ final class RandomProblems
         }
         for ($number = $random->getInt(2, 8); $number > 0; $number--) {
             $form = Form::cases()[$random->getInt(0, 5)];
-            $items[] = new Item("small-{$number}", 'Small', new Size($random->getInt(150, 1400), $random->getInt(80, 500), $random->getInt(50, 250)), $form, $random->getInt(1, 4), squeeze: $form === Form::Cloth || $form === Form::Soft ? 0.6 : 1.0, minSide: $form === Form::Cloth ? 60 : null);
+            $items[] = new Item(
+                "small-{$number}",
+                'Small',
+                new Size($random->getInt(150, 1400), $random->getInt(80, 500), $random->getInt(50, 250)),
+                $form,
+                $random->getInt(1, 4),
+                squeeze: $form === Form::Cloth || $form === Form::Soft ? 0.6 : 1.0,
+                minSide: $form === Form::Cloth ? 60 : null,
+            );
         }
         for ($number = $random->getInt(0, 8); $number > 0; $number--) {
             $items[] = self::item("thing-{$number}", $random);
@@ -49,22 +57,59 @@ final class RandomProblems
 
     private static function holder(string $id, Randomizer $random): Item
     {
-        [$length, $width, $height] = [$random->getInt(800, 2000), $random->getInt(600, 1100), $random->getInt(500, 900)];
+        [$length, $width, $height] = [
+            $random->getInt(800, 2000), $random->getInt(600, 1100), $random->getInt(500, 900),
+        ];
         $mouth = $random->getInt(200, 600);
 
         return match ($random->getInt(0, 2)) {
-            0 => new Item($id, 'Bottle', new Size($length, $height, $height), Form::Rigid, cavity: Cavity::cylinder($height - 40, $length - 100, [$mouth])),
-            1 => new Item($id, 'Tin', new Size($length, $width, $height), Form::Rigid, cavity: Cavity::block($length - 40, $width - 40, $height - 40, $random->getInt(0, 1) === 0 ? [] : [$mouth, 2 * $mouth])),
-            default => new Item($id, 'Pouch', new Size(2100, 1100, $random->getInt(40, 120)), Form::Cloth, squeeze: 0.8, minSide: 40, cavity: Cavity::pouch(10)),
+            0 => new Item(
+                $id,
+                'Bottle',
+                new Size($length, $height, $height),
+                Form::Rigid,
+                cavity: Cavity::cylinder($height - 40, $length - 100, [$mouth]),
+            ),
+            1 => new Item(
+                $id,
+                'Tin',
+                new Size($length, $width, $height),
+                Form::Rigid,
+                cavity: Cavity::block(
+                    $length - 40,
+                    $width - 40,
+                    $height - 40,
+                    $random->getInt(0, 1) === 0 ? [] : [$mouth, 2 * $mouth],
+                ),
+            ),
+            default => new Item(
+                $id,
+                'Pouch',
+                new Size(2100, 1100, $random->getInt(40, 120)),
+                Form::Cloth,
+                squeeze: 0.8,
+                minSide: 40,
+                cavity: Cavity::pouch(10),
+            ),
         };
     }
 
     private static function box(Randomizer $random): BoxShape
     {
-        [$length, $width, $height] = [$random->getInt(2000, 3600), $random->getInt(1400, 2500), $random->getInt(800, 1400)];
+        [$length, $width, $height] = [
+            $random->getInt(2000, 3600), $random->getInt(1400, 2500), $random->getInt(800, 1400),
+        ];
         $slant = [0, 0, 180, -120][$random->getInt(0, 3)];
 
-        return new BoxShape('Box', $length, $width, $length - $slant, $width - $slant, $height, $random->getInt(0, 1) * 80);
+        return new BoxShape(
+            'Box',
+            $length,
+            $width,
+            $length - $slant,
+            $width - $slant,
+            $height,
+            $random->getInt(0, 1) * 80,
+        );
     }
 
     private static function item(string $id, Randomizer $random): Item
@@ -78,9 +123,11 @@ final class RandomProblems
         };
 
         return new Item(
-            $id, $id, new Size($length, $width, $height), $form, $random->getInt(1, 8) === 1 ? 3 : 1, (float) $random->getInt(1, 5),
+            $id, $id, new Size($length, $width, $height), $form, $random->getInt(1, 8) === 1 ? 3 : 1,
+            (float) $random->getInt(1, 5),
             $random->getInt(1, 4) === 1, $random->getInt(1, 8) === 1, $random->getInt(1, 10) === 1, true,
-            $form === Form::Cloth || $form === Form::Soft ? $random->getInt(50, 95) / 100 : 1.0, null, null, $random->getInt(1, 12) === 1,
+            $form === Form::Cloth || $form === Form::Soft ? $random->getInt(50, 95) / 100 : 1.0, null, null,
+            $random->getInt(1, 12) === 1,
         );
     }
 }

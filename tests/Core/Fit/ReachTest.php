@@ -12,7 +12,10 @@ use PluckyWren\Core\Fit\Check\Validator;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
 
-/** That the solver reaches as far as it did: a few problems of each family of the bench, by constructions and not by the clock, so that the answer is the same everywhere. */
+/**
+ * That the solver reaches as far as it did: a few problems of each family of the bench, by constructions and not by the
+ * clock, so that the answer is the same everywhere.
+ */
 final class ReachTest extends TestCase
 {
     /** @param callable(int): Problem $make */

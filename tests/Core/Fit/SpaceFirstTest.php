@@ -57,7 +57,15 @@ final class SpaceFirstTest extends TestCase
 
     public function test_eight_bricks_fill_a_box_to_the_millimetre_whatever_it_cares_for(): void
     {
-        $bricks = array_map(static fn (int $number): Item => new Item("brick-{$number}", 'Brick', new Size(500, 1500, 1000), Form::Rigid), range(1, 8));
+        $bricks = array_map(
+            static fn (int $number): Item => new Item(
+                "brick-{$number}",
+                'Brick',
+                new Size(500, 1500, 1000),
+                Form::Rigid,
+            ),
+            range(1, 8),
+        );
         foreach (range(0, 5) as $care) {
             $box = BoxShape::straight('Box', 3000, 2000, 1000, 0);
             $repertoire = new Repertoire($bricks);

@@ -47,7 +47,9 @@ final class UnitTest extends TestCase
     public function test_joined_pieces_lie_side_by_side_however_the_block_is_turned(array $turned): void
     {
         $block = Unit::single(0, [3000, 2000, 500])->joinedWith(Unit::single(1, [3000, 2000, 700]))[0];
-        $turn = array_values(array_filter($block->turns(), static fn (array $turn): bool => [$turn[0], $turn[1], $turn[2]] === $turned))[0];
+        $turn = array_values(
+            array_filter($block->turns(), static fn (array $turn): bool => [$turn[0], $turn[1], $turn[2]] === $turned),
+        )[0];
         [[$firstKind, $first], [$secondKind, $second]] = $block->layout([1000, 2000, 3000], $turn[3]);
 
         self::assertSame([0, 1], [$firstKind, $secondKind]);
@@ -70,21 +72,48 @@ final class UnitTest extends TestCase
 
     public function test_a_block_of_blocks_is_laid_out_to_its_last_piece(): void
     {
-        // In mm: two of 300 x 200 x 50 make 300 x 200 x 100; that and one of 300 x 100 x 80 share 300 and 100, and make 300 x 280 x 100.
+        // In mm: two of 300 x 200 x 50 make 300 x 200 x 100; that and one of 300 x 100 x 80 share 300 and 100, and make
+        // 300 x 280 x 100.
         $pair = Unit::single(0, [3000, 2000, 500])->joinedWith(Unit::single(0, [3000, 2000, 500]))[0];
-        $whole = array_values(array_filter($pair->joinedWith(Unit::single(1, [3000, 1000, 800])), static fn (Unit $unit): bool => array_sum($unit->sides) === 6800))[0];
+        $whole = array_values(
+            array_filter(
+                $pair->joinedWith(Unit::single(1, [3000, 1000, 800])),
+                static fn (Unit $unit): bool => array_sum($unit->sides) === 6800,
+            ),
+        )[0];
         $layout = $whole->layout([0, 0, 0], [0, 2, 1]);
 
         self::assertSame([0 => 2, 1 => 1], $whole->uses);
         self::assertSame([0, 0, 1], array_column($layout, 0));
-        $volume = array_sum(array_map(static fn (array $piece): int => ($piece[1][3] - $piece[1][0]) * ($piece[1][4] - $piece[1][1]) * ($piece[1][5] - $piece[1][2]), $layout));
+        $volume = array_sum(
+            array_map(
+                static fn (array $piece): int => ($piece[1][3] - $piece[1][0]) * ($piece[1][4] - $piece[1][1]) * (
+                    $piece[1][5] - $piece[1][2]
+                ),
+                $layout,
+            ),
+        );
         self::assertSame(3000 * 2800 * 1000, $volume);
-        self::assertSame([3000, 2800, 1000], array_map(static fn (int $axis): int => max([0, ...array_column(array_column($layout, 1), $axis)]), [3, 4, 5]));
+        self::assertSame(
+            [3000, 2800, 1000],
+            array_map(
+                static fn (int $axis): int => max([0, ...array_column(array_column($layout, 1), $axis)]),
+                [3, 4, 5],
+            ),
+        );
     }
 
     public function test_no_block_takes_more_pieces_than_there_are_nor_what_must_stay_as_it_is(): void
     {
-        $brick = static fn (string $id, int $quantity, bool $upright = false, bool $gentle = false): Item => new Item($id, $id, new Size(900, 600, 300), Form::Rigid, $quantity, keepUpright: $upright, gentle: $gentle);
+        $brick = static fn (string $id, int $quantity, bool $upright = false, bool $gentle = false): Item => new Item(
+            $id,
+            $id,
+            new Size(900, 600, 300),
+            Form::Rigid,
+            $quantity,
+            keepUpright: $upright,
+            gentle: $gentle,
+        );
         $three = new Repertoire($brick('brick', 3)->singles());
         $uses = array_map(static fn (Unit $unit): int => array_sum($unit->uses), $three->units);
 
@@ -97,8 +126,10 @@ final class UnitTest extends TestCase
     public function test_pieces_count_as_alike_whatever_they_are_called_and_however_their_sides_are_named(): void
     {
         $repertoire = new Repertoire([
-            new Item('a', 'A', new Size(300, 200, 100), Form::Rigid), new Item('b', 'B', new Size(100, 300, 200), Form::Sheet),
-            new Item('c', 'C', new Size(300, 200, 100), Form::Rigid, must: true), new Item('d', 'D', new Size(300, 200, 100), Form::Soft, squeeze: 0.5),
+            new Item('a', 'A', new Size(300, 200, 100), Form::Rigid),
+            new Item('b', 'B', new Size(100, 300, 200), Form::Sheet),
+            new Item('c', 'C', new Size(300, 200, 100), Form::Rigid, must: true),
+            new Item('d', 'D', new Size(300, 200, 100), Form::Soft, squeeze: 0.5),
         ]);
 
         self::assertSame([2, 1, 1], array_map(static fn ($kind): int => count($kind->items), $repertoire->kinds));

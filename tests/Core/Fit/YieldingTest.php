@@ -62,11 +62,22 @@ final class YieldingTest extends TestCase
 
     /** @param list<array{int, int, int, bool}> $expected sides, and whether pressed */
     #[DataProvider('friends')]
-    public function test_a_friend_lies_at_rest_or_is_pressed_along_one_axis(int $long, int $broad, int $high, array $expected): void
-    {
+    public function test_a_friend_lies_at_rest_or_is_pressed_along_one_axis(
+        int $long,
+        int $broad,
+        int $high,
+        array $expected,
+    ): void {
         $soft = new SoftOffers;
-        $soft->add(new Kind([new Item('owl', 'Owl', new Size(100, 80, 60), Form::Soft, squeeze: 0.5, keepUpright: true)]), 0, 1.0);
-        $offers = array_map(static fn (array $row): array => [$row[0], $row[1], $row[2], $row[7] === How::Pressed], $soft->for($long, $broad, $high));
+        $soft->add(
+            new Kind([new Item('owl', 'Owl', new Size(100, 80, 60), Form::Soft, squeeze: 0.5, keepUpright: true)]),
+            0,
+            1.0,
+        );
+        $offers = array_map(
+            static fn (array $row): array => [$row[0], $row[1], $row[2], $row[7] === How::Pressed],
+            $soft->for($long, $broad, $high),
+        );
 
         self::assertEqualsCanonicalizing($expected, $offers);
     }
@@ -76,7 +87,9 @@ final class YieldingTest extends TestCase
     {
         yield 'room for all' => [200, 200, 200, [[100, 80, 60, false], [80, 100, 60, false]]];
         yield 'a low space' => [200, 200, 40, [[100, 80, 40, true], [80, 100, 40, true]]];
-        yield 'a narrow one, the other way round too narrow' => [200, 50, 200, [[100, 50, 60, true], [80, 50, 60, true]]];
+        yield 'a narrow one, the other way round too narrow' => [
+            200, 50, 200, [[100, 50, 60, true], [80, 50, 60, true]],
+        ];
         yield 'low and narrow: two axes at once it does not give' => [90, 70, 40, []];
         yield 'lower than half' => [200, 200, 29, []];
         yield 'pressed by less than can be told apart, either way' => [200, 76, 200, []];
@@ -99,7 +112,13 @@ final class YieldingTest extends TestCase
 
     public function test_a_tin_takes_what_passes_its_mouth_and_what_is_to_be_seen_first_stays_out(): void
     {
-        $tin = new Item('tin', 'Tin', Size::ofMm(170, 120, 60), Form::Rigid, cavity: Cavity::block(1600, 1100, 500, [400, 200]));
+        $tin = new Item(
+            'tin',
+            'Tin',
+            Size::ofMm(170, 120, 60),
+            Form::Rigid,
+            cavity: Cavity::block(1600, 1100, 500, [400, 200]),
+        );
         $passes = new Item('soap', 'Soap', Size::ofMm(90, 38, 18), Form::Rigid);
         $tooBroad = new Item('car', 'Car', Size::ofMm(90, 45, 15), Form::Rigid);
         $cloth = new Item('cloth', 'Cloth', Size::ofMm(150, 100, 10), Form::Cloth);
@@ -117,7 +136,13 @@ final class YieldingTest extends TestCase
     public function test_a_round_hollow_holds_what_its_circle_does(): void
     {
         // 62 mm across: a block of 50 x 36 has a diagonal of 61.6, one of 50 x 38 of 62.8.
-        $bottle = new Item('bottle', 'Bottle', Size::ofMm(200, 70, 70), Form::Rigid, cavity: Cavity::cylinder(620, 1800));
+        $bottle = new Item(
+            'bottle',
+            'Bottle',
+            Size::ofMm(200, 70, 70),
+            Form::Rigid,
+            cavity: Cavity::cylinder(620, 1800),
+        );
         $block = static fn (int $side): Item => new Item('block', 'Block', Size::ofMm(170, 50, $side), Form::Rigid);
 
         self::assertSame(['block'], (new Nesting([$bottle, $block(36)]))->plan([], 0, 1)->ids());
@@ -127,7 +152,15 @@ final class YieldingTest extends TestCase
     public function test_a_pouch_goes_round_what_its_girth_allows(): void
     {
         // Flat 210 x 110: of a block 25 thick it goes round 185 x 85.
-        $pouch = new Item('pouch', 'Pouch', Size::ofMm(210, 110, 4), Form::Cloth, squeeze: 0.5, minSide: 40, cavity: Cavity::pouch(10));
+        $pouch = new Item(
+            'pouch',
+            'Pouch',
+            Size::ofMm(210, 110, 4),
+            Form::Cloth,
+            squeeze: 0.5,
+            minSide: 40,
+            cavity: Cavity::pouch(10),
+        );
         $pens = static fn (int $broad): Item => new Item('pens', 'Pens', Size::ofMm(180, $broad, 25), Form::Rigid);
 
         $nested = (new Nesting([$pouch, $pens(85)]))->plan([], 0, 1);
@@ -140,19 +173,46 @@ final class YieldingTest extends TestCase
     {
         $part = static fn (int $z): array => [new Part(0, 0, $z, 100, 100, 100)];
         $steps = Steps::number([
-            new Placement('lid', 1, null, How::Flat, 0.0, $part(200)), new Placement('bottle', 1, null, How::Flat, 0.0, $part(100)),
-            new Placement('pencil', 1, 'bottle', How::Nested, 0.0, $part(0)), new Placement('book', 1, null, How::Flat, 0.0, $part(0)),
+            new Placement('lid', 1, null, How::Flat, 0.0, $part(200)),
+            new Placement('bottle', 1, null, How::Flat, 0.0, $part(100)),
+            new Placement('pencil', 1, 'bottle', How::Nested, 0.0, $part(0)),
+            new Placement('book', 1, null, How::Flat, 0.0, $part(0)),
         ], []);
 
-        self::assertSame(['book' => 1, 'pencil' => 2, 'bottle' => 3, 'lid' => 4], array_column(array_map(static fn (Placement $placement): array => [$placement->id, $placement->step], $steps), 1, 0));
+        self::assertSame(
+            ['book' => 1, 'pencil' => 2, 'bottle' => 3, 'lid' => 4],
+            array_column(
+                array_map(static fn (Placement $placement): array => [$placement->id, $placement->step], $steps),
+                1,
+                0,
+            ),
+        );
     }
 
     public function test_the_pile_at_rest_is_lifted_by_what_swells_beneath(): void
     {
         // A friend of 100 pressed to 60 swells by 40; what lies on it goes up by 40, what lies beside it stays.
-        $items = ['owl' => new Item('owl', 'Owl', new Size(500, 500, 100), Form::Soft, squeeze: 0.5), 'tin' => new Item('tin', 'Tin', new Size(300, 300, 50), Form::Rigid), 'car' => new Item('car', 'Car', new Size(300, 300, 50), Form::Rigid)];
-        $at = static fn (string $id, int $x, int $z, int $side, int $h): Placement => new Placement($id, 1, null, How::Flat, 0.0, [new Part($x, 0, $z, $side, $side, $h)]);
-        $resting = array_column(RestingPile::of([$at('owl', 0, 0, 500, 60), $at('tin', 0, 60, 300, 50), $at('car', 500, 0, 300, 50)], $items), null, 'id');
+        $items = [
+            'owl' => new Item('owl', 'Owl', new Size(500, 500, 100), Form::Soft, squeeze: 0.5),
+            'tin' => new Item('tin', 'Tin', new Size(300, 300, 50), Form::Rigid),
+            'car' => new Item('car', 'Car', new Size(300, 300, 50), Form::Rigid),
+        ];
+        $at = static fn (string $id, int $x, int $z, int $side, int $h): Placement => new Placement(
+            $id,
+            1,
+            null,
+            How::Flat,
+            0.0,
+            [new Part($x, 0, $z, $side, $side, $h)],
+        );
+        $resting = array_column(
+            RestingPile::of(
+                [$at('owl', 0, 0, 500, 60), $at('tin', 0, 60, 300, 50), $at('car', 500, 0, 300, 50)],
+                $items,
+            ),
+            null,
+            'id',
+        );
 
         self::assertSame([0, 100], [$resting['owl']->parts[0]->z, $resting['owl']->parts[0]->h]);
         self::assertSame([100, 50], [$resting['tin']->parts[0]->z, $resting['tin']->parts[0]->h]);
@@ -161,9 +221,18 @@ final class YieldingTest extends TestCase
 
     public function test_a_hollow_is_drawn_as_a_box_and_a_pouch_as_large_as_what_it_holds(): void
     {
-        $contents = [new Placement('a', 1, null, How::Nested, 0.0, [new Part(0, 0, 0, 100, 50, 20)]), new Placement('b', 1, null, How::Nested, 0.0, [new Part(100, 0, 0, 40, 60, 30)])];
-        $tin = Hollow::of(new Item('tin', 'Tin', new Size(200, 200, 200), Form::Rigid, cavity: Cavity::block(180, 170, 160)), $contents);
-        $pouch = Hollow::of(new Item('pouch', 'Pouch', new Size(200, 100, 4), Form::Cloth, cavity: Cavity::pouch(1)), $contents);
+        $contents = [
+            new Placement('a', 1, null, How::Nested, 0.0, [new Part(0, 0, 0, 100, 50, 20)]),
+            new Placement('b', 1, null, How::Nested, 0.0, [new Part(100, 0, 0, 40, 60, 30)]),
+        ];
+        $tin = Hollow::of(
+            new Item('tin', 'Tin', new Size(200, 200, 200), Form::Rigid, cavity: Cavity::block(180, 170, 160)),
+            $contents,
+        );
+        $pouch = Hollow::of(
+            new Item('pouch', 'Pouch', new Size(200, 100, 4), Form::Cloth, cavity: Cavity::pouch(1)),
+            $contents,
+        );
 
         self::assertSame([180, 170, 160], [$tin->topLength, $tin->topWidth, $tin->height]);
         self::assertSame([140, 60, 30], [$pouch->topLength, $pouch->topWidth, $pouch->height]);

@@ -27,23 +27,52 @@ final class Boxes
      * @param  list<ItemTrait>|null  $traits
      * @param  list<Task>  $done
      */
-    public static function held(string $kind, int $quantity = 1, ?array $mm = null, ?string $label = null, ?array $traits = null, Source $source = Source::Shop, array $done = [], string $band = '4-7', string $id = ''): Held
-    {
+    public static function held(
+        string $kind,
+        int $quantity = 1,
+        ?array $mm = null,
+        ?string $label = null,
+        ?array $traits = null,
+        Source $source = Source::Shop,
+        array $done = [],
+        string $band = '4-7',
+        string $id = '',
+    ): Held {
         $known = Data::catalogue()->get($kind);
         $traits ??= $known->traits;
 
-        return new Held($id === '' ? $kind : $id, $kind, $known->name, $quantity, $traits, $known, $mm === null ? $known->size : Size::ofMm(...$mm), $mm !== null, $label, $source, (new TasksOf)->piece($known, $traits, $source, false, false, AgeBand::parse($band)), $done);
+        return new Held(
+            $id === '' ? $kind : $id,
+            $kind,
+            $known->name,
+            $quantity,
+            $traits,
+            $known,
+            $mm === null ? $known->size : Size::ofMm(...$mm),
+            $mm !== null,
+            $label,
+            $source,
+            (new TasksOf)->piece($known, $traits, $source, false, false, AgeBand::parse($band)),
+            $done,
+        );
     }
 
     public static function of(string $band, Held ...$held): BoxContents
     {
-        return new BoxContents(self::silentGuide(), new Recipient(AgeBand::parse($band), Gender::Girl), array_values($held));
+        return new BoxContents(
+            self::silentGuide(),
+            new Recipient(AgeBand::parse($band), Gender::Girl),
+            array_values($held),
+        );
     }
 
     /** @return list<string> the ids of what a rule finds */
     public static function ids(Rule $rule, string $band, Held ...$held): array
     {
-        return array_map(static fn (Finding $finding): string => $finding->id, $rule->findings(self::of($band, ...$held)));
+        return array_map(
+            static fn (Finding $finding): string => $finding->id,
+            $rule->findings(self::of($band, ...$held)),
+        );
     }
 
     /** The shipped guide without its own flags, so that only our rules speak. */

@@ -21,18 +21,29 @@ final class FlagsTest extends TestCase
 {
     /** @param array<string, string> $expected weights by finding */
     #[DataProvider('pieces')]
-    public function test_a_trait_is_flagged_as_the_guide_says_for_the_band(ItemTrait $trait, string $band, array $expected): void
-    {
+    public function test_a_trait_is_flagged_as_the_guide_says_for_the_band(
+        ItemTrait $trait,
+        string $band,
+        array $expected,
+    ): void {
         $findings = self::findings($band, new Held('p1', 'thing', 'Thing', 1, [$trait]));
 
-        self::assertSame($expected, array_combine(array_column($findings->all, 'id'), array_map(static fn (Finding $finding): string => $finding->weight->value, $findings->all)));
+        self::assertSame(
+            $expected,
+            array_combine(
+                array_column($findings->all, 'id'),
+                array_map(static fn (Finding $finding): string => $finding->weight->value, $findings->all),
+            ),
+        );
     }
 
     /** @return iterable<string, array{ItemTrait, string, array<string, string>}> */
     public static function pieces(): iterable
     {
         yield 'glass is barred for everyone' => [ItemTrait::Glass, '8-12', ['trait.glass' => 'bar']];
-        yield 'small parts are a hazard for the youngest' => [ItemTrait::SmallPart, '2-3', ['trait.small-part' => 'hazard']];
+        yield 'small parts are a hazard for the youngest' => [
+            ItemTrait::SmallPart, '2-3', ['trait.small-part' => 'hazard'],
+        ];
         yield 'and no matter for older ones' => [ItemTrait::SmallPart, '4-7', []];
         yield 'balloons are a hazard under eight' => [ItemTrait::Balloon, '4-7', ['trait.balloon' => 'hazard']];
         yield 'not from eight on' => [ItemTrait::Balloon, '8-12', []];
@@ -43,9 +54,17 @@ final class FlagsTest extends TestCase
 
     public function test_findings_are_heaviest_first_then_as_the_guide_has_them_and_know_their_pieces(): void
     {
-        $findings = self::findings('2-3', new Held('p1', 'clay', 'Clay', 1, [ItemTrait::FoodLike]), new Held('p2', 'yo-yo', 'Yo-yo', 1, [ItemTrait::Cord, ItemTrait::SmallPart]), new Held('p3', 'jar', 'Jar', 1, [ItemTrait::Glass]));
+        $findings = self::findings(
+            '2-3',
+            new Held('p1', 'clay', 'Clay', 1, [ItemTrait::FoodLike]),
+            new Held('p2', 'yo-yo', 'Yo-yo', 1, [ItemTrait::Cord, ItemTrait::SmallPart]),
+            new Held('p3', 'jar', 'Jar', 1, [ItemTrait::Glass]),
+        );
 
-        self::assertSame(['trait.glass', 'trait.small-part', 'trait.cord', 'trait.food-like'], array_column($findings->all, 'id'));
+        self::assertSame(
+            ['trait.glass', 'trait.small-part', 'trait.cord', 'trait.food-like'],
+            array_column($findings->all, 'id'),
+        );
         self::assertCount(3, $findings->toMend());
         self::assertSame(['trait.small-part', 'trait.cord'], array_column($findings->onPiece('p2')->all, 'id'));
         self::assertTrue($findings->onPiece('p4')->isEmpty());
@@ -60,6 +79,8 @@ final class FlagsTest extends TestCase
 
     private static function findings(string $band, Held ...$held): Findings
     {
-        return RuleBook::ofAllRules()->findings(Data::guide(), new Recipient(AgeBand::parse($band), Gender::Boy), array_values($held))->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask, Weight::Tip);
+        return RuleBook::ofAllRules()
+            ->findings(Data::guide(), new Recipient(AgeBand::parse($band), Gender::Boy), array_values($held))
+            ->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask, Weight::Tip);
     }
 }

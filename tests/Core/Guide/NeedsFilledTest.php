@@ -26,7 +26,10 @@ final class NeedsFilledTest extends TestCase
     {
         $filled = NeedsFilled::of(self::needs(), self::girl(), self::held($held));
 
-        self::assertSame($missing, array_map(static fn (NeedState $state): string => $state->missing(), $filled->missing()));
+        self::assertSame(
+            $missing,
+            array_map(static fn (NeedState $state): string => $state->missing(), $filled->missing()),
+        );
         self::assertSame(4 - count($missing), $filled->filled());
         self::assertSame(4, $filled->asked());
     }
@@ -35,14 +38,26 @@ final class NeedsFilledTest extends TestCase
     public static function boxes(): iterable
     {
         yield 'nothing' => [[], ['lead gift', 'something soft', 'something to play (2)', 'pencils (5)']];
-        yield 'one big bear is the lead gift or the soft friend, never both' => [['bear' => 1], ['something soft', 'something to play (2)', 'pencils (5)']];
+        yield 'one big bear is the lead gift or the soft friend, never both' => [
+            ['bear' => 1], ['something soft', 'something to play (2)', 'pencils (5)'],
+        ];
         yield 'two big bears are both' => [['bear' => 2], ['something to play (2)', 'pencils (5)']];
-        yield 'a small owl leaves the bear free to lead' => [['owl' => 1, 'bear' => 1], ['something to play (2)', 'pencils (5)']];
-        yield 'even where the bear was taken for soft first' => [['bear' => 1, 'owl' => 1, 'ball' => 0], ['something to play (2)', 'pencils (5)']];
+        yield 'a small owl leaves the bear free to lead' => [
+            ['owl' => 1, 'bear' => 1], ['something to play (2)', 'pencils (5)'],
+        ];
+        yield 'even where the bear was taken for soft first' => [
+            ['bear' => 1, 'owl' => 1, 'ball' => 0], ['something to play (2)', 'pencils (5)'],
+        ];
         yield 'balls play where the bears lead and comfort' => [['ball' => 2, 'bear' => 2], ['pencils (5)']];
-        yield 'part of what is asked is said as what is left' => [['pencil' => 3], ['lead gift', 'something soft', 'something to play (2)', 'pencils (2 more)']];
-        yield 'too many fill nothing else' => [['pencil' => 12], ['lead gift', 'something soft', 'something to play (2)']];
-        yield 'what no need asks for fills none' => [['kazoo' => 3], ['lead gift', 'something soft', 'something to play (2)', 'pencils (5)']];
+        yield 'part of what is asked is said as what is left' => [
+            ['pencil' => 3], ['lead gift', 'something soft', 'something to play (2)', 'pencils (2 more)'],
+        ];
+        yield 'too many fill nothing else' => [
+            ['pencil' => 12], ['lead gift', 'something soft', 'something to play (2)'],
+        ];
+        yield 'what no need asks for fills none' => [
+            ['kazoo' => 3], ['lead gift', 'something soft', 'something to play (2)', 'pencils (5)'],
+        ];
         yield 'all' => [['ball' => 3, 'owl' => 1, 'pencil' => 5], []];
     }
 
@@ -59,8 +74,14 @@ final class NeedsFilledTest extends TestCase
     {
         $filled = NeedsFilled::of(self::needs(), self::girl(), self::held(['pencil' => 5]));
 
-        self::assertSame(['lead', 'soft', 'play', 'pencils'], array_map(static fn (NeedState $state): string => $state->need->id, $filled->states));
-        self::assertSame(['pencils'], array_map(static fn (NeedState $state): string => $state->need->id, $filled->ofCategory(Category::School)));
+        self::assertSame(
+            ['lead', 'soft', 'play', 'pencils'],
+            array_map(static fn (NeedState $state): string => $state->need->id, $filled->states),
+        );
+        self::assertSame(
+            ['pencils'],
+            array_map(static fn (NeedState $state): string => $state->need->id, $filled->ofCategory(Category::School)),
+        );
     }
 
     /** @return list<Need> */
@@ -86,6 +107,10 @@ final class NeedsFilledTest extends TestCase
      */
     private static function held(array $held): array
     {
-        return array_map(static fn (string $kind, int $quantity): Held => new Held($kind, $kind, $kind, $quantity), array_keys($held), array_values($held));
+        return array_map(
+            static fn (string $kind, int $quantity): Held => new Held($kind, $kind, $kind, $quantity),
+            array_keys($held),
+            array_values($held),
+        );
     }
 }

@@ -13,23 +13,44 @@ use PluckyWren\Core\Money\Money;
 final class ClaimCheckTest extends TestCase
 {
     #[DataProvider('claims')]
-    public function test_it_says_whether_the_pack_bears_the_claim_out_and_what_would(int $pack, int $pieces, int $claimed, bool $holds, ?int $piecesNeeded, int $packNeeded): void
-    {
+    public function test_it_says_whether_the_pack_bears_the_claim_out_and_what_would(
+        int $pack,
+        int $pieces,
+        int $claimed,
+        bool $holds,
+        ?int $piecesNeeded,
+        int $packNeeded,
+    ): void {
         $euro = static fn (int $cents): Money => new Money($cents, Currency::of('EUR'));
         $check = ClaimCheck::of($euro($pack), $pieces, $euro($claimed));
 
-        self::assertSame([$holds, $piecesNeeded, $packNeeded], [$check->holds, $check->piecesNeeded, $check->packNeeded->minor]);
+        self::assertSame(
+            [$holds, $piecesNeeded, $packNeeded],
+            [$check->holds, $check->piecesNeeded, $check->packNeeded->minor],
+        );
     }
 
-    /** By a search through all numbers: the one that is named bears the claim out and no smaller one does; none is named where none does. */
+    /**
+     * By a search through all numbers: the one that is named bears the claim out and no smaller one does; none is named
+     * where none does.
+     */
     public function test_a_number_is_named_only_where_it_bears_the_claim_out(): void
     {
         $euro = static fn (int $cents): Money => new Money($cents, Currency::of('EUR'));
         for ($pack = 1; $pack <= 400; $pack += 7) {
             for ($claim = 1; $claim <= 120; $claim += 3) {
-                $bears = array_values(array_filter(range(1, $pack * 2 + 1), static fn (int $n): bool => (int) round($pack / $n) === $claim));
+                $bears = array_values(
+                    array_filter(
+                        range(1, $pack * 2 + 1),
+                        static fn (int $n): bool => (int) round($pack / $n) === $claim,
+                    ),
+                );
 
-                self::assertSame($bears[0] ?? null, ClaimCheck::of($euro($pack), 3, $euro($claim))->piecesNeeded, "{$pack} at {$claim}");
+                self::assertSame(
+                    $bears[0] ?? null,
+                    ClaimCheck::of($euro($pack), 3, $euro($claim))->piecesNeeded,
+                    "{$pack} at {$claim}",
+                );
             }
         }
     }

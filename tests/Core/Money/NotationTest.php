@@ -14,8 +14,11 @@ use PluckyWren\Core\Money\Notation;
 final class NotationTest extends TestCase
 {
     #[DataProvider('written')]
-    public function test_a_figure_is_written_as_people_write_it(Notation $notation, string $figure, string $written): void
-    {
+    public function test_a_figure_is_written_as_people_write_it(
+        Notation $notation,
+        string $figure,
+        string $written,
+    ): void {
         self::assertSame($written, $notation->write($figure));
     }
 
@@ -35,7 +38,16 @@ final class NotationTest extends TestCase
     public function test_what_is_written_is_read_as_the_same(): void
     {
         mt_srand(20261125);
-        foreach ([new Notation, new Notation('.', ','), new Notation(',', '.'), new Notation(',', "\u{202F}"), new Notation('.', '’'), new Notation('.', ',', 3, 2)] as $notation) {
+        foreach (
+            [
+                new Notation,
+                new Notation('.', ','),
+                new Notation(',', '.'),
+                new Notation(',', "\u{202F}"),
+                new Notation('.', '’'),
+                new Notation('.', ',', 3, 2),
+            ] as $notation
+        ) {
             foreach (['EUR', 'JPY', 'KWD'] as $code) {
                 $currency = Currency::of($code, $notation);
                 for ($try = 0; $try < 200; $try++) {
@@ -56,8 +68,10 @@ final class NotationTest extends TestCase
     }
 
     #[DataProvider('unclear')]
-    public function test_what_may_be_a_thousand_or_a_slip_is_refused_however_figures_are_written(string $text, Notation $notation): void
-    {
+    public function test_what_may_be_a_thousand_or_a_slip_is_refused_however_figures_are_written(
+        string $text,
+        Notation $notation,
+    ): void {
         $this->expectException(InvalidMoney::class);
 
         Money::parse($text, Currency::of('EUR', $notation));

@@ -20,8 +20,13 @@ final class PriceTest extends TestCase
     use TestTrait;
 
     #[DataProvider('packs')]
-    public function test_a_piece_costs_its_exact_share_of_the_pack(int $minor, int $pieces, int $taken, int $cost, string $each): void
-    {
+    public function test_a_piece_costs_its_exact_share_of_the_pack(
+        int $minor,
+        int $pieces,
+        int $taken,
+        int $cost,
+        string $each,
+    ): void {
         $price = Price::paid(self::euro($minor), $pieces);
 
         self::assertSame($cost, $price->times($taken)?->rounded()->minor);
@@ -29,14 +34,22 @@ final class PriceTest extends TestCase
     }
 
     #[DataProvider('exactPacks')]
-    public function test_the_smallest_pack_that_costs_whole_cents(int $minor, int $pieces, int $taken, int $packMinor, int $packPieces): void
-    {
+    public function test_the_smallest_pack_that_costs_whole_cents(
+        int $minor,
+        int $pieces,
+        int $taken,
+        int $packMinor,
+        int $packPieces,
+    ): void {
         $pack = Price::paid(self::euro($minor), $pieces)->packOf($taken);
 
         self::assertEquals([self::euro($packMinor), $packPieces], $pack);
     }
 
-    /** @return iterable<string, array{int, int, int, int, int}> cents, pieces, how many of them, and the pack's cents and pieces */
+    /**
+     * @return iterable<string, array{int, int, int, int, int}> cents, pieces, how many of them, and the pack's cents
+     *     and pieces
+     */
     public static function exactPacks(): iterable
     {
         yield 'two of seven for 12.00: all seven' => [1200, 7, 2, 1200, 7];
@@ -78,25 +91,34 @@ final class PriceTest extends TestCase
 
     public function test_rounded_parts_always_add_up_to_the_rounded_sum(): void
     {
-        $this->limitTo(200)->forAll(Generators::seq(Generators::tuple(Generators::choose(0, 5000), Generators::choose(1, 60))))->then(
-            static function (array $packs): void {
-                if ($packs === []) {
-                    return;
-                }
-                $parts = [];
-                /** @var array{int, int} $pack */
-                foreach ($packs as $pack) {
-                    $parts[] = self::euro($pack[0])->exactly()->dividedAmong($pack[1]);
-                }
-                $sum = array_reduce($parts, static fn (ExactAmount $sum, ExactAmount $part): ExactAmount => $sum->plus($part), ExactAmount::zero(Currency::of('EUR')));
-                $shown = Apportionment::of($parts);
+        $this->limitTo(200)
+            ->forAll(Generators::seq(Generators::tuple(Generators::choose(0, 5000), Generators::choose(1, 60))))
+            ->then(
+                static function (array $packs): void {
+                    if ($packs === []) {
+                        return;
+                    }
+                    $parts = [];
+                    /** @var array{int, int} $pack */
+                    foreach ($packs as $pack) {
+                        $parts[] = self::euro($pack[0])->exactly()->dividedAmong($pack[1]);
+                    }
+                    $sum = array_reduce(
+                        $parts,
+                        static fn (ExactAmount $sum, ExactAmount $part): ExactAmount => $sum->plus($part),
+                        ExactAmount::zero(Currency::of('EUR')),
+                    );
+                    $shown = Apportionment::of($parts);
 
-                self::assertSame($sum->rounded()->minor, array_sum(array_map(static fn (Money $part): int => $part->minor, $shown)));
-                foreach ($shown as $key => $part) {
-                    self::assertContains($part->minor - $parts[$key]->floored()->minor, [0, 1]);
-                }
-            },
-        );
+                    self::assertSame(
+                        $sum->rounded()->minor,
+                        array_sum(array_map(static fn (Money $part): int => $part->minor, $shown)),
+                    );
+                    foreach ($shown as $key => $part) {
+                        self::assertContains($part->minor - $parts[$key]->floored()->minor, [0, 1]);
+                    }
+                },
+            );
     }
 
     public function test_the_largest_remainders_are_rounded_up_first(): void
@@ -107,7 +129,10 @@ final class PriceTest extends TestCase
         $shown = Apportionment::of(['a' => $third, 'b' => $half, 'c' => $third]);
 
         // 33.33 + 62.5 + 33.33 = 129.17, shown as 129: one cent goes to the half.
-        self::assertSame(['a' => 33, 'b' => 63, 'c' => 33], array_map(static fn (Money $part): int => $part->minor, $shown));
+        self::assertSame(
+            ['a' => 33, 'b' => 63, 'c' => 33],
+            array_map(static fn (Money $part): int => $part->minor, $shown),
+        );
     }
 
     private static function euro(int $minor): Money

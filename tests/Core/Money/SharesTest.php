@@ -21,12 +21,17 @@ final class SharesTest extends TestCase
         // 10.00 by seven is 142.857 cents: two have 285.714, one 428.571.
         $shares = Shares::of(self::euro(1000), ['a box' => 2, 'another' => 2, 'the stash' => 3]);
 
-        self::assertSame(['a box' => 286, 'another' => 286, 'the stash' => 428], array_map(static fn (Money $share): int => $share->minor, $shares));
+        self::assertSame(
+            ['a box' => 286, 'another' => 286, 'the stash' => 428],
+            array_map(static fn (Money $share): int => $share->minor, $shares),
+        );
     }
 
     public function test_over_any_history_of_picks_returns_and_breakages_every_cent_is_somewhere(): void
     {
-        $moves = Generators::seq(Generators::tuple(Generators::choose(0, 3), Generators::choose(0, 4), Generators::choose(0, 6)));
+        $moves = Generators::seq(
+            Generators::tuple(Generators::choose(0, 3), Generators::choose(0, 4), Generators::choose(0, 6)),
+        );
         $this->limitTo(150)->forAll(Generators::choose(1, 9999), Generators::choose(1, 60), $moves)->then(
             static function (int $paid, int $pieces, array $moves): void {
                 $holders = ['stash' => $pieces, 'box 0' => 0, 'box 1' => 0, 'box 2' => 0, 'broken' => 0];
@@ -39,7 +44,15 @@ final class SharesTest extends TestCase
                     $holders[$from] -= $moved;
                     $holders[$to] += $moved;
 
-                    self::assertSame($paid, array_sum(array_map(static fn (Money $share): int => $share->minor, Shares::of(self::euro($paid), $holders))));
+                    self::assertSame(
+                        $paid,
+                        array_sum(
+                            array_map(
+                                static fn (Money $share): int => $share->minor,
+                                Shares::of(self::euro($paid), $holders),
+                            ),
+                        ),
+                    );
                 }
             },
         );

@@ -33,9 +33,22 @@ final class TargetTest extends TestCase
     }
 
     #[DataProvider('prices')]
-    public function test_a_price_is_weighed_against_the_target_or_the_best_so_far(int $each, ?int $target, bool $hasHistory, int $needed, int $days, Verdict $verdict): void
-    {
-        $judge = new PriceJudge($target === null ? null : self::cents($target), $hasHistory ? self::history() : new PriceHistory, [1], $needed, new DateTimeImmutable('2026-11-18'), $days);
+    public function test_a_price_is_weighed_against_the_target_or_the_best_so_far(
+        int $each,
+        ?int $target,
+        bool $hasHistory,
+        int $needed,
+        int $days,
+        Verdict $verdict,
+    ): void {
+        $judge = new PriceJudge(
+            $target === null ? null : self::cents($target),
+            $hasHistory ? self::history() : new PriceHistory,
+            [1],
+            $needed,
+            new DateTimeImmutable('2026-11-18'),
+            $days,
+        );
 
         self::assertSame($verdict, $judge->verdict(self::cents($each)));
     }
@@ -60,15 +73,25 @@ final class TargetTest extends TestCase
         // Nine at 0.42 are 3.78; 15 % more are 4.347.
         self::assertSame([378, 434], [$judge->buyUpTo(9)?->minor, $judge->fairUpTo(9)?->minor]);
         foreach ([1, 7, 9, 24] as $pieces) {
-            self::assertSame(Verdict::Buy, $judge->verdict($judge->buyUpTo($pieces)?->exactly()->dividedAmong($pieces) ?? self::cents(0)));
-            self::assertSame(Verdict::Fair, $judge->verdict($judge->fairUpTo($pieces)?->exactly()->dividedAmong($pieces) ?? self::cents(0)));
+            self::assertSame(
+                Verdict::Buy,
+                $judge->verdict($judge->buyUpTo($pieces)?->exactly()->dividedAmong($pieces) ?? self::cents(0)),
+            );
+            self::assertSame(
+                Verdict::Fair,
+                $judge->verdict($judge->fairUpTo($pieces)?->exactly()->dividedAmong($pieces) ?? self::cents(0)),
+            );
         }
-        self::assertNull((new PriceJudge(null, new PriceHistory, [], 0, new DateTimeImmutable('2026-11-18'), 0))->buyUpTo(9));
+        self::assertNull(
+            (new PriceJudge(null, new PriceHistory, [], 0, new DateTimeImmutable('2026-11-18'), 0))->buyUpTo(9),
+        );
     }
 
     public function test_the_next_cheap_month_may_be_this_one_or_next_years(): void
     {
-        $in = static fn (string $today, int ...$months): ?string => (new PriceJudge(null, new PriceHistory, array_values($months), 0, new DateTimeImmutable($today), 0))->nextCheapMonth()?->format('Y-m-d');
+        $in = static fn (string $today, int ...$months): ?string => (
+            new PriceJudge(null, new PriceHistory, array_values($months), 0, new DateTimeImmutable($today), 0)
+        )->nextCheapMonth()?->format('Y-m-d');
 
         self::assertSame('2027-01-01', $in('2026-11-18', 1));
         self::assertSame('2026-11-01', $in('2026-11-18', 11, 1));
@@ -81,11 +104,16 @@ final class TargetTest extends TestCase
         $euro = Currency::of('EUR');
         $ten = self::cents(1000);
 
-        self::assertSame(700, StepText::read(StepKind::PercentOff, ' 30 % ', $euro)->applied($ten, 1)->rounded()->minor);
+        self::assertSame(
+            700,
+            StepText::read(StepKind::PercentOff, ' 30 % ', $euro)->applied($ten, 1)->rounded()->minor,
+        );
         self::assertSame(925, StepText::read(StepKind::PercentOff, '7,5', $euro)->applied($ten, 1)->rounded()->minor);
         self::assertSame(875, StepText::read(StepKind::AmountOff, '1,25', $euro)->applied($ten, 1)->rounded()->minor);
         self::assertSame(667, StepText::read(StepKind::BuyGet, '2 + 1', $euro)->applied($ten, 3)->rounded()->minor);
-        foreach ([[StepKind::PercentOff, 'half'], [StepKind::Tax, ''], [StepKind::BuyGet, '2 for 1']] as [$kind, $text]) {
+        foreach (
+            [[StepKind::PercentOff, 'half'], [StepKind::Tax, ''], [StepKind::BuyGet, '2 for 1']] as [$kind, $text]
+        ) {
             try {
                 StepText::read($kind, $text, $euro);
                 self::fail("It read “{$text}”.");

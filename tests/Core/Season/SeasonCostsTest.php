@@ -25,7 +25,10 @@ final class SeasonCostsTest extends TestCase
             new CostRow('yo-yo', Source::Given, '2026-01', 5, 0, 0, 0),
         );
 
-        self::assertSame(['1376', '24', 1, 5], [(string) $costs->total()->minor, (string) $costs->saved()->minor, $costs->withoutPrice(), $costs->given()]);
+        self::assertSame(
+            ['1376', '24', 1, 5],
+            [(string) $costs->total()->minor, (string) $costs->saved()->minor, $costs->withoutPrice(), $costs->given()],
+        );
         self::assertSame(['shop' => 1276, 'clearance' => 100], $this->minor($costs->bySource()));
         self::assertSame([1000, 376], array_values($this->minor($costs->byCategory())));
         // From the 31st, a month on would skip February.
@@ -37,9 +40,14 @@ final class SeasonCostsTest extends TestCase
 
     public function test_where_it_is_now_adds_up_to_what_was_paid(): void
     {
-        $exactly = fn (int $minor, int $times, int $among): ExactAmount => (new Money($minor, $this->euro()))->exactly()->times($times)->dividedAmong($among);
+        $exactly = fn (int $minor, int $times, int $among): ExactAmount => (
+            new Money($minor, $this->euro())
+        )->exactly()->times($times)->dividedAmong($among);
         // 10.00 for seven, four in boxes and one gone: 5.714…, 1.428… and so 2.857… are left.
-        $where = $this->costs(new CostRow('soap', Source::Shop, '2026-02', 1, 0, 1000, 0))->whereabouts($exactly(1000, 4, 7), $exactly(1000, 1, 7));
+        $where = $this->costs(new CostRow('soap', Source::Shop, '2026-02', 1, 0, 1000, 0))->whereabouts(
+            $exactly(1000, 4, 7),
+            $exactly(1000, 1, 7),
+        );
 
         self::assertSame(['boxes' => 571, 'left' => 286, 'gone' => 143], $this->minor($where));
     }
@@ -50,7 +58,10 @@ final class SeasonCostsTest extends TestCase
 
         self::assertTrue($costs->total()->isZero());
         self::assertSame([], $costs->bySource());
-        self::assertSame(['boxes' => 0, 'left' => 0, 'gone' => 0], $this->minor($costs->whereabouts(ExactAmount::zero($this->euro()), ExactAmount::zero($this->euro()))));
+        self::assertSame(
+            ['boxes' => 0, 'left' => 0, 'gone' => 0],
+            $this->minor($costs->whereabouts(ExactAmount::zero($this->euro()), ExactAmount::zero($this->euro()))),
+        );
     }
 
     private function costs(CostRow ...$rows): SeasonCosts

@@ -13,11 +13,18 @@ use PluckyWren\Core\Season\Season;
 final class SeasonTest extends TestCase
 {
     #[DataProvider('days')]
-    public function test_a_day_lies_in_the_season_that_closes_next(string $day, int $year, string $from, string $to): void
-    {
+    public function test_a_day_lies_in_the_season_that_closes_next(
+        string $day,
+        int $year,
+        string $from,
+        string $to,
+    ): void {
         $season = Season::of(new HandIn('12-11', '12-18', 'the quay'), new DateTimeImmutable($day));
 
-        self::assertSame([$year, $from, $to], [$season->year, $season->from->format('Y-m-d'), $season->to->format('Y-m-d')]);
+        self::assertSame(
+            [$year, $from, $to],
+            [$season->year, $season->from->format('Y-m-d'), $season->to->format('Y-m-d')],
+        );
         self::assertTrue($season->holds(new DateTimeImmutable($day)));
     }
 
@@ -33,7 +40,10 @@ final class SeasonTest extends TestCase
     #[DataProvider('deliveries')]
     public function test_what_is_handed_in_a_little_late_belongs_to_the_season_that_closed(string $day, int $year): void
     {
-        self::assertSame($year, Season::ofHandingIn(new HandIn('12-11', '12-18', 'the quay'), new DateTimeImmutable($day))->year);
+        self::assertSame(
+            $year,
+            Season::ofHandingIn(new HandIn('12-11', '12-18', 'the quay'), new DateTimeImmutable($day))->year,
+        );
     }
 
     /** @return iterable<string, array{string, int}> */

@@ -18,8 +18,14 @@ final class PreparationTest extends TestCase
 {
     /** @param list<string> $tasks */
     #[DataProvider('pieces')]
-    public function test_a_piece_gets_its_tasks_in_an_order_that_can_be_followed(string $kind, ?Source $source, bool $stays, Schools $schools, string $band, array $tasks): void
-    {
+    public function test_a_piece_gets_its_tasks_in_an_order_that_can_be_followed(
+        string $kind,
+        ?Source $source,
+        bool $stays,
+        Schools $schools,
+        string $band,
+        array $tasks,
+    ): void {
         $known = Data::catalogue()->get($kind);
         $found = (new TasksOf($schools))->piece($known, $known->traits, $source, true, $stays, AgeBand::parse($band));
 
@@ -30,14 +36,31 @@ final class PreparationTest extends TestCase
     public static function pieces(): iterable
     {
         $usual = new Schools;
-        yield 'soap is scented: two bags, and the price off before' => ['soap', Source::Shop, true, $usual, '4-7', ['price-off', 'bag-twice']];
-        yield 'a puzzle comes out of its box' => ['puzzle', Source::Shop, false, $usual, '4-7', ['price-off', 'strip', 'keep-picture', 'keep-instructions', 'bag']];
-        yield 'a puzzle that stays in its box' => ['puzzle', Source::Shop, true, new Schools(false, false), '4-7', ['price-off']];
-        yield 'batteries are tried before they are taped' => ['batteries', Source::Shop, true, $usual, '8-12', ['price-off', 'test', 'tape-batteries']];
-        yield 'a rope for the youngest is cut' => ['skipping-rope', Source::Given, true, $usual, '2-3', ['shorten-cord']];
+        yield 'soap is scented: two bags, and the price off before' => [
+            'soap', Source::Shop, true, $usual, '4-7', ['price-off', 'bag-twice'],
+        ];
+        yield 'a puzzle comes out of its box' => [
+            'puzzle',
+            Source::Shop,
+            false,
+            $usual,
+            '4-7',
+            ['price-off', 'strip', 'keep-picture', 'keep-instructions', 'bag'],
+        ];
+        yield 'a puzzle that stays in its box' => [
+            'puzzle', Source::Shop, true, new Schools(false, false), '4-7', ['price-off'],
+        ];
+        yield 'batteries are tried before they are taped' => [
+            'batteries', Source::Shop, true, $usual, '8-12', ['price-off', 'test', 'tape-batteries'],
+        ];
+        yield 'a rope for the youngest is cut' => [
+            'skipping-rope', Source::Given, true, $usual, '2-3', ['shorten-cord'],
+        ];
         yield 'a rope for the others is not' => ['skipping-rope', Source::Given, true, $usual, '4-7', []];
         yield 'a short cord is left' => ['bracelet', Source::Made, true, $usual, '2-3', ['bag']];
-        yield 'thrift is looked over first' => ['t-shirt', Source::Thrift, true, $usual, '4-7', ['look-over', 'price-off', 'fold']];
+        yield 'thrift is looked over first' => [
+            't-shirt', Source::Thrift, true, $usual, '4-7', ['look-over', 'price-off', 'fold'],
+        ];
         yield 'a cup is filled' => ['cup', Source::Given, true, $usual, '4-7', ['fill']];
         yield 'what is still to buy has none' => ['soap', null, true, $usual, '4-7', []];
     }
@@ -54,7 +77,10 @@ final class PreparationTest extends TestCase
                 self::assertSame([], TaskOrder::waitsFor($task, array_slice($sorted, $index + 1)), $task->value);
             }
         }
-        self::assertSame([[Task::Bag, [Task::PriceOff]]], TaskOrder::doneTooEarly([Task::PriceOff, Task::Bag], [Task::Bag]));
+        self::assertSame(
+            [[Task::Bag, [Task::PriceOff]]],
+            TaskOrder::doneTooEarly([Task::PriceOff, Task::Bag], [Task::Bag]),
+        );
         self::assertSame([], TaskOrder::doneTooEarly([Task::PriceOff, Task::Bag], [Task::PriceOff, Task::Bag]));
     }
 }

@@ -17,13 +17,27 @@ final class CrewSettingsTest extends TestCase
     }
 
     #[DataProvider('settings')]
-    public function test_a_setting_that_someone_changed_meanwhile_is_not_written_over(string $page, string $address, string $field, string $column, string $first, string $second, string $told): void
-    {
-        preg_match('/action="[^"]*'.preg_quote($address, '/').'".*?name="was" value="([^"]*)"/s', (string) $this->get($page)->getContent(), $opened);
+    public function test_a_setting_that_someone_changed_meanwhile_is_not_written_over(
+        string $page,
+        string $address,
+        string $field,
+        string $column,
+        string $first,
+        string $second,
+        string $told,
+    ): void {
+        preg_match(
+            '/action="[^"]*'.preg_quote($address, '/').'".*?name="was" value="([^"]*)"/s',
+            (string) $this->get($page)->getContent(),
+            $opened,
+        );
         self::assertSame($this->crew->printed($column), $opened[1] ?? null, 'The form carries what it showed.');
 
         $this->put($address, [$field => $first, 'was' => $opened[1]])->assertSessionHasNoErrors();
-        $this->from($page)->followingRedirects()->put($address, [$field => $second, 'was' => $opened[1]])->assertSee("Someone changed this meanwhile: it is {$told} now. Yours was not saved.");
+        $this->from($page)
+            ->followingRedirects()
+            ->put($address, [$field => $second, 'was' => $opened[1]])
+            ->assertSee("Someone changed this meanwhile: it is {$told} now. Yours was not saved.");
         self::assertSame($first, $this->stored($column));
 
         // Whoever wants what it is already has nothing to be asked; whoever has seen it may have it otherwise.
@@ -36,8 +50,18 @@ final class CrewSettingsTest extends TestCase
     public static function settings(): iterable
     {
         yield 'figures' => ['/boxes', '/figures', 'locale', 'locale', 'de', 'fr', '1.234.567,50'];
-        yield 'time zone' => ['/time-zone', '/time-zone', 'time_zone', 'time_zone', 'Pacific/Auckland', 'America/New_York', 'Pacific/Auckland'];
-        yield 'guide' => ['/guides', '/guides', 'guide', 'guide', 'harrow-ferry', 'pellwick-quay', 'Harrow Ferry Parcel Relay'];
+        yield 'time zone' => [
+            '/time-zone',
+            '/time-zone',
+            'time_zone',
+            'time_zone',
+            'Pacific/Auckland',
+            'America/New_York',
+            'Pacific/Auckland',
+        ];
+        yield 'guide' => [
+            '/guides', '/guides', 'guide', 'guide', 'harrow-ferry', 'pellwick-quay', 'Harrow Ferry Parcel Relay',
+        ];
     }
 
     private function stored(string $column): string
@@ -52,6 +76,9 @@ final class CrewSettingsTest extends TestCase
         $this->put('/schools', ['strips_packaging' => '1'] + $shown);
 
         $schools = $this->crew->refresh()->schools;
-        self::assertSame([false, true, true], [$schools->bagsPuzzles, $schools->stripsPackaging, $schools->sendsPhotos]);
+        self::assertSame(
+            [false, true, true],
+            [$schools->bagsPuzzles, $schools->stripsPackaging, $schools->sendsPhotos],
+        );
     }
 }

@@ -15,7 +15,12 @@ use Tests\Feature\TestCase;
 
 final class CrewTest extends TestCase
 {
-    private const NEW = ['crew' => 'Lock Keepers', 'name' => 'Odile Marsh', 'email' => 'odile@example.test', 'password' => 'a long enough one'];
+    private const NEW = [
+        'crew' => 'Lock Keepers',
+        'name' => 'Odile Marsh',
+        'email' => 'odile@example.test',
+        'password' => 'a long enough one',
+    ];
 
     public function test_someone_starts_a_crew_and_stands_before_an_empty_shelf(): void
     {
@@ -31,20 +36,46 @@ final class CrewTest extends TestCase
 
     public function test_a_crew_abroad_reckons_in_its_own_money_and_says_what_the_sending_gift_is_in_it(): void
     {
-        $this->get('/register')->assertSee('value="EUR" selected', false)->assertSee('Japanese Yen (JPY)')->assertDontSee('German Mark');
-        $this->post('/register', ['currency' => 'XYZ'] + self::NEW)->assertSessionHasErrors(['currency' => 'Choose a currency from the list.']);
+        $this->get('/register')
+            ->assertSee('value="EUR" selected', false)
+            ->assertSee('Japanese Yen (JPY)')
+            ->assertDontSee('German Mark');
+        $this->post('/register', ['currency' => 'XYZ'] + self::NEW)->assertSessionHasErrors([
+            'currency' => 'Choose a currency from the list.',
+        ]);
         $this->register(['currency' => 'JPY']);
-        self::assertSame('JPY', User::query()->where('email', 'odile@example.test')->firstOrFail()->crew->currency->code);
+        self::assertSame(
+            'JPY',
+            User::query()->where('email', 'odile@example.test')->firstOrFail()->crew->currency->code,
+        );
 
-        $box = ['band' => '4-7', 'gender' => 'girl', 'box_kind' => 'straight-card', 'theme' => 'Paper cranes', 'budget' => '4000'];
-        $this->post('/boxes', $box)->assertSessionHasErrors(['sending_gift' => 'The drive asks 9.00 EUR; write what that is in your own money.']);
+        $box = [
+            'band' => '4-7',
+            'gender' => 'girl',
+            'box_kind' => 'straight-card',
+            'theme' => 'Paper cranes',
+            'budget' => '4000',
+        ];
+        $this->post('/boxes', $box)->assertSessionHasErrors([
+            'sending_gift' => 'The drive asks 9.00 EUR; write what that is in your own money.',
+        ]);
         $this->post('/boxes', ['sending_gift' => '1.5'] + $box)->assertSessionHasErrors('sending_gift');
         $this->post('/boxes', ['sending_gift' => '1500'] + $box)->assertSessionHasNoErrors();
         $planned = Box::query()->where('theme', 'Paper cranes')->firstOrFail();
 
         // 4000 - 1500 leaves 2500 for the pieces; a pack of 3 for 500 is 166.67 each, 167 booked for one.
         $this->get("/boxes/{$planned->id}")->assertOk()->assertSee('of 4,000 JPY')->assertSee('2,500 left');
-        $this->post('/lots', ['kind' => 'soap', 'name' => 'Green soap', 'pieces' => '3', 'source' => 'shop', 'price' => '500', 'got_on' => '2026-05-02', 'length' => '80', 'width' => '50', 'height' => '25'])->assertSessionHasNoErrors();
+        $this->post('/lots', [
+            'kind' => 'soap',
+            'name' => 'Green soap',
+            'pieces' => '3',
+            'source' => 'shop',
+            'price' => '500',
+            'got_on' => '2026-05-02',
+            'length' => '80',
+            'width' => '50',
+            'height' => '25',
+        ])->assertSessionHasNoErrors();
         $lot = Lot::query()->where('name', 'Green soap')->firstOrFail();
         $this->post("/boxes/{$planned->id}/pieces", ['lot' => $lot->id, 'quantity' => '1'])->assertSessionHasNoErrors();
         $this->get("/boxes/{$planned->id}")->assertSee('1,667')->assertSee('2,333 left');
@@ -52,10 +83,21 @@ final class CrewTest extends TestCase
 
     public function test_figures_are_written_as_the_crew_writes_them_and_files_keep_the_point(): void
     {
-        $this->withHeader('Accept-Language', 'de-DE,de;q=0.9')->get('/register')->assertSee('value="de" selected', false)->assertSee('1.234.567,50');
-        $this->post('/register', ['locale' => 'klingon'] + self::NEW)->assertSessionHasErrors(['locale' => 'Choose one from the list.']);
+        $this->withHeader('Accept-Language', 'de-DE,de;q=0.9')
+            ->get('/register')
+            ->assertSee('value="de" selected', false)
+            ->assertSee('1.234.567,50');
+        $this->post('/register', ['locale' => 'klingon'] + self::NEW)->assertSessionHasErrors([
+            'locale' => 'Choose one from the list.',
+        ]);
         $this->register(['locale' => 'de']);
-        $box = ['band' => '4-7', 'gender' => 'girl', 'box_kind' => 'straight-card', 'theme' => 'Paper cranes', 'budget' => '1.250,50'];
+        $box = [
+            'band' => '4-7',
+            'gender' => 'girl',
+            'box_kind' => 'straight-card',
+            'theme' => 'Paper cranes',
+            'budget' => '1.250,50',
+        ];
         $this->post('/boxes', $box)->assertSessionHasNoErrors();
         $planned = Box::query()->where('theme', 'Paper cranes')->firstOrFail();
 
@@ -86,16 +128,25 @@ final class CrewTest extends TestCase
         $new = $this->post('/register', ['email' => 'new@example.test'] + self::NEW);
         $known = $this->post('/register', ['email' => 'Odile@Example.test'] + self::NEW);
 
-        self::assertSame([$new->getStatusCode(), $new->headers->get('Location')], [$known->getStatusCode(), $known->headers->get('Location')]);
+        self::assertSame(
+            [$new->getStatusCode(), $new->headers->get('Location')],
+            [$known->getStatusCode(), $known->headers->get('Location')],
+        );
         $known->assertSessionHasNoErrors();
         self::assertSame(1, User::query()->where('email', 'odile@example.test')->count());
-        self::assertSame([1, $user->password], [Crew::query()->where('name', 'Lock Keepers')->count(), $user->refresh()->password]);
+        self::assertSame(
+            [1, $user->password],
+            [Crew::query()->where('name', 'Lock Keepers')->count(), $user->refresh()->password],
+        );
     }
 
     #[DataProvider('common')]
     public function test_a_common_password_is_refused(string $password): void
     {
-        $this->post('/register', ['password' => $password] + self::NEW)->assertSessionHasErrors(['password' => 'That is one of the commonest passwords, which is tried first by whoever wants in. Three words that nobody else puts together are better.']);
+        $this->post('/register', ['password' => $password] + self::NEW)->assertSessionHasErrors([
+            'password' => 'That is one of the commonest passwords, which is tried first by whoever wants in. Three '
+                .'words that nobody else puts together are better.',
+        ]);
     }
 
     /** @return iterable<string, array{string}> */
@@ -126,7 +177,10 @@ final class CrewTest extends TestCase
         $this->get('/sign-in');
         $before = session()->getId();
 
-        $this->post('/sign-in', ['email' => $this->packer->email, 'password' => UserFactory::PASSWORD])->assertRedirect('/boxes');
+        $this->post('/sign-in', [
+            'email' => $this->packer->email,
+            'password' => UserFactory::PASSWORD,
+        ])->assertRedirect('/boxes');
 
         $this->assertAuthenticatedAs($this->packer);
         self::assertNotSame($before, session()->getId());
@@ -138,9 +192,14 @@ final class CrewTest extends TestCase
     public function test_a_wrong_password_is_refused_and_after_five_tries_one_must_wait(): void
     {
         for ($try = 1; $try <= 5; $try++) {
-            $this->post('/sign-in', ['email' => $this->packer->email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'Wrong e-mail or password.']);
+            $this->post('/sign-in', [
+                'email' => $this->packer->email,
+                'password' => 'wrong',
+            ])->assertSessionHasErrors(['email' => 'Wrong e-mail or password.']);
         }
-        $this->post('/sign-in', ['email' => $this->packer->email, 'password' => UserFactory::PASSWORD])->assertTooManyRequests()->assertSee('A little too fast');
+        $this->post('/sign-in', ['email' => $this->packer->email, 'password' => UserFactory::PASSWORD])
+            ->assertTooManyRequests()
+            ->assertSee('A little too fast');
         $this->assertGuest();
     }
 
@@ -154,7 +213,9 @@ final class CrewTest extends TestCase
         foreach (['/boxes', '/gather', '/pack', '/send', '/find', '/boxes/new', '/lots/new'] as $address) {
             $this->get($address)->assertRedirect('/');
         }
-        $this->get('/boxes', ['HX-Request' => 'true'])->assertUnauthorized()->assertHeader('HX-Redirect', route('welcome'));
+        $this->get('/boxes', ['HX-Request' => 'true'])
+            ->assertUnauthorized()
+            ->assertHeader('HX-Redirect', route('welcome'));
     }
 
     public function test_the_demo_table_opens_only_where_it_is_laid(): void
@@ -175,7 +236,11 @@ final class CrewTest extends TestCase
 
     public function test_the_light_on_the_table_is_remembered_and_nonsense_is_not(): void
     {
-        $this->actingAs($this->packer)->from('/boxes')->post('/scheme', ['scheme' => 'dark'])->assertRedirect('/boxes')->assertPlainCookie('scheme', 'dark');
+        $this->actingAs($this->packer)
+            ->from('/boxes')
+            ->post('/scheme', ['scheme' => 'dark'])
+            ->assertRedirect('/boxes')
+            ->assertPlainCookie('scheme', 'dark');
         $this->withUnencryptedCookie('scheme', 'dark')->get('/boxes')->assertSee('data-scheme="dark"', false);
         $this->withUnencryptedCookie('scheme', '"><script>')->get('/boxes')->assertSee('data-scheme="auto"', false);
         $this->post('/scheme', ['scheme' => 'neon'])->assertUnprocessable();

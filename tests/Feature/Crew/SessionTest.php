@@ -39,10 +39,17 @@ final class SessionTest extends TestCase
     public function test_what_was_said_meanwhile_is_said(array $headers, array $marks): void
     {
         $this->ask('/boxes', function (): void {
-            $this->ask('/move', static fn (Store $session) => $session->flash('said', 'Mudlark is ready'), ['HX-Request' => 'true']);
+            $this->ask(
+                '/move',
+                static fn (Store $session) => $session->flash('said', 'Mudlark is ready'),
+                ['HX-Request' => 'true'],
+            );
         }, $headers, $marks);
 
-        self::assertSame('Mudlark is ready', $this->ask('/boxes', static fn (Store $session): mixed => $session->get('said')));
+        self::assertSame(
+            'Mudlark is ready',
+            $this->ask('/boxes', static fn (Store $session): mixed => $session->get('said')),
+        );
         self::assertNull($this->ask('/boxes', static fn (Store $session): mixed => $session->get('said')));
     }
 
@@ -53,7 +60,10 @@ final class SessionTest extends TestCase
             $this->ask('/improve', static fn (): null => null, ['HX-Request' => 'true'], [Unasked::class => true]);
         }
 
-        self::assertSame('Mudlark is ready', $this->ask('/boxes', static fn (Store $session): mixed => $session->get('said')));
+        self::assertSame(
+            'Mudlark is ready',
+            $this->ask('/boxes', static fn (Store $session): mixed => $session->get('said')),
+        );
     }
 
     public function test_a_session_that_was_ended_meanwhile_stays_ended(): void
@@ -92,20 +102,26 @@ final class SessionTest extends TestCase
     private function ask(string $path, Closure $do, array $headers = [], array $marks = []): mixed
     {
         $manager = new SessionManager($this->app);
-        $manager->extend('aside', fn (): AsideFileSessionHandler => new AsideFileSessionHandler(new Filesystem, $this->folder(), 120));
+        $manager->extend(
+            'aside',
+            fn (): AsideFileSessionHandler => new AsideFileSessionHandler(new Filesystem, $this->folder(), 120),
+        );
         $request = Request::create($path);
         $request->headers->add($headers);
         $request->cookies->set(config()->string('session.cookie'), self::ID);
         $request->setRouteResolver(static fn (): Route => new Route('GET', $path, static fn (): null => null));
         $request->attributes->add($marks);
         $answer = null;
-        (new StartSession($manager))->handle($request, static function (Request $request) use ($do, &$answer): Response {
-            $session = $request->session();
-            self::assertInstanceOf(Store::class, $session);
-            $answer = $do($session);
+        (new StartSession($manager))->handle(
+            $request,
+            static function (Request $request) use ($do, &$answer): Response {
+                $session = $request->session();
+                self::assertInstanceOf(Store::class, $session);
+                $answer = $do($session);
 
-            return new Response;
-        });
+                return new Response;
+            },
+        );
 
         return $answer;
     }

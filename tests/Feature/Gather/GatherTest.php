@@ -28,14 +28,19 @@ final class GatherTest extends TestCase
             ->assertSee('0.466')->assertSee('4.19 EUR for 9, 50 % off the list price')
             ->assertSee('No: it comes to 0.466 each. 0.30 would need 14 in the pack, or the pack at 2.70.')
             ->assertSee('value="8,38"', false);
-        $this->get('/gather/price-desk?price=8.38&pieces=9&step[]=percent-off&value[]=50&claim=0.47')->assertSee('Yes: 0.47 each is what the pack comes to.');
+        $this->get(
+            '/gather/price-desk?price=8.38&pieces=9&step[]=percent-off&value[]=50&claim=0.47',
+        )->assertSee('Yes: 0.47 each is what the pack comes to.');
     }
 
     /** @param array<string, mixed> $query */
     #[DataProvider('mistakes')]
     public function test_a_mistake_at_the_desk_is_said_beside_its_field(array $query, string $says): void
     {
-        $this->get('/gather/price-desk?'.http_build_query($query))->assertOk()->assertSee($says)->assertDontSee('off the list price');
+        $this->get('/gather/price-desk?'.http_build_query($query))
+            ->assertOk()
+            ->assertSee($says)
+            ->assertDontSee('off the list price');
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -44,9 +49,14 @@ final class GatherTest extends TestCase
         yield 'below zero' => [['price' => '-3'], 'An amount cannot be below zero.'];
         yield 'a pack of none' => [['price' => '3', 'pieces' => '0'], 'A whole number from 1 to 10,000'];
         yield '120 % off' => [['price' => '3', 'step' => ['percent-off'], 'value' => ['120']], '120 % off cannot be'];
-        yield 'more off than there is' => [['price' => '3', 'step' => ['percent-off', 'amount-off'], 'value' => ['50', '2']], 'Step 2: 2.00 off is more than the 1.50 it costs by then.'];
+        yield 'more off than there is' => [
+            ['price' => '3', 'step' => ['percent-off', 'amount-off'], 'value' => ['50', '2']],
+            'Step 2: 2.00 off is more than the 1.50 it costs by then.',
+        ];
         yield 'a list for a price' => [['price' => ['3']], 'Type what a pack costs'];
-        yield 'a step that is not there' => [['price' => '3', 'step' => ['magic'], 'value' => ['x']], '“x” is not a percentage'];
+        yield 'a step that is not there' => [
+            ['price' => '3', 'step' => ['magic'], 'value' => ['x']], '“x” is not a percentage',
+        ];
     }
 
     public function test_the_desk_weighs_a_price_against_the_target_or_the_best_so_far(): void
@@ -59,7 +69,9 @@ final class GatherTest extends TestCase
         $ask('3.00')->assertSee('Fair');
         $ask('4.00')->assertSee('Wait')->assertSee('Usually cheap in January.');
 
-        $this->from('/gather/price-desk?kind=soap')->post('/gather/target', ['kind' => 'soap', 'target' => '0,40'])->assertRedirect();
+        $this->from('/gather/price-desk?kind=soap')
+            ->post('/gather/target', ['kind' => 'soap', 'target' => '0,40'])
+            ->assertRedirect();
         $ask('2.76')->assertSee('Fair')->assertSee('your target of 0.40');
         $this->post('/gather/target', ['kind' => 'soap', 'target' => '-1'])->assertSessionHasErrors('target');
         $this->post('/gather/target', ['kind' => 'unicorn', 'target' => '1'])->assertSessionHasErrors('kind');
@@ -70,11 +82,17 @@ final class GatherTest extends TestCase
     public function test_a_dear_price_is_only_for_a_box_that_lacks_it_near_the_day(): void
     {
         $this->lot('soap', ['got_on' => '2026-01-05']);
-        Piece::factory()->createOne(['box_id' => $this->box(['stage' => Stage::Packed])->id, 'lot_id' => Lot::query()->firstOrFail()->id, 'quantity' => 6]);
+        Piece::factory()->createOne([
+            'box_id' => $this->box(['stage' => Stage::Packed])->id,
+            'lot_id' => Lot::query()->firstOrFail()->id,
+            'quantity' => 6,
+        ]);
         $this->box();
 
         // 23 days before hand-in, one open box lacks soap and none is on hand.
-        $this->get('/gather/price-desk?kind=soap&price=4.00&pieces=6')->assertSee('Only if a box needs it now')->assertSee('Your boxes still lack 1.');
+        $this->get('/gather/price-desk?kind=soap&price=4.00&pieces=6')
+            ->assertSee('Only if a box needs it now')
+            ->assertSee('Your boxes still lack 1.');
     }
 
     public function test_targets_are_a_crews_own(): void
@@ -83,7 +101,10 @@ final class GatherTest extends TestCase
 
         $this->get('/gather/price-desk?kind=soap&price=0.40&pieces=1')->assertSee('Nothing to compare with yet');
         $this->post('/gather/target', ['kind' => 'soap', 'target' => '0.35'])->assertRedirect();
-        self::assertSame([35], TargetPrice::query()->get()->map(static fn (TargetPrice $target): int => $target->target->minor)->all());
+        self::assertSame(
+            [35],
+            TargetPrice::query()->get()->map(static fn (TargetPrice $target): int => $target->target->minor)->all(),
+        );
     }
 
     public function test_the_list_holds_what_boxes_lack_less_what_is_on_hand_in_packs(): void
@@ -93,7 +114,22 @@ final class GatherTest extends TestCase
         $this->box(['theme' => 'Kite festival']);
 
         // Ten pencils less four on hand are six: two packs of four, two over.
-        $this->get('/gather/shopping')->assertSeeInOrder(['Mill Lane Stores', '6</b> Pencil', '2 packs of 4', 'leaves 2 over', 'for Tide pool, Kite festival', 'Wherever you find it'], false)->assertSee('On hand already')->assertSeeInOrder(['Within the budget?', 'Tide pool', 'without a price', 'for each of those', 'Kite festival']);
+        $this->get('/gather/shopping')
+            ->assertSeeInOrder(
+                [
+                    'Mill Lane Stores',
+                    '6</b> Pencil',
+                    '2 packs of 4',
+                    'leaves 2 over',
+                    'for Tide pool, Kite festival',
+                    'Wherever you find it',
+                ],
+                false,
+            )
+            ->assertSee('On hand already')
+            ->assertSeeInOrder([
+                'Within the budget?', 'Tide pool', 'without a price', 'for each of those', 'Kite festival',
+            ]);
     }
 
     public function test_ticking_off_makes_a_lot_and_sets_it_aside_for_the_boxes_that_listed_it(): void
@@ -102,14 +138,32 @@ final class GatherTest extends TestCase
         $this->post("/boxes/{$box->id}/from-guide");
         self::assertSame(1, $box->pieces()->where('kind', 'soap')->count());
 
-        $this->post('/gather/shopping', ['kind' => 'soap', 'price' => '2,40', 'pieces' => '4', 'place' => 'Tuppence Corner'])->assertRedirect('/gather/shopping');
+        $this->post('/gather/shopping', [
+            'kind' => 'soap',
+            'price' => '2,40',
+            'pieces' => '4',
+            'place' => 'Tuppence Corner',
+        ])->assertRedirect('/gather/shopping');
         $lot = Lot::query()->firstOrFail();
 
-        self::assertSame([240, 4, 'Tuppence Corner', '2026-11-18'], [$lot->paid?->minor, $lot->pieces, $lot->place, $lot->got_on->toDateString()]);
-        self::assertSame([0, 1], [$box->pieces()->where('kind', 'soap')->count(), (int) $box->pieces()->where('lot_id', $lot->id)->sum('quantity')]);
-        $this->get('/gather/shopping')->assertSee('4 × “Bar of soap” are in the stash, 1 of them set aside for a box.')->assertDontSee('id="bought-soap"', false);
+        self::assertSame(
+            [240, 4, 'Tuppence Corner', '2026-11-18'],
+            [$lot->paid?->minor, $lot->pieces, $lot->place, $lot->got_on->toDateString()],
+        );
+        self::assertSame(
+            [0, 1],
+            [
+                $box->pieces()->where('kind', 'soap')->count(),
+                (int) $box->pieces()->where('lot_id', $lot->id)->sum('quantity'),
+            ],
+        );
+        $this->get('/gather/shopping')
+            ->assertSee('4 × “Bar of soap” are in the stash, 1 of them set aside for a box.')
+            ->assertDontSee('id="bought-soap"', false);
 
-        $this->from('/gather/shopping')->post('/gather/shopping', ['kind' => 'comb', 'price' => '-3', 'pieces' => '4'])->assertRedirect('/gather/shopping');
+        $this->from('/gather/shopping')
+            ->post('/gather/shopping', ['kind' => 'comb', 'price' => '-3', 'pieces' => '4'])
+            ->assertRedirect('/gather/shopping');
         $this->get('/gather/shopping')->assertSee('An amount cannot be below zero.')->assertSee('value="-3"', false);
         self::assertSame(1, Lot::query()->count());
     }
@@ -122,25 +176,76 @@ final class GatherTest extends TestCase
     public function test_a_boxs_ledger_runs_to_the_total(): void
     {
         $box = $this->box();
-        Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $this->lot('pencils', ['pieces' => 72])->id, 'quantity' => 7]);
+        Piece::factory()->createOne([
+            'box_id' => $box->id,
+            'lot_id' => $this->lot('pencils', ['pieces' => 72])->id,
+            'quantity' => 7,
+        ]);
         Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $this->lot()->id, 'quantity' => 2]);
 
-        // Seven of 72 for 2.76 are 26.83 cents, written 0.27; two of six are 92: 1.19 with the pencils, 10.19 with the gift.
-        $this->get("/boxes/{$box->id}/ledger")->assertOk()->assertSeeInOrder(['Pencil', '72 for 2.76', '0.038', '0.27', '0.27', 'Soap, pine', '6 for 2.76', '0.46', '0.92', '1.19', 'Shipping gift', '9.00', 'Together', '10.19', 'Planned', '25.00']);
+        // Seven of 72 for 2.76 are 26.83 cents, written 0.27; two of six are 92: 1.19 with the pencils, 10.19 with the
+        // gift.
+        $this->get("/boxes/{$box->id}/ledger")
+            ->assertOk()
+            ->assertSeeInOrder([
+                'Pencil',
+                '72 for 2.76',
+                '0.038',
+                '0.27',
+                '0.27',
+                'Soap, pine',
+                '6 for 2.76',
+                '0.46',
+                '0.92',
+                '1.19',
+                'Shipping gift',
+                '9.00',
+                'Together',
+                '10.19',
+                'Planned',
+                '25.00',
+            ]);
     }
 
     public function test_the_season_adds_up_by_month_lane_and_source(): void
     {
-        $this->lot('soap', ['list' => new \PluckyWren\Core\Money\Money(500, \PluckyWren\Core\Money\Currency::of('EUR'))]);
+        $this->lot('soap', [
+            'list' => new \PluckyWren\Core\Money\Money(500, \PluckyWren\Core\Money\Currency::of('EUR')),
+        ]);
         $this->lot('pencils', ['got_on' => '2026-08-10', 'source' => \PluckyWren\Core\Stash\Source::Online]);
         $this->lot('comb', ['got_on' => '2025-11-01']);
-        $owl = Lot::factory()->ofKind('plush-small')->given()->createOne(['crew_id' => $this->crew->id, 'name' => 'Plush owl']);
+        $owl = Lot::factory()
+            ->ofKind('plush-small')
+            ->given()
+            ->createOne(['crew_id' => $this->crew->id, 'name' => 'Plush owl']);
         Piece::factory()->createOne(['box_id' => $this->box(['theme' => 'Tide pool'])->id, 'lot_id' => $owl->id]);
         $this->box(['stage' => Stage::HandedIn]);
         $this->put('/gather/money', ['budget' => '40,00'])->assertRedirect('/gather/money');
 
         // 2.76 twice and one gift of 9.00 paid; one gift promised; the comb is last season's.
-        $this->get('/gather/money')->assertSeeInOrder(['19 Dec 2025 to 18 Dec 2026', 'Spent', '14.52', 'Promised', '9.00', 'Free', '16.48', 'Saved', '2.24', 'August 2026', '2.76', 'November 2026', '2.76', 'School', '2.76', 'Online', '2.76', 'Whom to thank', 'Ines', 'Plush owl', 'in Tide pool']);
+        $this->get('/gather/money')->assertSeeInOrder([
+            '19 Dec 2025 to 18 Dec 2026',
+            'Spent',
+            '14.52',
+            'Promised',
+            '9.00',
+            'Free',
+            '16.48',
+            'Saved',
+            '2.24',
+            'August 2026',
+            '2.76',
+            'November 2026',
+            '2.76',
+            'School',
+            '2.76',
+            'Online',
+            '2.76',
+            'Whom to thank',
+            'Ines',
+            'Plush owl',
+            'in Tide pool',
+        ]);
         $this->put('/gather/money', ['budget' => '-1'])->assertSessionHasErrors('budget');
         $this->put('/gather/money', ['budget' => ''])->assertRedirect();
         $this->get('/gather/money')->assertDontSee('Free');
@@ -148,16 +253,34 @@ final class GatherTest extends TestCase
 
     public function test_a_receipt_is_added_up_checked_and_kept_whole(): void
     {
-        $receipt = ['place' => 'Mill Lane Stores', 'source' => 'shop', 'got_on' => '2026-11-17', 'total' => '9,00', 'rows' => [
-            ['kind' => 'soap', 'name' => 'Soap, fir', 'pieces' => '4', 'paid' => '2,40'], ['kind' => 'comb', 'name' => '', 'pieces' => '', 'paid' => '0.99'], ['kind' => '', 'name' => '', 'pieces' => '', 'paid' => ''],
-        ]];
-        $this->post('/gather/quick?check=1', $receipt, ['HX-Request' => 'true'])->assertOk()->assertSee('3.39')->assertSee('The receipt says 5.61 more than the lines.')->assertDontSee('<html', false);
-        $this->post('/gather/quick', $receipt)->assertUnprocessable()->assertSee('Keep it although the totals differ')->assertSee('value="Soap, fir"', false);
+        $receipt = [
+            'place' => 'Mill Lane Stores',
+            'source' => 'shop',
+            'got_on' => '2026-11-17',
+            'total' => '9,00',
+            'rows' => [
+                ['kind' => 'soap', 'name' => 'Soap, fir', 'pieces' => '4', 'paid' => '2,40'],
+                ['kind' => 'comb', 'name' => '', 'pieces' => '', 'paid' => '0.99'],
+                ['kind' => '', 'name' => '', 'pieces' => '', 'paid' => ''],
+            ],
+        ];
+        $this->post('/gather/quick?check=1', $receipt, ['HX-Request' => 'true'])
+            ->assertOk()
+            ->assertSee('3.39')
+            ->assertSee('The receipt says 5.61 more than the lines.')
+            ->assertDontSee('<html', false);
+        $this->post('/gather/quick', $receipt)
+            ->assertUnprocessable()
+            ->assertSee('Keep it although the totals differ')
+            ->assertSee('value="Soap, fir"', false);
         self::assertSame(0, Lot::query()->count());
 
         $this->post('/gather/quick', ['total' => '3.39'] + $receipt)->assertRedirect('/gather?sort=newest');
         [$soap, $comb] = Lot::query()->get()->sortByDesc('name')->values()->all();
-        self::assertSame([['Soap, fir', 4, 240], ['Comb', 1, 99]], [[$soap->name, $soap->pieces, $soap->paid?->minor], [$comb->name, $comb->pieces, $comb->paid?->minor]]);
+        self::assertSame(
+            [['Soap, fir', 4, 240], ['Comb', 1, 99]],
+            [[$soap->name, $soap->pieces, $soap->paid?->minor], [$comb->name, $comb->pieces, $comb->paid?->minor]],
+        );
         self::assertSame(['Mill Lane Stores', '2026-11-17'], [$comb->place, $comb->got_on->toDateString()]);
         $this->get('/gather')->assertSee('2 lots for 3.39 are in the stash.');
 
@@ -172,7 +295,12 @@ final class GatherTest extends TestCase
         $good = ['kind' => 'soap', 'name' => '', 'pieces' => '4', 'paid' => '2,40'];
         $rows = isset($changes['row']) ? [$good, (array) $changes['row'] + $good] : [$good];
 
-        $this->post('/gather/quick', $changes + ['place' => 'X', 'source' => 'shop', 'got_on' => '2026-11-17', 'total' => '', 'rows' => $rows])->assertUnprocessable()->assertSee($says);
+        $this->post(
+            '/gather/quick',
+            $changes + ['place' => 'X', 'source' => 'shop', 'got_on' => '2026-11-17', 'total' => '', 'rows' => $rows],
+        )
+            ->assertUnprocessable()
+            ->assertSee($says);
         self::assertSame(0, Lot::query()->count());
     }
 
@@ -197,9 +325,14 @@ final class GatherTest extends TestCase
         $this->post('/gather/pocket', $entry, $json)->assertCreated()->assertJson(['new' => true]);
         $this->post('/gather/pocket', $entry, $json)->assertOk()->assertJson(['new' => false]);
         $this->post('/gather/pocket', ['key' => 'another'] + $entry, $json)->assertCreated();
-        $this->post('/gather/pocket', ['key' => 'third', 'price' => '-3'] + $entry, $json)->assertUnprocessable()->assertJson(['message' => 'An amount cannot be below zero.']);
+        $this->post('/gather/pocket', ['key' => 'third', 'price' => '-3'] + $entry, $json)
+            ->assertUnprocessable()
+            ->assertJson(['message' => 'An amount cannot be below zero.']);
         self::assertSame(2, Lot::query()->count());
-        $this->get('/gather/pocket')->assertOk()->assertSee('Pocket desk')->assertSee('&quot;soap&quot;:{&quot;needed&quot;:0,&quot;each&quot;:&quot;0.40&quot;', false);
+        $this->get('/gather/pocket')
+            ->assertOk()
+            ->assertSee('Pocket desk')
+            ->assertSee('&quot;soap&quot;:{&quot;needed&quot;:0,&quot;each&quot;:&quot;0.40&quot;', false);
         $this->get('/gather/pocket/token')->assertOk()->assertJsonStructure(['token']);
     }
 
@@ -212,18 +345,46 @@ final class GatherTest extends TestCase
         $ask('')->assertSee('your target of 2.00');
         $ask('8-12')->assertSee('your target of 3.00')->assertSee('Buy');
         $ask('2-3')->assertSee('your target of 2.00');
-        $this->post('/gather/target', ['kind' => 't-shirt', 'band' => '9-99', 'target' => '1'])->assertSessionHasErrors('band');
+        $this->post('/gather/target', [
+            'kind' => 't-shirt',
+            'band' => '9-99',
+            'target' => '1',
+        ])->assertSessionHasErrors('band');
     }
 
-    public function test_a_made_thing_carries_its_materials_and_its_minutes_and_a_bought_one_how_its_price_came_about(): void
+    public function test_a_made_thing_carries_its_materials_and_minutes_a_bought_one_how_its_price_came_about(): void
     {
-        $lot = ['kind' => 'washcloth', 'name' => 'Washcloth, rust', 'price' => '3.20', 'pieces' => '10', 'source' => 'made', 'got_on' => '2026-11-01', 'length' => '150', 'width' => '150', 'height' => '12', 'materials' => 'cotton yarn', 'minutes' => '45'];
+        $lot = [
+            'kind' => 'washcloth',
+            'name' => 'Washcloth, rust',
+            'price' => '3.20',
+            'pieces' => '10',
+            'source' => 'made',
+            'got_on' => '2026-11-01',
+            'length' => '150',
+            'width' => '150',
+            'height' => '12',
+            'materials' => 'cotton yarn',
+            'minutes' => '45',
+        ];
         $this->post('/lots', $lot);
-        $this->post('/lots', ['source' => 'shop', 'name' => 'Washcloth, shop', 'desk' => 'price=6.40&pieces=10&step[]=percent-off&value[]=50'] + $lot);
+        $this->post(
+            '/lots',
+            [
+                'source' => 'shop',
+                'name' => 'Washcloth, shop',
+                'desk' => 'price=6.40&pieces=10&step[]=percent-off&value[]=50',
+            ] + $lot,
+        );
         [$made, $bought] = Lot::query()->get()->sortBy('name')->values()->all();
 
-        self::assertSame([['cotton yarn', 45], [null, null]], [[$made->materials, $made->minutes], [$bought->materials, $bought->minutes]]);
+        self::assertSame(
+            [['cotton yarn', 45], [null, null]],
+            [[$made->materials, $made->minutes], [$bought->materials, $bought->minutes]],
+        );
         $this->get("/lots/{$bought->id}")->assertSee('price-desk?price=6.40&amp;pieces=10', false);
-        $this->post('/lots', ['minutes' => 'long'] + $lot)->assertSessionHasErrors(['minutes' => 'Whole minutes, please, or nothing.']);
+        $this->post('/lots', ['minutes' => 'long'] + $lot)->assertSessionHasErrors([
+            'minutes' => 'Whole minutes, please, or nothing.',
+        ]);
     }
 }

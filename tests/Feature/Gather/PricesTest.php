@@ -28,20 +28,38 @@ final class PricesTest extends TestCase
         $this->lot('pencils', ['pieces' => 72, 'paid' => new Money(276, Currency::of('EUR'))]);
         // 2.76 for 72 is 0.23 for 6.
         $this->get('/gather/price-desk?kind=pencils&price=1&pieces=1')->assertSee('value="0.23/6"', false);
-        $this->post('/gather/target', ['kind' => 'pencils', 'target' => '0.23/6', 'was' => ''])->assertSessionHasNoErrors();
+        $this->post('/gather/target', [
+            'kind' => 'pencils',
+            'target' => '0.23/6',
+            'was' => '',
+        ])->assertSessionHasNoErrors();
 
         self::assertSame('0.038', TargetPrice::query()->firstOrFail()->amount()->each()->format());
         // A pack of 100 at 3.83 is 0.0383 each and just worth it; at 3.84 it is not.
         $this->get('/gather/price-desk?kind=pencils&price=3.83&pieces=100')->assertSee('is at or under');
         $this->get('/gather/price-desk?kind=pencils&price=3.84&pieces=100')->assertDontSee('is at or under');
         $this->post('/gather/target', ['kind' => 'pencils', 'target' => '1/0'])->assertSessionHasErrors('target');
-        $this->post('/gather/target', ['kind' => 'pencils', 'target' => '0.05', 'was' => 'other'])->assertSessionHasErrors('target');
+        $this->post('/gather/target', [
+            'kind' => 'pencils',
+            'target' => '0.05',
+            'was' => 'other',
+        ])->assertSessionHasErrors('target');
     }
 
     public function test_a_target_for_an_age_group_serves_the_shopping_list_and_the_pocket(): void
     {
-        TargetPrice::factory()->createOne(['crew_id' => $this->crew->id, 'kind' => 'soap', 'band' => '', 'target' => new Money(50, Currency::of('EUR'))]);
-        TargetPrice::factory()->createOne(['crew_id' => $this->crew->id, 'kind' => 'soap', 'band' => '8-12', 'target' => new Money(30, Currency::of('EUR'))]);
+        TargetPrice::factory()->createOne([
+            'crew_id' => $this->crew->id,
+            'kind' => 'soap',
+            'band' => '',
+            'target' => new Money(50, Currency::of('EUR')),
+        ]);
+        TargetPrice::factory()->createOne([
+            'crew_id' => $this->crew->id,
+            'kind' => 'soap',
+            'band' => '8-12',
+            'target' => new Money(30, Currency::of('EUR')),
+        ]);
         $box = $this->box(['band' => '8-12']);
         Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => null, 'kind' => 'soap', 'quantity' => 1]);
 
@@ -54,7 +72,11 @@ final class PricesTest extends TestCase
     {
         // Three packs of twelve at once are 36 pieces, and a pack is still twelve.
         $this->lot('washcloth', ['pieces' => 36, 'pack_pieces' => 12, 'source' => 'shop']);
-        Piece::factory()->createOne(['box_id' => $this->box()->id, 'lot_id' => Lot::query()->firstOrFail()->id, 'quantity' => 36]);
+        Piece::factory()->createOne([
+            'box_id' => $this->box()->id,
+            'lot_id' => Lot::query()->firstOrFail()->id,
+            'quantity' => 36,
+        ]);
         $this->box(['theme' => 'Kite festival']);
 
         $this->get('/gather/shopping')->assertSee('1 pack of 12');
@@ -64,17 +86,31 @@ final class PricesTest extends TestCase
     public function test_what_came_back_in_part_is_no_best_price(): void
     {
         $lot = $this->lot();
-        $this->post("/lots/{$lot->id}/wrong", ['wrong' => '6', 'fault' => 'damage', 'fault_end' => 'kept', 'back' => '1.38'])->assertSessionHasNoErrors();
+        $this->post("/lots/{$lot->id}/wrong", [
+            'wrong' => '6',
+            'fault' => 'damage',
+            'fault_end' => 'kept',
+            'back' => '1.38',
+        ])->assertSessionHasNoErrors();
 
         self::assertSame([138, 138], [$lot->refresh()->paid?->minor, $lot->back_minor]);
-        $this->get('/gather/price-desk?kind=soap&price=1&pieces=1')->assertSee('None of this kind was paid for so far.');
+        $this->get('/gather/price-desk?kind=soap&price=1&pieces=1')->assertSee(
+            'None of this kind was paid for so far.',
+        );
     }
 
     public function test_nobody_is_told_to_wait_for_the_month_it_is(): void
     {
-        $kind = collect(resolve(\PluckyWren\Core\Stash\Catalogue::class)->all())->first(static fn ($kind): bool => in_array(8, $kind->cheapMonths, true));
+        $kind = collect(resolve(\PluckyWren\Core\Stash\Catalogue::class)->all())->first(
+            static fn ($kind): bool => in_array(8, $kind->cheapMonths, true),
+        );
         self::assertNotNull($kind);
-        TargetPrice::factory()->createOne(['crew_id' => $this->crew->id, 'kind' => $kind->id, 'band' => '', 'target' => new Money(10, Currency::of('EUR'))]);
+        TargetPrice::factory()->createOne([
+            'crew_id' => $this->crew->id,
+            'kind' => $kind->id,
+            'band' => '',
+            'target' => new Money(10, Currency::of('EUR')),
+        ]);
         $page = "/gather/price-desk?kind={$kind->id}&price=9&pieces=1";
 
         CarbonImmutable::setTestNow('2026-05-10');
@@ -86,29 +122,66 @@ final class PricesTest extends TestCase
     public function test_what_lies_in_boxes_is_not_due_and_an_undecided_lot_is_decided_in_part(): void
     {
         $lot = $this->lot('soap', ['fault' => Fault::Damage, 'fault_end' => FaultEnd::Undecided]);
-        $this->post("/lots/{$lot->id}/wrong", ['wrong' => '2', 'fault' => 'damage', 'fault_end' => 'sent-back', 'back' => '0.92'])->assertSessionHasNoErrors();
+        $this->post("/lots/{$lot->id}/wrong", [
+            'wrong' => '2',
+            'fault' => 'damage',
+            'fault_end' => 'sent-back',
+            'back' => '0.92',
+        ])->assertSessionHasNoErrors();
         $part = Lot::query()->whereKeyNot($lot->id)->firstOrFail();
-        self::assertSame([4, FaultEnd::Undecided, 2, FaultEnd::SentBack], [$lot->refresh()->pieces, $lot->fault_end, $part->pieces, $part->fault_end]);
+        self::assertSame(
+            [4, FaultEnd::Undecided, 2, FaultEnd::SentBack],
+            [$lot->refresh()->pieces, $lot->fault_end, $part->pieces, $part->fault_end],
+        );
 
         $whole = $this->lot('comb');
         Piece::factory()->createOne(['box_id' => $this->box()->id, 'lot_id' => $whole->id]);
-        $form = ['kind' => 'comb', 'name' => 'Comb', 'pieces' => (string) $whole->pieces, 'price' => '2.76', 'source' => 'shop', 'got_on' => '2026-11-08', 'length' => '180', 'width' => '30', 'height' => '5', 'due_on' => '2026-12-01'];
+        $form = [
+            'kind' => 'comb',
+            'name' => 'Comb',
+            'pieces' => (string) $whole->pieces,
+            'price' => '2.76',
+            'source' => 'shop',
+            'got_on' => '2026-11-08',
+            'length' => '180',
+            'width' => '30',
+            'height' => '5',
+            'due_on' => '2026-12-01',
+        ];
         $this->put("/lots/{$whole->id}", $form)->assertSessionHasErrors('pieces');
         self::assertNull($whole->refresh()->due_on);
     }
 
     public function test_bare_figures_far_too_small_for_a_thing_ask_for_their_unit(): void
     {
-        $form = ['kind' => 't-shirt', 'name' => 'Shirt', 'pieces' => '1', 'price' => '3', 'source' => 'shop', 'got_on' => '2026-11-08', 'length' => '9', 'width' => '7', 'height' => '1.5'];
+        $form = [
+            'kind' => 't-shirt',
+            'name' => 'Shirt',
+            'pieces' => '1',
+            'price' => '3',
+            'source' => 'shop',
+            'got_on' => '2026-11-08',
+            'length' => '9',
+            'width' => '7',
+            'height' => '1.5',
+        ];
 
         $this->post('/lots', $form)->assertSessionHasErrors('length');
-        $this->post('/lots', ['length' => '9 in', 'width' => '7 in', 'height' => '1.5 in'] + $form)->assertSessionHasNoErrors();
-        $this->post('/lots', ['length' => '9 mm', 'width' => '7 mm', 'height' => '1.5 mm'] + $form)->assertSessionHasNoErrors();
+        $this->post(
+            '/lots',
+            ['length' => '9 in', 'width' => '7 in', 'height' => '1.5 in'] + $form,
+        )->assertSessionHasNoErrors();
+        $this->post(
+            '/lots',
+            ['length' => '9 mm', 'width' => '7 mm', 'height' => '1.5 mm'] + $form,
+        )->assertSessionHasNoErrors();
     }
 
     public function test_a_name_that_came_with_a_kind_goes_with_it(): void
     {
-        $this->get('/lots/new?kind=comb&name=Bar+of+soap&named_by=Bar+of+soap')->assertSee('value="Comb"', false)->assertSee('value="180"', false);
+        $this->get('/lots/new?kind=comb&name=Bar+of+soap&named_by=Bar+of+soap')
+            ->assertSee('value="Comb"', false)
+            ->assertSee('value="180"', false);
         $this->get('/lots/new?kind=comb&name=From+Ines&named_by=Bar+of+soap')->assertSee('value="From Ines"', false);
     }
 }

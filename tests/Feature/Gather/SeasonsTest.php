@@ -18,7 +18,16 @@ use Tests\Feature\TestCase;
 /** What belongs to which season, what day it is where the crew lives, and sums that stay sums however much there is. */
 final class SeasonsTest extends TestCase
 {
-    private const SOAP = ['kind' => 'soap', 'name' => 'Soap', 'price' => '2.76', 'pieces' => '6', 'source' => 'shop', 'length' => '92', 'width' => '60', 'height' => '30'];
+    private const SOAP = [
+        'kind' => 'soap',
+        'name' => 'Soap',
+        'price' => '2.76',
+        'pieces' => '6',
+        'source' => 'shop',
+        'length' => '92',
+        'width' => '60',
+        'height' => '30',
+    ];
 
     protected function setUp(): void
     {
@@ -35,7 +44,10 @@ final class SeasonsTest extends TestCase
 
         $this->get('/gather/money')->assertSeeInOrder(['The season’s money', 'Spent', '9.00']);
         // Two gifts of 9.00 and six bars for 2.76.
-        $this->get('/gather/money?season=2025')->assertSeeInOrder(['The money of season 2025', '19 Dec 2024 to 18 Dec 2025', 'Spent', '20.76'])->assertDontSee('Promised')->assertDontSee('Season’s budget');
+        $this->get('/gather/money?season=2025')
+            ->assertSeeInOrder(['The money of season 2025', '19 Dec 2024 to 18 Dec 2025', 'Spent', '20.76'])
+            ->assertDontSee('Promised')
+            ->assertDontSee('Season’s budget');
         $this->get('/gather/money')->assertSee('season=2025');
     }
 
@@ -54,7 +66,9 @@ final class SeasonsTest extends TestCase
         $lot = $this->lot('soap', ['pieces' => 7, 'gone' => 1, 'paid' => new Money(1000, Currency::of('EUR'))]);
         Piece::factory()->createOne(['box_id' => $this->box()->id, 'lot_id' => $lot->id, 'quantity' => 4]);
 
-        $this->get('/gather/money')->assertSee('Of 10.00 paid for things, 5.71 are in boxes, 2.86 are left in the stash, and 1.43 are gone.');
+        $this->get('/gather/money')->assertSee(
+            'Of 10.00 paid for things, 5.71 are in boxes, 2.86 are left in the stash, and 1.43 are gone.',
+        );
     }
 
     public function test_a_printed_ledger_adds_up_as_it_is_printed(): void
@@ -66,13 +80,21 @@ final class SeasonsTest extends TestCase
             Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $lot->id, 'quantity' => 1]);
         }
 
-        $this->get("/boxes/{$box->id}/ledger")->assertSeeInOrder(['0.34', '0.34', '0.33', '0.67', '0.33', '1.00', 'Shipping gift', '10.00']);
+        $this->get("/boxes/{$box->id}/ledger")->assertSeeInOrder([
+            '0.34', '0.34', '0.33', '0.67', '0.33', '1.00', 'Shipping gift', '10.00',
+        ]);
     }
 
     public function test_a_new_box_and_a_handed_in_one_know_their_season(): void
     {
         CarbonImmutable::setTestNow('2026-12-20 10:00');
-        $this->post('/boxes', ['band' => '4-7', 'gender' => 'girl', 'box_kind' => 'straight-card', 'theme' => 'Kite', 'sending_gift' => '9.00']);
+        $this->post('/boxes', [
+            'band' => '4-7',
+            'gender' => 'girl',
+            'box_kind' => 'straight-card',
+            'theme' => 'Kite',
+            'sending_gift' => '9.00',
+        ]);
         $new = Box::query()->firstOrFail();
         $late = $this->box(['stage' => Stage::Packed]);
         $this->put("/boxes/{$late->id}/stage", ['stage' => 'handed-in']);
@@ -81,22 +103,31 @@ final class SeasonsTest extends TestCase
     }
 
     #[DataProvider('places')]
-    public function test_today_is_the_day_where_the_crew_lives(string $zone, string $utc, string $today, string $tomorrow): void
-    {
+    public function test_today_is_the_day_where_the_crew_lives(
+        string $zone,
+        string $utc,
+        string $today,
+        string $tomorrow,
+    ): void {
         $this->crew->update(['time_zone' => $zone]);
         CarbonImmutable::setTestNow(CarbonImmutable::parse($utc, 'UTC'));
 
         $this->post('/lots', ['got_on' => $tomorrow] + self::SOAP)->assertSessionHasErrors('got_on');
         $this->post('/lots', ['got_on' => $today] + self::SOAP)->assertSessionHasNoErrors();
         $this->get('/lots/new?kind=soap')->assertSee("value=\"{$today}\"", false);
-        self::assertSame([$today], Lot::query()->get()->map(static fn (Lot $lot): string => $lot->got_on->toDateString())->all());
+        self::assertSame(
+            [$today],
+            Lot::query()->get()->map(static fn (Lot $lot): string => $lot->got_on->toDateString())->all(),
+        );
     }
 
     /** @return iterable<string, array{string, string, string, string}> */
     public static function places(): iterable
     {
         yield 'New Zealand is a day ahead' => ['Pacific/Auckland', '2026-11-18 12:00', '2026-11-19', '2026-11-20'];
-        yield 'the west of America is a day behind' => ['America/Los_Angeles', '2026-11-18 03:00', '2026-11-17', '2026-11-18'];
+        yield 'the west of America is a day behind' => [
+            'America/Los_Angeles', '2026-11-18 03:00', '2026-11-17', '2026-11-18',
+        ];
         yield 'Greenwich' => ['UTC', '2026-11-18 23:59', '2026-11-18', '2026-11-19'];
     }
 
@@ -111,7 +142,9 @@ final class SeasonsTest extends TestCase
     public function test_the_budget_that_someone_changed_meanwhile_is_not_written_over(): void
     {
         $this->put('/gather/money', ['budget' => '40', 'was' => ''])->assertSessionHasNoErrors();
-        $this->put('/gather/money', ['budget' => '50', 'was' => ''])->assertSessionHasErrors(['budget' => 'Someone changed this meanwhile: it is 40.00 now. Yours was not saved.']);
+        $this->put('/gather/money', ['budget' => '50', 'was' => ''])->assertSessionHasErrors([
+            'budget' => 'Someone changed this meanwhile: it is 40.00 now. Yours was not saved.',
+        ]);
         self::assertSame(4000, $this->crew->refresh()->season_budget?->minor);
         $this->get('/gather/money')->assertSee('name="was" value="4000"', false);
         $this->put('/gather/money', ['budget' => '50', 'was' => '4000'])->assertSessionHasNoErrors();
@@ -124,7 +157,9 @@ final class SeasonsTest extends TestCase
         $few = $this->queries('/gather/money');
         $row = (array) DB::table('lots')->first();
         foreach (array_chunk(range(1, 3000), 200) as $chunk) {
-            DB::table('lots')->insert(array_map(static fn (int $number): array => ['id' => sprintf('lot-%05d', $number)] + $row, $chunk));
+            DB::table('lots')->insert(
+                array_map(static fn (int $number): array => ['id' => sprintf('lot-%05d', $number)] + $row, $chunk),
+            );
         }
 
         self::assertLessThanOrEqual($few + 1, $this->queries('/gather/money'));

@@ -21,23 +21,44 @@ final class WaitingBoxesTest extends TestCase
 
     private function waitsFor(Box $box, string $kind, int $quantity): Piece
     {
-        return Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => null, 'kind' => $kind, 'quantity' => $quantity]);
+        return Piece::factory()->createOne([
+            'box_id' => $box->id,
+            'lot_id' => null,
+            'kind' => $kind,
+            'quantity' => $quantity,
+        ]);
     }
 
     public function test_a_receipt_is_offered_to_the_boxes_that_wait_and_goes_in_in_one_act(): void
     {
-        [$planned, $ready] = [$this->box(['theme' => 'Tide pool']), $this->box(['theme' => 'Kite festival', 'stage' => Stage::Ready])];
+        [$planned, $ready] = [
+            $this->box(['theme' => 'Tide pool']), $this->box(['theme' => 'Kite festival', 'stage' => Stage::Ready]),
+        ];
         $this->waitsFor($planned, 'soap', 2);
         $this->waitsFor($ready, 'soap', 2);
         $this->waitsFor($planned, 'comb', 1);
 
-        $this->post('/gather/quick', ['got_on' => '2026-11-08', 'source' => 'shop', 'rows' => [['kind' => 'soap', 'pieces' => '3', 'paid' => '1.50'], ['kind' => 'comb', 'paid' => '2.00']]])->assertRedirect();
+        $this->post('/gather/quick', [
+            'got_on' => '2026-11-08',
+            'source' => 'shop',
+            'rows' => [['kind' => 'soap', 'pieces' => '3', 'paid' => '1.50'], ['kind' => 'comb', 'paid' => '2.00']],
+        ])->assertRedirect();
         // The box that is furthest along is served first; for the other one bar is left.
-        $this->get('/gather')->assertSee('3 things on hand are on your boxes’ lists to buy', false)->assertSeeInOrder(['2', 'Bar of soap', 'for Kite festival', '1', 'for Tide pool', '1', 'for Tide pool']);
+        $this->get('/gather')
+            ->assertSee('3 things on hand are on your boxes’ lists to buy', false)
+            ->assertSeeInOrder(['2', 'Bar of soap', 'for Kite festival', '1', 'for Tide pool', '1', 'for Tide pool']);
 
-        $this->from('/gather')->post('/gather/waiting')->assertRedirect('/gather')->assertSessionHas('said', '4 pieces are in the boxes that waited for them.');
-        $held = static fn (Box $box): array => $box->pieces()->with('lot')->get()->map(static fn (Piece $piece): array => [$piece->lot->kind ?? "buy {$piece->kind}", $piece->quantity])->sort()->values()->all();
-        self::assertSame([[['soap', 2]], [['buy soap', 1], ['comb', 1], ['soap', 1]]], [$held($ready), $held($planned)]);
+        $this->from('/gather')
+            ->post('/gather/waiting')
+            ->assertRedirect('/gather')
+            ->assertSessionHas('said', '4 pieces are in the boxes that waited for them.');
+        $held = static fn (Box $box): array => $box->pieces()->with('lot')->get()->map(
+            static fn (Piece $piece): array => [$piece->lot->kind ?? "buy {$piece->kind}", $piece->quantity],
+        )->sort()->values()->all();
+        self::assertSame(
+            [[['soap', 2]], [['buy soap', 1], ['comb', 1], ['soap', 1]]],
+            [$held($ready), $held($planned)],
+        );
         $this->get('/gather')->assertDontSee('lists to buy');
     }
 

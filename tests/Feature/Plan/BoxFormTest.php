@@ -11,7 +11,14 @@ use Tests\Feature\TestCase;
 
 final class BoxFormTest extends TestCase
 {
-    private const NEW = ['band' => '8-12', 'gender' => 'boy', 'box_kind' => 'straight-card', 'theme' => 'Mountain hut', 'colours' => ['#47634F', '#d9b98a'], 'budget' => '22,50'];
+    private const NEW = [
+        'band' => '8-12',
+        'gender' => 'boy',
+        'box_kind' => 'straight-card',
+        'theme' => 'Mountain hut',
+        'colours' => ['#47634F', '#d9b98a'],
+        'budget' => '22,50',
+    ];
 
     protected function setUp(): void
     {
@@ -32,12 +39,19 @@ final class BoxFormTest extends TestCase
         self::assertSame(900, $box->sending_gift->minor);
         self::assertSame(['#47634f', '#d9b98a'], $box->palette->hexes());
         self::assertSame(0, $box->pieces()->count());
-        $this->get("/boxes/{$box->id}")->assertOk()->assertSee('boy, 8–12')->assertSee('spruce, oat')->assertSee('0 of 17')->assertSee('318 × 196 × 112');
+        $this->get("/boxes/{$box->id}")
+            ->assertOk()
+            ->assertSee('boy, 8–12')
+            ->assertSee('spruce, oat')
+            ->assertSee('0 of 17')
+            ->assertSee('318 × 196 × 112');
     }
 
     public function test_what_the_drive_asks_for_sending_is_taken_over_and_can_be_another(): void
     {
-        $this->get('/boxes/new')->assertSee('The drive asks 9.00 EUR for each box')->assertSee('name="sending_gift" value="9.00"', false);
+        $this->get('/boxes/new')
+            ->assertSee('The drive asks 9.00 EUR for each box')
+            ->assertSee('name="sending_gift" value="9.00"', false);
         $this->post('/boxes', ['sending_gift' => '10,50'] + self::NEW)->assertSessionHasNoErrors();
         $box = Box::query()->firstOrFail();
         self::assertSame(1050, $box->sending_gift->minor);
@@ -55,17 +69,34 @@ final class BoxFormTest extends TestCase
         $box = Box::query()->with('pieces.lot')->firstOrFail();
 
         // All needs are on the list to buy, none has a price yet, so only the sending gift is counted.
-        $this->get("/boxes/{$box->id}")->assertSee('17 of 17')->assertSee('18 are still to buy')->assertDontSee('stays out')->assertDontSee('stay out');
+        $this->get("/boxes/{$box->id}")
+            ->assertSee('17 of 17')
+            ->assertSee('18 are still to buy')
+            ->assertDontSee('stays out')
+            ->assertDontSee('stay out');
         self::assertTrue($box->pieces->every(static fn ($piece): bool => $piece->isToBuy()));
         self::assertSame(6, $box->pieces->firstWhere('kind', 'pencils')?->quantity);
     }
 
     public function test_a_box_measured_by_hand_is_read_as_people_measure(): void
     {
-        $this->post('/boxes', ['box_kind' => 'own', 'length' => '12 1/2 in', 'width' => '20,4cm', 'height' => '4 1/2 in', 'floor_length' => '', 'floor_width' => '190'] + self::NEW)->assertSessionHasNoErrors();
+        $this->post(
+            '/boxes',
+            [
+                'box_kind' => 'own',
+                'length' => '12 1/2 in',
+                'width' => '20,4cm',
+                'height' => '4 1/2 in',
+                'floor_length' => '',
+                'floor_width' => '190',
+            ] + self::NEW,
+        )->assertSessionHasNoErrors();
         $box = Box::query()->firstOrFail();
 
-        self::assertSame([3175, 2040, 1143], [$box->own_size?->length, $box->own_size?->width, $box->own_size?->height]);
+        self::assertSame(
+            [3175, 2040, 1143],
+            [$box->own_size?->length, $box->own_size?->width, $box->own_size?->height],
+        );
         self::assertSame([3175, 1900], [$box->own_floor_length_tenths, $box->own_floor_width_tenths]);
         $this->get("/boxes/{$box->id}")->assertSee('317.5 × 204 × 114.3');
         $this->get("/boxes/{$box->id}/edit")->assertSee('value="114.3"', false);
@@ -73,12 +104,19 @@ final class BoxFormTest extends TestCase
 
     /** @param array<string, mixed> $typed */
     #[DataProvider('mistakes')]
-    public function test_a_mistake_is_said_beside_its_field_and_nothing_is_kept(array $typed, string $field, string $says): void
-    {
+    public function test_a_mistake_is_said_beside_its_field_and_nothing_is_kept(
+        array $typed,
+        string $field,
+        string $says,
+    ): void {
         $this->from('/boxes/new')->post('/boxes', $typed + self::NEW)->assertRedirect('/boxes/new');
 
         $page = $this->get('/boxes/new')->assertSee($says);
-        if (in_array($field, ['theme', 'budget', 'length', 'height'], true) && is_string($typed[$field] ?? null) && strlen($typed[$field]) < 100) {
+        if (
+            in_array($field, ['theme', 'budget', 'length', 'height'], true)
+                && is_string($typed[$field] ?? null)
+                && strlen($typed[$field]) < 100
+        ) {
             $page->assertSee($typed[$field]);
         }
         self::assertSame(0, Box::query()->count());
@@ -88,7 +126,9 @@ final class BoxFormTest extends TestCase
     public static function mistakes(): iterable
     {
         yield 'no theme' => [['theme' => ''], 'theme', 'Give the box a theme'];
-        yield 'ten thousand characters of theme' => [['theme' => str_repeat('a', 10_000)], 'theme', 'A theme has at most 80 characters.'];
+        yield 'ten thousand characters of theme' => [
+            ['theme' => str_repeat('a', 10_000)], 'theme', 'A theme has at most 80 characters.',
+        ];
         yield 'a theme that is a list' => [['theme' => ['x']], 'theme', 'Please write this as text.'];
         yield 'no band' => [['band' => ''], 'band', 'Please fill this in.'];
         yield 'a band of another drive' => [['band' => '5-8'], 'band', 'Please choose one of these.'];
@@ -96,11 +136,23 @@ final class BoxFormTest extends TestCase
         yield 'a budget below zero' => [['budget' => '-3'], 'budget', 'An amount cannot be below zero.'];
         yield 'a budget of nothing' => [['budget' => '0'], 'budget', 'A budget of zero buys nothing.'];
         yield 'a budget in words' => [['budget' => 'twenty'], 'budget', '“twenty” is not an amount'];
-        yield 'four colours' => [['colours' => ['#111111', '#222222', '#333333', '#444444']], 'colours', 'A theme has up to three colours.'];
+        yield 'four colours' => [
+            ['colours' => ['#111111', '#222222', '#333333', '#444444']], 'colours', 'A theme has up to three colours.',
+        ];
         yield 'a colour that is none' => [['colours' => ['red']], 'colours', 'That is not a colour.'];
-        yield 'an own box without its length' => [['box_kind' => 'own', 'width' => '200', 'height' => '100'], 'length', 'Please fill this in.'];
-        yield 'an own box of no height' => [['box_kind' => 'own', 'length' => '300', 'width' => '200', 'height' => '0'], 'height', 'A length must be more than zero.'];
-        yield 'an own box measured in words' => [['box_kind' => 'own', 'length' => 'long', 'width' => '200', 'height' => '100'], 'length', '“long” is not a length'];
+        yield 'an own box without its length' => [
+            ['box_kind' => 'own', 'width' => '200', 'height' => '100'], 'length', 'Please fill this in.',
+        ];
+        yield 'an own box of no height' => [
+            ['box_kind' => 'own', 'length' => '300', 'width' => '200', 'height' => '0'],
+            'height',
+            'A length must be more than zero.',
+        ];
+        yield 'an own box measured in words' => [
+            ['box_kind' => 'own', 'length' => 'long', 'width' => '200', 'height' => '100'],
+            'length',
+            '“long” is not a length',
+        ];
     }
 
     public function test_emoji_are_kept_and_a_script_is_shown_as_text(): void
@@ -109,25 +161,51 @@ final class BoxFormTest extends TestCase
         $box = Box::query()->firstOrFail();
 
         self::assertSame('🪁 Kites <script>alert(1)</script>', $box->theme);
-        foreach (["/boxes/{$box->id}", '/boxes', "/boxes/{$box->id}/check-sheet", '/find?q=Kites', "/boxes/{$box->id}/edit"] as $address) {
-            $this->get($address)->assertOk()->assertSee('🪁 Kites &lt;script&gt;alert(1)&lt;/script&gt;', false)->assertDontSee('<script>alert', false);
+        foreach (
+            [
+                "/boxes/{$box->id}",
+                '/boxes',
+                "/boxes/{$box->id}/check-sheet",
+                '/find?q=Kites',
+                "/boxes/{$box->id}/edit",
+            ] as $address
+        ) {
+            $this->get($address)
+                ->assertOk()
+                ->assertSee('🪁 Kites &lt;script&gt;alert(1)&lt;/script&gt;', false)
+                ->assertDontSee('<script>alert', false);
         }
     }
 
     public function test_a_box_is_changed_and_keeps_its_guide_and_its_number(): void
     {
         $box = $this->box(['number' => 3]);
-        $this->put("/boxes/{$box->id}", ['theme' => 'Kite festival', 'budget' => ''] + self::NEW)->assertRedirect("/boxes/{$box->id}");
+        $this->put(
+            "/boxes/{$box->id}",
+            ['theme' => 'Kite festival', 'budget' => ''] + self::NEW,
+        )->assertRedirect("/boxes/{$box->id}");
 
         $box->refresh();
-        self::assertSame(['Kite festival', null, 3, 'pellwick-quay'], [$box->theme, $box->budget, $box->number, $box->guide]);
+        self::assertSame(
+            ['Kite festival', null, 3, 'pellwick-quay'],
+            [$box->theme, $box->budget, $box->number, $box->guide],
+        );
     }
 
     public function test_a_box_moves_along_its_stages_and_is_seen_on_its_shelf(): void
     {
         $box = $this->box();
-        foreach (['gathering' => 'pieces come together', 'ready' => 'take to the table', 'packed' => 'lid on', 'handed-in' => 'on their way'] as $stage => $says) {
-            $this->from("/boxes/{$box->id}")->put("/boxes/{$box->id}/stage", ['stage' => $stage])->assertRedirect("/boxes/{$box->id}");
+        foreach (
+            [
+                'gathering' => 'pieces come together',
+                'ready' => 'take to the table',
+                'packed' => 'lid on',
+                'handed-in' => 'on their way',
+            ] as $stage => $says
+        ) {
+            $this->from("/boxes/{$box->id}")
+                ->put("/boxes/{$box->id}/stage", ['stage' => $stage])
+                ->assertRedirect("/boxes/{$box->id}");
             self::assertSame($stage, $box->refresh()->stage->value);
             $this->get('/boxes')->assertSee($says);
         }
@@ -143,7 +221,12 @@ final class BoxFormTest extends TestCase
         $this->box(['theme' => 'Gone one', 'stage' => Stage::HandedIn]);
 
         $this->get('/pack')->assertSee('Ready one')->assertDontSee('Packed one');
-        $this->get('/send')->assertSee('Packed one')->assertSee('Gone one')->assertDontSee('Ready one')->assertSee('18.00')->assertSee('11 Dec to 18 Dec 2026');
+        $this->get('/send')
+            ->assertSee('Packed one')
+            ->assertSee('Gone one')
+            ->assertDontSee('Ready one')
+            ->assertSee('18.00')
+            ->assertSee('11 Dec to 18 Dec 2026');
     }
 
     public function test_a_box_taken_off_the_shelf_gives_its_pieces_back(): void

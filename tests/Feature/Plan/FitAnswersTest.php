@@ -23,20 +23,36 @@ final class FitAnswersTest extends TestCase
     {
         parent::setUp();
         $this->actingAs($this->packer);
-        $this->own = $this->box(['box_kind' => 'own', 'own_size' => Size::ofMm(300, 200, 100), 'own_floor_length_tenths' => 3000, 'own_floor_width_tenths' => 2000]);
+        $this->own = $this->box([
+            'box_kind' => 'own',
+            'own_size' => Size::ofMm(300, 200, 100),
+            'own_floor_length_tenths' => 3000,
+            'own_floor_width_tenths' => 2000,
+        ]);
     }
 
     public function test_what_to_leave_out_is_offered_and_done_in_one_go(): void
     {
         // Three slabs of 40 mm: one is too many.
-        [$soap] = [$this->slab('Block of soap', 40), $this->slab('Tin car', 40, 'toy-car'), $this->slab('Tin boat', 40, 'toy-car')];
+        [$soap] = [
+            $this->slab('Block of soap', 40),
+            $this->slab('Tin car', 40, 'toy-car'),
+            $this->slab('Tin boat', 40, 'toy-car'),
+        ];
         $page = $this->get("/boxes/{$this->own->id}/fit/answers")->assertOk()->assertSee('Leave out');
         $page->assertSee('costs the box least');
 
-        $this->post("/boxes/{$this->own->id}/fit/leave-out", ['counts' => [$soap->id => 1]])->assertRedirect("/boxes/{$this->own->id}/fit");
+        $this->post("/boxes/{$this->own->id}/fit/leave-out", [
+            'counts' => [$soap->id => 1],
+        ])->assertRedirect("/boxes/{$this->own->id}/fit");
         self::assertNull(Piece::query()->find($soap->id));
-        $this->get("/boxes/{$this->own->id}/fit")->assertSee('Left out, and back in the stash.')->assertSee('Closes flat');
-        $this->get("/boxes/{$this->own->id}/fit/answers")->assertSee('Nooks that are left')->assertSee('300 × 200 × 20 mm')->assertDontSee('costs the box least');
+        $this->get("/boxes/{$this->own->id}/fit")
+            ->assertSee('Left out, and back in the stash.')
+            ->assertSee('Closes flat');
+        $this->get("/boxes/{$this->own->id}/fit/answers")
+            ->assertSee('Nooks that are left')
+            ->assertSee('300 × 200 × 20 mm')
+            ->assertDontSee('costs the box least');
     }
 
     public function test_of_several_only_as_many_are_left_out_as_are_said(): void
@@ -45,7 +61,9 @@ final class FitAnswersTest extends TestCase
         $this->post("/boxes/{$this->own->id}/fit/leave-out", ['counts' => [$slabs->id => 1]]);
 
         self::assertSame(3, $slabs->refresh()->quantity);
-        $this->post("/boxes/{$this->own->id}/fit/leave-out", ['counts' => [$slabs->id => 'all']])->assertSessionHasErrors('counts.'.$slabs->id);
+        $this->post("/boxes/{$this->own->id}/fit/leave-out", [
+            'counts' => [$slabs->id => 'all'],
+        ])->assertSessionHasErrors('counts.'.$slabs->id);
         $this->post("/boxes/{$this->own->id}/fit/leave-out")->assertSessionHasErrors('counts');
         $this->assertDatabaseHas('pieces', ['id' => $slabs->id, 'quantity' => 3]);
     }
@@ -55,11 +73,27 @@ final class FitAnswersTest extends TestCase
         $this->slab('Book', 60, 'toy-car');
         $thick = $this->slab('Thick soap', 50);
         $thin = $this->lot('soap', ['name' => 'Thin soap', 'size' => Size::ofMm(300, 200, 40), 'pieces' => 2]);
-        $none = $this->lot('soap', ['name' => 'Small soap, all gone', 'size' => Size::ofMm(30, 20, 10), 'pieces' => 1, 'gone' => 1]);
-        $this->get("/boxes/{$this->own->id}/fit/answers")->assertSee('“Thin soap” for “Thick soap”, a smaller one of its kind: all goes in, closes flat', false)->assertDontSee($none->name);
+        $none = $this->lot('soap', [
+            'name' => 'Small soap, all gone',
+            'size' => Size::ofMm(30, 20, 10),
+            'pieces' => 1,
+            'gone' => 1,
+        ]);
+        $this->get("/boxes/{$this->own->id}/fit/answers")
+            ->assertSee('“Thin soap” for “Thick soap”, a smaller one of its kind: all goes in, closes flat', false)
+            ->assertDontSee($none->name);
 
         $this->post("/pieces/{$thick->id}/swap", ['lot' => $thin->id])->assertRedirect();
-        self::assertSame(['Book', 'Thin soap'], $this->own->pieces()->with('lot')->get()->map(static fn (Piece $piece): string => $piece->lot->name ?? '')->sort()->values()->all());
+        self::assertSame(
+            ['Book', 'Thin soap'],
+            $this->own->pieces()
+                ->with('lot')
+                ->get()
+                ->map(static fn (Piece $piece): string => $piece->lot->name ?? '')
+                ->sort()
+                ->values()
+                ->all(),
+        );
         $this->get("/boxes/{$this->own->id}/fit")->assertSee('Thin soap took its place.')->assertSee('Closes flat');
     }
 
@@ -67,10 +101,22 @@ final class FitAnswersTest extends TestCase
     {
         // 70 mm of car and 90 of pouch are too much; flat, and with two pencils beside it, the pouch goes in.
         $this->slab('Car', 70, 'toy-car');
-        $pouch = $this->lot('school-pouch-filled', ['name' => 'Filled pouch', 'size' => Size::ofMm(210, 110, 90), 'is_measured' => true, 'holds' => ['pencils' => 2]]);
-        Piece::factory()->createOne(['box_id' => $this->own->id, 'lot_id' => $pouch->id, 'crew_id' => $this->crew->id, 'quantity' => 1]);
+        $pouch = $this->lot('school-pouch-filled', [
+            'name' => 'Filled pouch',
+            'size' => Size::ofMm(210, 110, 90),
+            'is_measured' => true,
+            'holds' => ['pencils' => 2],
+        ]);
+        Piece::factory()->createOne([
+            'box_id' => $this->own->id,
+            'lot_id' => $pouch->id,
+            'crew_id' => $this->crew->id,
+            'quantity' => 1,
+        ]);
 
-        $this->get("/boxes/{$this->own->id}/fit/answers")->assertSee('Filled pouch emptied, with what it holds packed beside it: all goes in, closes flat');
+        $this->get("/boxes/{$this->own->id}/fit/answers")->assertSee(
+            'Filled pouch emptied, with what it holds packed beside it: all goes in, closes flat',
+        );
     }
 
     public function test_a_swap_for_what_is_all_set_aside_changes_nothing(): void
@@ -86,14 +132,19 @@ final class FitAnswersTest extends TestCase
     public function test_another_box_and_another_school_are_shown_and_taken_up(): void
     {
         $this->slab('Long thing', 40, 'toy-car', length: 310, width: 150);
-        $page = $this->get("/boxes/{$this->own->id}/fit/answers")->assertSee('The same in another box')->assertSee('Wide shoebox')->assertSee('Flat things last');
+        $page = $this->get("/boxes/{$this->own->id}/fit/answers")
+            ->assertSee('The same in another box')
+            ->assertSee('Wide shoebox')
+            ->assertSee('Flat things last');
         $page->assertSee('Closes flat');
 
         $this->put("/boxes/{$this->own->id}/fit/kind", ['kind' => 'wide-shoebox'])->assertRedirect();
         self::assertSame(['wide-shoebox', null], [$this->own->refresh()->box_kind, $this->own->own_size]);
         $this->put("/boxes/{$this->own->id}/fit/school", ['school' => 'flats-wall'])->assertRedirect();
         self::assertSame(Order::FlatsWall, $this->own->refresh()->packing_order);
-        $this->get("/boxes/{$this->own->id}/fit")->assertSee('Packed flat things along the wall.')->assertSee('Flat things along the wall, from now on.');
+        $this->get("/boxes/{$this->own->id}/fit")
+            ->assertSee('Packed flat things along the wall.')
+            ->assertSee('Flat things along the wall, from now on.');
         $this->put("/boxes/{$this->own->id}/fit/school", ['school' => 'sideways'])->assertSessionHasErrors('school');
         $this->put("/boxes/{$this->own->id}/fit/kind", ['kind' => 'crate'])->assertSessionHasErrors('kind');
     }
@@ -124,11 +175,15 @@ final class FitAnswersTest extends TestCase
     {
         $this->slab('Slab', 50, 'toy-car', length: 280, width: 180);
         foreach ([5, 10, 15, 20, 20] as $tries) {
-            $this->post("/boxes/{$this->own->id}/fit/sure", [], ['HX-Request' => 'true'])->assertOk()->assertSee("it all goes in in {$tries} of {$tries} tries.");
+            $this->post("/boxes/{$this->own->id}/fit/sure", [], ['HX-Request' => 'true'])
+                ->assertOk()
+                ->assertSee("it all goes in in {$tries} of {$tries} tries.");
         }
         self::assertSame(HowSure::TRIES, strlen(FitResult::query()->where('tries', '<>', '')->firstOrFail()->tries));
         $this->post("/boxes/{$this->own->id}/fit/sure")->assertRedirect("/boxes/{$this->own->id}/fit");
-        $this->get("/boxes/{$this->own->id}/fit")->assertSee('20 of 20 tries')->assertSee('Everything in it was measured by hand.');
+        $this->get("/boxes/{$this->own->id}/fit")
+            ->assertSee('20 of 20 tries')
+            ->assertSee('Everything in it was measured by hand.');
     }
 
     public function test_boxes_left_alone_are_tried_from_the_command_line_and_others_are_not(): void
@@ -159,7 +214,10 @@ final class FitAnswersTest extends TestCase
         $this->travel(61)->days();
         Artisan::call('fit:sure');
         self::assertSame(1, FitResult::query()->count());
-        self::assertSame(61.0, abs(FitResult::query()->firstOrFail()->created_at->startOfDay()->diffInDays(now()->startOfDay())));
+        self::assertSame(
+            61.0,
+            abs(FitResult::query()->firstOrFail()->created_at->startOfDay()->diffInDays(now()->startOfDay())),
+        );
     }
 
     public function test_a_longer_try_is_made_once_and_only_tells_what_is_better(): void
@@ -172,13 +230,17 @@ final class FitAnswersTest extends TestCase
         $this->post("/boxes/{$this->own->id}/fit/improve")->assertNoContent();
         self::assertTrue(FitResult::query()->firstOrFail()->is_thorough);
         $this->get("/boxes/{$this->own->id}")->assertDontSee('fit/improve');
-        $this->post("/boxes/{$this->own->id}/fit/improve?steps=1", ['step' => '1'])->assertNoContent()->assertHeader('HX-Trigger', 'packed-at-length');
+        $this->post("/boxes/{$this->own->id}/fit/improve?steps=1", ['step' => '1'])
+            ->assertNoContent()
+            ->assertHeader('HX-Trigger', 'packed-at-length');
     }
 
     public function test_the_drawing_leaves_as_a_picture_of_its_own(): void
     {
         $this->slab('Slab <b>', 50, 'toy-car');
-        $answer = $this->get("/boxes/{$this->own->id}/fit.svg?turn=1")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
+        $answer = $this->get("/boxes/{$this->own->id}/fit.svg?turn=1")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/svg+xml');
         $svg = simplexml_load_string((string) $answer->getContent());
 
         self::assertNotFalse($svg);
@@ -190,17 +252,38 @@ final class FitAnswersTest extends TestCase
     public function test_a_new_lot_is_measured_like_the_last_one(): void
     {
         $this->lot('soap', ['name' => 'Oat soap', 'size' => Size::ofMm(83, 52, 31), 'is_measured' => true]);
-        $this->get('/lots/new?kind=soap')->assertSee('Like the last one: “Oat soap”', false)->assertSee('How to measure it')->assertDontSee('value="83"', false);
+        $this->get('/lots/new?kind=soap')
+            ->assertSee('Like the last one: “Oat soap”', false)
+            ->assertSee('How to measure it')
+            ->assertDontSee('value="83"', false);
 
-        $this->get('/lots/new?kind=soap&like=1')->assertSee('value="83"', false)->assertSee('name="is_measured" value="1" checked', false);
+        $this->get('/lots/new?kind=soap&like=1')
+            ->assertSee('value="83"', false)
+            ->assertSee('name="is_measured" value="1" checked', false);
         $this->get('/lots/new?kind=plush-small')->assertSee('press it with the flat of a hand');
     }
 
     /** A slab as long and broad as the box unless it is said otherwise. */
-    private function slab(string $name, int $mm, string $kind = 'soap', int $quantity = 1, int $length = 300, int $width = 200): Piece
-    {
-        $lot = $this->lot($kind, ['name' => $name, 'size' => Size::ofMm($length, $width, $mm), 'is_measured' => true, 'pieces' => $quantity]);
+    private function slab(
+        string $name,
+        int $mm,
+        string $kind = 'soap',
+        int $quantity = 1,
+        int $length = 300,
+        int $width = 200,
+    ): Piece {
+        $lot = $this->lot($kind, [
+            'name' => $name,
+            'size' => Size::ofMm($length, $width, $mm),
+            'is_measured' => true,
+            'pieces' => $quantity,
+        ]);
 
-        return Piece::factory()->createOne(['box_id' => $this->own->id, 'lot_id' => $lot->id, 'crew_id' => $this->crew->id, 'quantity' => $quantity]);
+        return Piece::factory()->createOne([
+            'box_id' => $this->own->id,
+            'lot_id' => $lot->id,
+            'crew_id' => $this->crew->id,
+            'quantity' => $quantity,
+        ]);
     }
 }

@@ -20,7 +20,12 @@ final class FitSolveCommandTest extends PlainTestCase
         mkdir($this->folder);
         foreach (['01-worked-example', '09-shirt-refolded'] as $case) {
             /** @var array{problem: array<string, mixed>} $data */
-            $data = json_decode((string) file_get_contents(dirname(__DIR__, 2)."/Scenarios/fit/{$case}.json"), true, 32, JSON_THROW_ON_ERROR);
+            $data = json_decode(
+                (string) file_get_contents(dirname(__DIR__, 2)."/Scenarios/fit/{$case}.json"),
+                true,
+                32,
+                JSON_THROW_ON_ERROR,
+            );
             file_put_contents("{$this->folder}/{$case}.json", json_encode($data['problem'], JSON_THROW_ON_ERROR));
         }
     }
@@ -52,7 +57,10 @@ final class FitSolveCommandTest extends PlainTestCase
         [$code, $out] = $this->artisan("fit:solve {$this->folder}/09-shirt-refolded.json --out={$this->folder}/result");
 
         self::assertSame([0, ''], [$code, $out]);
-        self::assertCount(1, ResultFile::read((string) file_get_contents("{$this->folder}/result"), 'result')->placements);
+        self::assertCount(
+            1,
+            ResultFile::read((string) file_get_contents("{$this->folder}/result"), 'result')->placements,
+        );
     }
 
     public function test_a_folder_is_solved_and_goes_on_past_a_malformed_file(): void
@@ -61,7 +69,10 @@ final class FitSolveCommandTest extends PlainTestCase
         [$code, $out, $err] = $this->artisan("fit:solve {$this->folder} --out={$this->folder}/results");
 
         self::assertSame([2, ''], [$code, $out]);
-        self::assertSame(['01-worked-example.json', '09-shirt-refolded.json'], array_map(basename(...), glob("{$this->folder}/results/*") ?: []));
+        self::assertSame(
+            ['01-worked-example.json', '09-shirt-refolded.json'],
+            array_map(basename(...), glob("{$this->folder}/results/*") ?: []),
+        );
         self::assertStringContainsString('05-bad.json: box.top must be an object.', $err);
         self::assertStringContainsString('3/3', $err);
     }
@@ -69,7 +80,14 @@ final class FitSolveCommandTest extends PlainTestCase
     public function test_mistakes_are_one_line_on_standard_error(): void
     {
         file_put_contents("{$this->folder}/bad.json", '{');
-        foreach (["{$this->folder}/bad.json" => 'not a JSON object', "{$this->folder}/none.json" => 'no such file', $this->folder => '--out: must name a folder', "{$this->folder}/01-worked-example.json --steps=many" => '--steps: must be a whole number.'] as $arguments => $says) {
+        foreach (
+            [
+                "{$this->folder}/bad.json" => 'not a JSON object',
+                "{$this->folder}/none.json" => 'no such file',
+                $this->folder => '--out: must name a folder',
+                "{$this->folder}/01-worked-example.json --steps=many" => '--steps: must be a whole number.',
+            ] as $arguments => $says
+        ) {
             [$code, $out, $err] = $this->artisan("fit:solve {$arguments}");
 
             self::assertSame([2, ''], [$code, $out]);
@@ -81,7 +99,12 @@ final class FitSolveCommandTest extends PlainTestCase
     /** @return array{int, string, string} exit code, standard output, standard error */
     private function artisan(string $command): array
     {
-        $process = proc_open("php artisan {$command}", [1 => ['pipe', 'w'], 2 => ['file', "{$this->folder}/.err", 'w']], $pipes, dirname(__DIR__, 3));
+        $process = proc_open(
+            "php artisan {$command}",
+            [1 => ['pipe', 'w'], 2 => ['file', "{$this->folder}/.err", 'w']],
+            $pipes,
+            dirname(__DIR__, 3),
+        );
         self::assertIsResource($process);
         $out = (string) stream_get_contents($pipes[1]);
 

@@ -26,8 +26,13 @@ final class FlagsAndTasksTest extends TestCase
         $sharpener = $this->in($box, $this->lot('sharpener', ['name' => 'Brass sharpener', 'traits' => []]));
 
         $this->get("/boxes/{$box->id}")->assertOk()
-            ->assertSee('It goes whole into the small-parts cylinder')->assertSee('26 × 15 × 11 mm, in a cylinder 31.7 mm across and 25.4 to 57.1 mm deep')->assertSee('1 problem to fix');
-        $this->delete("/pieces/{$sharpener->id}", [], ['HX-Request' => 'true'])->assertOk()->assertDontSee('small-parts cylinder')->assertSee('All clear');
+            ->assertSee('It goes whole into the small-parts cylinder')
+            ->assertSee('26 × 15 × 11 mm, in a cylinder 31.7 mm across and 25.4 to 57.1 mm deep')
+            ->assertSee('1 problem to fix');
+        $this->delete("/pieces/{$sharpener->id}", [], ['HX-Request' => 'true'])
+            ->assertOk()
+            ->assertDontSee('small-parts cylinder')
+            ->assertSee('All clear');
     }
 
     public function test_a_finding_is_left_with_a_reason_that_is_kept_told_on_paper_and_taken_back(): void
@@ -35,17 +40,38 @@ final class FlagsAndTasksTest extends TestCase
         $box = $this->box();
         $piece = $this->in($box, $this->lot('balloons', ['name' => 'Blue balloons']));
         $key = "trait.balloon|{$piece->id}";
-        $this->get("/boxes/{$box->id}")->assertSee('1 problem to fix')->assertSee('Balloons can choke children under eight.');
+        $this->get("/boxes/{$box->id}")
+            ->assertSee('1 problem to fix')
+            ->assertSee('Balloons can choke children under eight.');
 
-        $leave = fn (string $because, ?string $of = null) => $this->post("/boxes/{$box->id}/answers", ['key' => $of ?? $key, 'because' => $because], ['HX-Request' => 'true']);
+        $leave = fn (string $because, ?string $of = null) => $this->post(
+            "/boxes/{$box->id}/answers",
+            ['key' => $of ?? $key, 'because' => $because],
+            ['HX-Request' => 'true'],
+        );
         $leave('')->assertUnprocessable()->assertSee('Say why, in a few words: whoever checks the box will ask.');
         $leave(str_repeat('x', 201))->assertUnprocessable()->assertSee('at most 200 characters');
         $leave('Because', 'trait.magnet|nothing')->assertNotFound();
-        $leave('Her sister of nine blows them up.')->assertOk()->assertSee('Left because: Her sister of nine blows them up.')->assertSee('tips')->assertSee('Hazard, left knowingly');
-        $this->get("/boxes/{$box->id}/check-sheet")->assertSee('Hazard, left because: Her sister of nine blows them up.');
-        self::assertSame(['because' => 'Her sister of nine blows them up.', 'by' => $this->packer->name, 'at' => now()->toDateString()], $box->refresh()->answers[$key]);
+        $leave('Her sister of nine blows them up.')
+            ->assertOk()
+            ->assertSee('Left because: Her sister of nine blows them up.')
+            ->assertSee('tips')
+            ->assertSee('Hazard, left knowingly');
+        $this->get("/boxes/{$box->id}/check-sheet")->assertSee(
+            'Hazard, left because: Her sister of nine blows them up.',
+        );
+        self::assertSame(
+            [
+                'because' => 'Her sister of nine blows them up.',
+                'by' => $this->packer->name,
+                'at' => now()->toDateString(),
+            ],
+            $box->refresh()->answers[$key],
+        );
 
-        $this->delete("/boxes/{$box->id}/answers", ['key' => $key], ['HX-Request' => 'true'])->assertOk()->assertSee('1 problem to fix');
+        $this->delete("/boxes/{$box->id}/answers", ['key' => $key], ['HX-Request' => 'true'])
+            ->assertOk()
+            ->assertSee('1 problem to fix');
         self::assertSame([], $box->refresh()->answers);
     }
 
@@ -56,10 +82,18 @@ final class FlagsAndTasksTest extends TestCase
             $this->in($box, $this->lot($kind));
         }
         $says = 'A thin bag can close a small child’s mouth and nose';
-        $this->post("/boxes/{$box->id}/answers", ['key' => 'missing.letter|', 'because' => 'They write it at the hall.'], ['HX-Request' => 'true'])->assertOk()->assertSee('Left because: They write it at the hall.');
+        $this->post(
+            "/boxes/{$box->id}/answers",
+            ['key' => 'missing.letter|', 'because' => 'They write it at the hall.'],
+            ['HX-Request' => 'true'],
+        )
+            ->assertOk()
+            ->assertSee('Left because: They write it at the hall.');
 
         self::assertSame(1, substr_count((string) $this->get("/boxes/{$box->id}")->getContent(), $says));
-        $paper = (string) $this->get("/boxes/{$box->id}/check-sheet")->assertSee('Left because: They write it at the hall.')->getContent();
+        $paper = (string) $this->get("/boxes/{$box->id}/check-sheet")
+            ->assertSee('Left because: They write it at the hall.')
+            ->getContent();
         self::assertSame(1, substr_count($paper, $says));
     }
 
@@ -69,7 +103,11 @@ final class FlagsAndTasksTest extends TestCase
         $piece = $this->in($box, $this->lot('t-shirt', ['size_label' => 'one size']));
 
         $this->get("/boxes/{$box->id}")->assertSee('We cannot read the size “one size”.');
-        $this->post("/boxes/{$box->id}/answers", ['key' => "size.unread|{$piece->id}", 'because' => 'It looks fine.'], ['HX-Request' => 'true'])->assertUnprocessable();
+        $this->post(
+            "/boxes/{$box->id}/answers",
+            ['key' => "size.unread|{$piece->id}", 'because' => 'It looks fine.'],
+            ['HX-Request' => 'true'],
+        )->assertUnprocessable();
         self::assertSame([], $box->refresh()->answers);
     }
 
@@ -77,11 +115,18 @@ final class FlagsAndTasksTest extends TestCase
     {
         $box = $this->box();
         $piece = $this->in($box, $this->lot('soap', ['name' => 'Green soap']));
-        $this->get("/boxes/{$box->id}/prepare")->assertOk()->assertSeeInOrder(['Green soap', 'take the price off', 'bag it twice', 'see that the box is sound']);
+        $this->get("/boxes/{$box->id}/prepare")
+            ->assertOk()
+            ->assertSeeInOrder(['Green soap', 'take the price off', 'bag it twice', 'see that the box is sound']);
         $this->get("/boxes/{$box->id}")->assertSee('1 piece may still carry one');
 
-        $tick = fn (string $task, array $what = ['done' => '1']) => $this->from("/boxes/{$box->id}/prepare")->put("/pieces/{$piece->id}/tasks/{$task}", ['from' => 'list', ...$what]);
-        $tick('bag-twice')->assertRedirect("/boxes/{$box->id}/prepare")->assertSessionHas('said', 'Done: bag it twice. But this should have come first: take the price off.');
+        $tick = fn (string $task, array $what = ['done' => '1']) => $this->from("/boxes/{$box->id}/prepare")->put(
+            "/pieces/{$piece->id}/tasks/{$task}",
+            ['from' => 'list', ...$what],
+        );
+        $tick('bag-twice')
+            ->assertRedirect("/boxes/{$box->id}/prepare")
+            ->assertSessionHas('said', 'Done: bag it twice. But this should have come first: take the price off.');
         $this->get("/boxes/{$box->id}/prepare")->assertSee('But this should have come first: take the price off.');
         $tick('price-off')->assertSessionHas('said', 'Done: take the price off.');
         $this->get("/boxes/{$box->id}/prepare")->assertDontSee('should have come first');
@@ -100,11 +145,20 @@ final class FlagsAndTasksTest extends TestCase
         foreach (['Tide pool', 'Kite festival'] as $theme) {
             $this->in($this->box(['theme' => $theme]), $this->lot('soap', ['name' => "Soap for {$theme}"]));
         }
-        $this->in($this->box(['theme' => 'Sealed', 'stage' => 'packed']), $this->lot('soap', ['name' => 'Sealed soap']));
+        $this->in(
+            $this->box(['theme' => 'Sealed', 'stage' => 'packed']),
+            $this->lot('soap', ['name' => 'Sealed soap']),
+        );
 
-        $this->get('/pack/evening')->assertOk()->assertSeeInOrder(['Take the price off', 'Soap for Tide pool', 'Soap for Kite festival', 'Bag it twice'])->assertDontSee('Sealed soap');
+        $this->get('/pack/evening')
+            ->assertOk()
+            ->assertSeeInOrder(['Take the price off', 'Soap for Tide pool', 'Soap for Kite festival', 'Bag it twice'])
+            ->assertDontSee('Sealed soap');
         $soaps = Piece::query()->whereRelation('box', 'stage', 'planned')->pluck('id')->all();
-        $this->put('/pack/evening/price-off', ['pieces' => $soaps])->assertSessionHas('said', 'Done for 2 pieces: take the price off.');
+        $this->put('/pack/evening/price-off', ['pieces' => $soaps])->assertSessionHas(
+            'said',
+            'Done for 2 pieces: take the price off.',
+        );
         $this->get('/pack/evening')->assertDontSee('Take the price off')->assertSee('Bag it twice');
         $this->put('/pack/evening/price-off', ['pieces' => [...$soaps, 'nobody’s']])->assertNotFound();
         Piece::query()->get()->each(fn (Piece $piece) => $piece->update(['done' => Task::cases()]));
@@ -126,8 +180,12 @@ final class FlagsAndTasksTest extends TestCase
     public function test_paper_is_reckoned_from_the_box(): void
     {
         $box = $this->box();
-        // 326 x 204 x 122 outside: walls of 122 and 30 turned in, twice, are 304 more each way; the lid's 45 and 30 are 150.
-        $this->get("/boxes/{$box->id}/prepare?width=70+cm&metres=2")->assertSee('630 × 508 mm')->assertSee('476 × 354 mm')->assertSee('Such a roll covers 2 boxes like this.');
+        // 326 x 204 x 122 outside: walls of 122 and 30 turned in, twice, are 304 more each way; the lid's 45 and 30 are
+        // 150.
+        $this->get("/boxes/{$box->id}/prepare?width=70+cm&metres=2")
+            ->assertSee('630 × 508 mm')
+            ->assertSee('476 × 354 mm')
+            ->assertSee('Such a roll covers 2 boxes like this.');
         $this->get("/boxes/{$box->id}/prepare?width=20&metres=2")->assertSee('Such a roll covers no whole box.');
         $this->get("/boxes/{$box->id}/prepare?width=wide&metres=x")->assertOk()->assertSee('“wide”');
         $this->get("/boxes/{$box->id}/prepare?width=70&metres=x")->assertSee('How long the roll is, in metres');
@@ -136,8 +194,20 @@ final class FlagsAndTasksTest extends TestCase
     public function test_what_a_kit_holds_counts_and_is_found(): void
     {
         $box = $this->box(['theme' => 'Tide pool']);
-        $form = ['kind' => 'school-pouch-filled', 'name' => 'Filled pouch', 'price' => '4.00', 'pieces' => '1', 'source' => 'shop', 'got_on' => '2026-05-02', 'length' => '215', 'width' => '110', 'height' => '35'];
-        $this->post('/lots', ['holds' => "5 Pencil\n2 gremlins"] + $form)->assertSessionHasErrors(['holds' => '“2 gremlins” is no kind of thing we know. Write how many and what, like “2 Pencil”.']);
+        $form = [
+            'kind' => 'school-pouch-filled',
+            'name' => 'Filled pouch',
+            'price' => '4.00',
+            'pieces' => '1',
+            'source' => 'shop',
+            'got_on' => '2026-05-02',
+            'length' => '215',
+            'width' => '110',
+            'height' => '35',
+        ];
+        $this->post('/lots', ['holds' => "5 Pencil\n2 gremlins"] + $form)->assertSessionHasErrors([
+            'holds' => '“2 gremlins” is no kind of thing we know. Write how many and what, like “2 Pencil”.',
+        ]);
         $this->post('/lots', ['holds' => "5 Pencil\nPencil sharpener"] + $form)->assertSessionHasNoErrors();
         $lot = Lot::query()->where('name', 'Filled pouch')->firstOrFail();
         self::assertSame(['pencils' => 5, 'sharpener' => 1], $lot->holds);
@@ -146,7 +216,10 @@ final class FlagsAndTasksTest extends TestCase
         $this->in($box, $lot);
         // Pencils and a sharpener: two of the seventeen.
         $this->get("/boxes/{$box->id}")->assertSee('2 of 17');
-        $this->get('/find?q=sharpener')->assertSee('Inside something else')->assertSee('holds 5 Pencil, 1 Pencil sharpener')->assertSee('Tide pool');
+        $this->get('/find?q=sharpener')
+            ->assertSee('Inside something else')
+            ->assertSee('holds 5 Pencil, 1 Pencil sharpener')
+            ->assertSee('Tide pool');
     }
 
     public function test_the_closing_check_is_answered_by_the_data_and_by_ticks_and_then_the_lid_goes_on(): void
@@ -156,7 +229,20 @@ final class FlagsAndTasksTest extends TestCase
 
         $this->get("/boxes/{$box->id}")->assertSee("/boxes/{$box->id}/closing", false);
         $this->get("/boxes/{$box->id}/closing")->assertOk()
-            ->assertSeeInOrder(['Missing: ', 'Problems to fix: Brass telescope', 'Nothing is left to ask about.', 'Still to prepare: Brass telescope', 'No note is in it.', 'The lid closes over all of it.', 'The label says girl, 4–7.', 'Close it anyway', 'They take out', 'Brass telescope', 'They top up', 'soap']);
+            ->assertSeeInOrder([
+                'Missing: ',
+                'Problems to fix: Brass telescope',
+                'Nothing is left to ask about.',
+                'Still to prepare: Brass telescope',
+                'No note is in it.',
+                'The lid closes over all of it.',
+                'The label says girl, 4–7.',
+                'Close it anyway',
+                'They take out',
+                'Brass telescope',
+                'They top up',
+                'soap',
+            ]);
         $this->put("/boxes/{$box->id}/closing/label", ['done' => '1'])->assertRedirect("/boxes/{$box->id}/closing");
         self::assertSame(['label'], $box->refresh()->ticks);
         $this->put("/boxes/{$box->id}/closing/label")->assertRedirect();
@@ -172,7 +258,10 @@ final class FlagsAndTasksTest extends TestCase
         $this->put("/boxes/{$box->id}/tasks/decorate-lid", ['done' => '1', 'from' => 'list']);
         $form = ['band' => '4-7', 'gender' => 'girl', 'theme' => 'Tide pool', 'box_kind' => 'wide-shoebox'];
 
-        $this->put("/boxes/{$box->id}", ['box_kind' => 'straight-card', 'theme' => 'Rock pool'] + $form)->assertSessionHasNoErrors();
+        $this->put(
+            "/boxes/{$box->id}",
+            ['box_kind' => 'straight-card', 'theme' => 'Rock pool'] + $form,
+        )->assertSessionHasNoErrors();
         self::assertSame([Task::DecorateLid], $box->refresh()->done);
         $this->from("/boxes/{$box->id}/edit")->put("/boxes/{$box->id}", $form)->assertSessionHasErrors('box_kind');
         $this->get("/boxes/{$box->id}/edit")->assertSee('so it is this box')->assertSee('I take another box');

@@ -15,7 +15,10 @@ use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Gauges;
 use Tests\Feature\TestCase;
 
-/** What the picker foretells of a piece is what the gauges say once it is picked, for all that the demo table offers its open boxes. */
+/**
+ * What the picker foretells of a piece is what the gauges say once it is picked, for all that the demo table offers its
+ * open boxes.
+ */
 final class ForetoldTest extends TestCase
 {
     public function test_what_is_foretold_comes_true(): void
@@ -27,12 +30,21 @@ final class ForetoldTest extends TestCase
         [$picker, $sheets, $fillBox] = [resolve(Picker::class), resolve(BoxSheets::class), resolve(FillBox::class)];
         $tried = 0;
         foreach (Box::query()->get()->filter(static fn (Box $box): bool => $box->stage->isOpen())->take(2) as $box) {
-            foreach ([null, ...array_map(static fn ($need): string => $need->id, $box->load('pieces.lot')->plan()->guide->needs)] as $need) {
+            foreach (
+                [
+                    null,
+                    ...array_map(
+                        static fn ($need): string => $need->id,
+                        $box->load('pieces.lot')->plan()->guide->needs,
+                    ),
+                ] as $need
+            ) {
                 request()->merge(['pick' => '1', 'need' => $need]);
                 $plan = $box->load('pieces.lot')->plan();
                 $held = array_flip(array_filter($box->pieces->pluck('lot_id')->all()));
                 foreach ($picker->fromStash($plan, PickerState::of(request()))->shown as $offer) {
-                    // What is in already grows; what is foretold of it counts as one more piece, and differs only in how it is told.
+                    // What is in already grows; what is foretold of it counts as one more piece, and differs only in
+                    // how it is told.
                     if (isset($held[$offer->lot->id])) {
                         continue;
                     }
@@ -41,7 +53,11 @@ final class ForetoldTest extends TestCase
                     $now = $sheets->known(collect([$box->fresh()?->load('pieces.lot') ?? $box]))->firstOrFail()->gauges;
                     DB::rollBack();
 
-                    self::assertSame(self::told($now), self::told($offer->preview()), "{$offer->suggested} × {$offer->lot->name} in {$box->theme}");
+                    self::assertSame(
+                        self::told($now),
+                        self::told($offer->preview()),
+                        "{$offer->suggested} × {$offer->lot->name} in {$box->theme}",
+                    );
                     $tried++;
                 }
             }
@@ -52,6 +68,12 @@ final class ForetoldTest extends TestCase
     /** @return list<mixed> */
     private static function told(Gauges $gauges): array
     {
-        return [$gauges->mustHaves->filled(), $gauges->mustHaves->asked(), $gauges->money->total->minor, count($gauges->flags->toMend()), count($gauges->flags)];
+        return [
+            $gauges->mustHaves->filled(),
+            $gauges->mustHaves->asked(),
+            $gauges->money->total->minor,
+            count($gauges->flags->toMend()),
+            count($gauges->flags),
+        ];
     }
 }

@@ -19,7 +19,19 @@ final class PickingTest extends TestCase
 {
     private const HTMX = ['HX-Request' => 'true'];
 
-    private const THING = ['kind' => 'soap', 'name' => 'Soap, lavender', 'price' => '1,25', 'pieces' => '3', 'quantity' => '1', 'source' => 'clearance', 'place' => 'Quay Street Bargains', 'got_on' => '2026-11-01', 'length' => '92', 'width' => '6 cm', 'height' => '30'];
+    private const THING = [
+        'kind' => 'soap',
+        'name' => 'Soap, lavender',
+        'price' => '1,25',
+        'pieces' => '3',
+        'quantity' => '1',
+        'source' => 'clearance',
+        'place' => 'Quay Street Bargains',
+        'got_on' => '2026-11-01',
+        'length' => '92',
+        'width' => '6 cm',
+        'height' => '30',
+    ];
 
     private Box $box;
 
@@ -36,7 +48,11 @@ final class PickingTest extends TestCase
         $sheet = $this->pick(['lot' => $soap->id, 'quantity' => 1])->assertOk();
 
         // One of six bars for 2.76 and the sending gift of 9.00, of a budget of 25.00.
-        $sheet->assertSee('1 of 17')->assertSee('9.46')->assertSee('15.54 left')->assertSee('Closes flat')->assertSee('2 tips');
+        $sheet->assertSee('1 of 17')
+            ->assertSee('9.46')
+            ->assertSee('15.54 left')
+            ->assertSee('Closes flat')
+            ->assertSee('2 tips');
         self::assertSaid('“Soap, pine” is in the box.', $sheet);
         $sheet->assertDontSee('<html', false)->assertHeader('Vary', 'HX-Request');
         self::assertSame(5, $soap->refresh()->stock()->onHand());
@@ -45,7 +61,12 @@ final class PickingTest extends TestCase
     public function test_without_scripts_the_same_form_leads_back_to_the_page(): void
     {
         $soap = $this->lot();
-        $this->post("/boxes/{$this->box->id}/pieces", ['lot' => $soap->id, 'quantity' => 2, 'pick' => '1', 'q' => 'pine'])
+        $this->post("/boxes/{$this->box->id}/pieces", [
+            'lot' => $soap->id,
+            'quantity' => 2,
+            'pick' => '1',
+            'q' => 'pine',
+        ])
             ->assertStatus(303)->assertRedirect("/boxes/{$this->box->id}?pick=1&from=stash&q=pine");
         $this->get("/boxes/{$this->box->id}")->assertSee('<html', false)->assertSee('“Soap, pine” is in the box.');
     }
@@ -65,11 +86,15 @@ final class PickingTest extends TestCase
         $this->pick(['lot' => $soap->id, 'quantity' => 4]);
         $other = $this->box();
 
-        $this->post("/boxes/{$other->id}/pieces", ['lot' => $soap->id, 'quantity' => 3, 'pick' => '1'], self::HTMX)->assertUnprocessable()->assertSee('Only 2 of “Soap, pine” are left; 3 were asked for.');
+        $this->post("/boxes/{$other->id}/pieces", ['lot' => $soap->id, 'quantity' => 3, 'pick' => '1'], self::HTMX)
+            ->assertUnprocessable()
+            ->assertSee('Only 2 of “Soap, pine” are left; 3 were asked for.');
         self::assertSame(0, $other->pieces()->count());
 
         $this->post("/boxes/{$other->id}/pieces", ['lot' => $soap->id, 'quantity' => 2], self::HTMX)->assertOk();
-        $this->pick(['lot' => $soap->id, 'quantity' => 1, 'pick' => '1'])->assertUnprocessable()->assertSee('The last of “Soap, pine” is set aside for another box already.');
+        $this->pick(['lot' => $soap->id, 'quantity' => 1, 'pick' => '1'])
+            ->assertUnprocessable()
+            ->assertSee('The last of “Soap, pine” is set aside for another box already.');
     }
 
     #[DataProvider('numbers')]
@@ -78,8 +103,13 @@ final class PickingTest extends TestCase
         $soap = $this->lot();
         $piece = $this->setAside($soap, 2);
 
-        $this->pick(['lot' => $soap->id, 'quantity' => $quantity, 'pick' => '1'])->assertUnprocessable()->assertSee('A whole number from 1 to 100, please.');
-        $this->patch("/pieces/{$piece->id}", ['quantity' => $quantity], self::HTMX)->assertUnprocessable()->assertSee('A whole number from 1 to 100, please.')->assertSee('id="piece-'.$piece->id.'-wrong"', false);
+        $this->pick(['lot' => $soap->id, 'quantity' => $quantity, 'pick' => '1'])
+            ->assertUnprocessable()
+            ->assertSee('A whole number from 1 to 100, please.');
+        $this->patch("/pieces/{$piece->id}", ['quantity' => $quantity], self::HTMX)
+            ->assertUnprocessable()
+            ->assertSee('A whole number from 1 to 100, please.')
+            ->assertSee('id="piece-'.$piece->id.'-wrong"', false);
         self::assertSame(2, $piece->refresh()->quantity);
     }
 
@@ -102,7 +132,9 @@ final class PickingTest extends TestCase
 
         $this->patch("/pieces/{$piece->id}", ['quantity' => 6], self::HTMX)->assertOk()->assertSee('11.76');
         self::assertSame(0, $soap->refresh()->stock()->onHand());
-        $this->patch("/pieces/{$piece->id}", ['quantity' => 7], self::HTMX)->assertUnprocessable()->assertSee('value="7"', false);
+        $this->patch("/pieces/{$piece->id}", ['quantity' => 7], self::HTMX)
+            ->assertUnprocessable()
+            ->assertSee('value="7"', false);
         $this->patch("/pieces/{$piece->id}", ['quantity' => 1], self::HTMX)->assertOk();
         self::assertSame(5, $soap->refresh()->stock()->onHand());
     }
@@ -112,7 +144,10 @@ final class PickingTest extends TestCase
         $soap = $this->lot();
         $piece = $this->setAside($soap, 2);
 
-        self::assertSaid('“Soap, pine” is out of the box.', $this->delete("/pieces/{$piece->id}", [], self::HTMX)->assertOk());
+        self::assertSaid(
+            '“Soap, pine” is out of the box.',
+            $this->delete("/pieces/{$piece->id}", [], self::HTMX)->assertOk(),
+        );
         self::assertSame(6, $soap->refresh()->stock()->onHand());
         $this->delete("/pieces/{$piece->id}", [], self::HTMX)->assertNotFound();
     }
@@ -170,8 +205,10 @@ final class PickingTest extends TestCase
 
     /** @param array<string, mixed> $typed */
     #[DataProvider('mistakes')]
-    public function test_a_mistake_in_a_new_thing_is_said_beside_its_field_and_nothing_is_kept(array $typed, string $says): void
-    {
+    public function test_a_mistake_in_a_new_thing_is_said_beside_its_field_and_nothing_is_kept(
+        array $typed,
+        string $says,
+    ): void {
         $this->thing($typed)->assertUnprocessable()->assertSee($says)->assertSee('aria-invalid="true"', false);
 
         self::assertSame([0, 0], [Lot::query()->count(), Piece::query()->count()]);
@@ -212,10 +249,14 @@ final class PickingTest extends TestCase
 
     public function test_the_measures_of_a_kind_are_filled_in_and_what_was_typed_stays(): void
     {
-        $this->get("/boxes/{$this->box->id}?pick=1&from=new", self::HTMX)->assertSee('The kind brings its usual measures')->assertDontSee('id="f-length"', false);
+        $this->get("/boxes/{$this->box->id}?pick=1&from=new", self::HTMX)
+            ->assertSee('The kind brings its usual measures')
+            ->assertDontSee('id="f-length"', false);
         $this->get("/boxes/{$this->box->id}?pick=1&from=new&kind=t-shirt&name=T-shirt%2C+gulls&price=2.40", self::HTMX)
             ->assertSee('value="220"', false)->assertSee('value="170"', false)->assertSee('value="18"', false)
-            ->assertSee('value="T-shirt, gulls"', false)->assertSee('value="2.40"', false)->assertSee('Size on the label');
+            ->assertSee('value="T-shirt, gulls"', false)
+            ->assertSee('value="2.40"', false)
+            ->assertSee('Size on the label');
         $this->get("/boxes/{$this->box->id}?pick=1&from=new&kind=soap", self::HTMX)->assertDontSee('Size on the label');
     }
 
@@ -224,12 +265,22 @@ final class PickingTest extends TestCase
         $this->pick(['buy' => 'pencils', 'quantity' => 7]);
 
         $this->get("/boxes/{$this->box->id}?pick=1&from=new&kind=pencils", self::HTMX)
-            ->assertSee('id="f-quantity" name="quantity" value="7"', false)->assertSee('id="f-pieces" name="pieces" value="7"', false);
+            ->assertSee('id="f-quantity" name="quantity" value="7"', false)->assertSee(
+                'id="f-pieces" name="pieces" value="7"',
+                false,
+            );
     }
 
     public function test_a_size_label_is_kept_for_what_is_worn_and_measures_of_ones_own_count_as_measured(): void
     {
-        $this->thing(['kind' => 't-shirt', 'name' => 'T-shirt', 'size_label' => '7–8', 'length' => '22 cm', 'width' => '170', 'height' => '18']);
+        $this->thing([
+            'kind' => 't-shirt',
+            'name' => 'T-shirt',
+            'size_label' => '7–8',
+            'length' => '22 cm',
+            'width' => '170',
+            'height' => '18',
+        ]);
         $this->thing(['size_label' => '7–8', 'height' => '31']);
         [$shirt, $soap] = Lot::query()->orderBy('id')->get()->all();
 
@@ -239,8 +290,18 @@ final class PickingTest extends TestCase
 
     public function test_flags_are_raised_by_trait_with_what_to_do_instead(): void
     {
-        $this->thing(['kind' => 'star-viewer', 'name' => 'Star viewer', 'traits' => ['glass'], 'length' => '150', 'width' => '50', 'height' => '50'])
-            ->assertSee('1 problem to fix')->assertSee('Will be taken out.')->assertSee('Glass breaks on the way.')->assertSee('Look for one with plastic lenses');
+        $this->thing([
+            'kind' => 'star-viewer',
+            'name' => 'Star viewer',
+            'traits' => ['glass'],
+            'length' => '150',
+            'width' => '50',
+            'height' => '50',
+        ])
+            ->assertSee('1 problem to fix')
+            ->assertSee('Will be taken out.')
+            ->assertSee('Glass breaks on the way.')
+            ->assertSee('Look for one with plastic lenses');
         $this->thing(['traits' => ['not-a-trait']])->assertUnprocessable();
     }
 
@@ -248,20 +309,39 @@ final class PickingTest extends TestCase
     {
         $this->lot('soap', ['name' => 'Zesty soap']);
         $this->lot('stickers', ['name' => 'A sheet of stickers']);
-        $page = $this->get("/boxes/{$this->box->id}?pick=1")->assertSeeInOrder(['Zesty soap', 'fills “soap”', '0.46 each', '6 on hand', 'must-haves 1 of 17', '+ 0.46, then 9.46', 'A sheet of stickers']);
+        $page = $this->get("/boxes/{$this->box->id}?pick=1")->assertSeeInOrder([
+            'Zesty soap',
+            'fills “soap”',
+            '0.46 each',
+            '6 on hand',
+            'must-haves 1 of 17',
+            '+ 0.46, then 9.46',
+            'A sheet of stickers',
+        ]);
 
         $page->assertSee('Pick from stash (6)');
-        $this->get("/boxes/{$this->box->id}?pick=1&lane=play")->assertSee('A sheet of stickers')->assertDontSee('offer-'.Lot::query()->where('name', 'Zesty soap')->firstOrFail()->id);
-        $this->get("/boxes/{$this->box->id}?pick=1&q=zest")->assertSee('Zesty soap')->assertDontSee('A sheet of stickers');
+        $this->get("/boxes/{$this->box->id}?pick=1&lane=play")
+            ->assertSee('A sheet of stickers')
+            ->assertDontSee('offer-'.Lot::query()->where('name', 'Zesty soap')->firstOrFail()->id);
+        $this->get("/boxes/{$this->box->id}?pick=1&q=zest")
+            ->assertSee('Zesty soap')
+            ->assertDontSee('A sheet of stickers');
         $this->get("/boxes/{$this->box->id}?pick=1&q=%25")->assertSee('Nothing in the stash goes by that.');
-        $this->get("/boxes/{$this->box->id}?pick=1&need=soap")->assertSee('Only what fills this need.')->assertDontSee('A sheet of stickers');
+        $this->get("/boxes/{$this->box->id}?pick=1&need=soap")
+            ->assertSee('Only what fills this need.')
+            ->assertDontSee('A sheet of stickers');
     }
 
     public function test_the_database_itself_never_lets_a_lot_go_below_zero(): void
     {
         $piece = $this->setAside($this->lot(), 2);
 
-        foreach (["update pieces set quantity = 7 where id = '{$piece->id}'", "update lots set pieces = 1 where id = '{$piece->lot_id}'"] as $statement) {
+        foreach (
+            [
+                "update pieces set quantity = 7 where id = '{$piece->id}'",
+                "update lots set pieces = 1 where id = '{$piece->lot_id}'",
+            ] as $statement
+        ) {
             try {
                 DB::statement($statement);
                 self::fail('It was let through.');
@@ -286,12 +366,21 @@ final class PickingTest extends TestCase
      */
     private function thing(array $typed): TestResponse
     {
-        return $this->post("/boxes/{$this->box->id}/things", ['pick' => '1', 'from' => 'new'] + $typed + self::THING, self::HTMX);
+        return $this->post(
+            "/boxes/{$this->box->id}/things",
+            ['pick' => '1', 'from' => 'new'] + $typed + self::THING,
+            self::HTMX,
+        );
     }
 
     private function setAside(Lot $lot, int $quantity): Piece
     {
-        return Piece::query()->create(['crew_id' => $this->crew->id, 'box_id' => $this->box->id, 'lot_id' => $lot->id, 'quantity' => $quantity]);
+        return Piece::query()->create([
+            'crew_id' => $this->crew->id,
+            'box_id' => $this->box->id,
+            'lot_id' => $lot->id,
+            'quantity' => $quantity,
+        ]);
     }
 
     private function listedPencils(): ?int

@@ -28,7 +28,17 @@ final class ShelfTest extends TestCase
         $this->box(['theme' => 'Kite festival']);
         $this->box(['theme' => 'Little railway', 'stage' => Stage::Gathering]);
 
-        $this->get('/boxes')->assertSeeInOrder(['Planned', 'Kite festival', '0 of 17', '9.00', 'All clear', 'Gathering', 'Little railway', 'Ready to pack', 'No box waits to be packed.']);
+        $this->get('/boxes')->assertSeeInOrder([
+            'Planned',
+            'Kite festival',
+            '0 of 17',
+            '9.00',
+            'All clear',
+            'Gathering',
+            'Little railway',
+            'Ready to pack',
+            'No box waits to be packed.',
+        ]);
     }
 
     public function test_the_shelf_never_solves_and_says_not_tried_yet(): void
@@ -79,10 +89,16 @@ final class ShelfTest extends TestCase
     public function test_what_is_larger_than_the_box_is_named_with_the_reason(): void
     {
         $box = $this->filledBox();
-        $lot = $this->lot('ruler', ['name' => 'Broom handle', 'size' => new \PluckyWren\Core\Measure\Size(9000, 300, 300)]);
+        $lot = $this->lot('ruler', [
+            'name' => 'Broom handle',
+            'size' => new \PluckyWren\Core\Measure\Size(9000, 300, 300),
+        ]);
         Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $lot->id]);
 
-        $this->get("/boxes/{$box->id}")->assertSee('1 stays out')->assertSee('Broom handle (larger than the box)')->assertDontSee('Closes flat');
+        $this->get("/boxes/{$box->id}")
+            ->assertSee('1 stays out')
+            ->assertSee('Broom handle (larger than the box)')
+            ->assertDontSee('Closes flat');
     }
 
     public function test_the_open_box_is_drawn_from_data_and_told_in_words(): void
@@ -100,8 +116,15 @@ final class ShelfTest extends TestCase
     public function test_how_it_goes_in_is_shown_step_by_step_and_from_every_side(): void
     {
         $box = $this->filledBox();
-        $this->get("/boxes/{$box->id}/fit")->assertOk()->assertSee('seen from the front')->assertSee('Layer 1: ')->assertSee('In this order');
-        $this->get("/boxes/{$box->id}/fit?step=0&turn=3")->assertOk()->assertSee('Nothing is in yet')->assertSee('seen from the right');
+        $this->get("/boxes/{$box->id}/fit")
+            ->assertOk()
+            ->assertSee('seen from the front')
+            ->assertSee('Layer 1: ')
+            ->assertSee('In this order');
+        $this->get("/boxes/{$box->id}/fit?step=0&turn=3")
+            ->assertOk()
+            ->assertSee('Nothing is in yet')
+            ->assertSee('seen from the right');
         $this->get("/boxes/{$box->id}/fit?step=1")->assertOk()->assertSee('Step 1 of ')->assertSee('is-current', false);
         foreach (['step=999999', 'step=-1', 'step[]=1&turn[]=x', 'turn=9'] as $query) {
             $this->get("/boxes/{$box->id}/fit?{$query}")->assertOk();
@@ -140,7 +163,10 @@ final class ShelfTest extends TestCase
         $this->get("/boxes/{$box->id}");
         $few = $this->queries("/boxes/{$box->id}");
         foreach (range(1, 25) as $number) {
-            Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $this->lot('pencils', ['name' => "Pencil {$number}"])->id]);
+            Piece::factory()->createOne([
+                'box_id' => $box->id,
+                'lot_id' => $this->lot('pencils', ['name' => "Pencil {$number}"])->id,
+            ]);
         }
         $this->get("/boxes/{$box->id}");
         self::assertSame($few, $this->queries("/boxes/{$box->id}"));

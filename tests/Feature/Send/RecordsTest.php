@@ -34,19 +34,50 @@ final class RecordsTest extends TestCase
         CrewGuide::factory()->createOne(['crew_id' => $this->crew->id]);
         $this->handedIn = $this->box(['theme' => 'Tide pool', 'guide' => 'our-own', 'stage' => Stage::Packed]);
         // Two of seven for 12.00 are 3.43.
-        $this->soap = $this->lot('soap', ['name' => 'Pine soap', 'place' => 'Tuppence Corner', 'pieces' => 7, 'paid' => new Money(1200, Currency::of('EUR'))]);
-        $this->piece = Piece::factory()->createOne(['box_id' => $this->handedIn->id, 'lot_id' => $this->soap->id, 'quantity' => 2]);
-        Piece::factory()->createOne(['box_id' => $this->handedIn->id, 'lot_id' => $this->lot('comb', ['name' => 'Blue comb'])->id, 'quantity' => 1]);
-        $this->put("/boxes/{$this->handedIn->id}/stage", ['stage' => 'handed-in', 'was' => 'packed'])->assertSessionHasNoErrors();
+        $this->soap = $this->lot('soap', [
+            'name' => 'Pine soap',
+            'place' => 'Tuppence Corner',
+            'pieces' => 7,
+            'paid' => new Money(1200, Currency::of('EUR')),
+        ]);
+        $this->piece = Piece::factory()->createOne([
+            'box_id' => $this->handedIn->id,
+            'lot_id' => $this->soap->id,
+            'quantity' => 2,
+        ]);
+        Piece::factory()->createOne([
+            'box_id' => $this->handedIn->id,
+            'lot_id' => $this->lot('comb', ['name' => 'Blue comb'])->id,
+            'quantity' => 1,
+        ]);
+        $this->put("/boxes/{$this->handedIn->id}/stage", [
+            'stage' => 'handed-in',
+            'was' => 'packed',
+        ])->assertSessionHasNoErrors();
     }
 
     public function test_whatever_becomes_of_lots_kinds_and_guide_the_record_and_every_page_of_it_stay_the_same(): void
     {
         $before = $this->pages();
         self::assertStringContainsString('3.43', $before['ledger']);
-        self::assertStringContainsString('Tuppence Corner, 7 for 12.00', preg_replace('/\s+/', ' ', strip_tags($before['ledger'])) ?? '');
+        self::assertStringContainsString(
+            'Tuppence Corner, 7 for 12.00',
+            preg_replace('/\s+/', ' ', strip_tags($before['ledger'])) ?? '',
+        );
 
-        $form = ['kind' => 'soap', 'name' => 'Renamed', 'pieces' => '9', 'source' => 'given', 'place' => 'Ines', 'price' => '99.00', 'price_state' => 'paid', 'got_on' => '2026-10-01', 'length' => '50', 'width' => '50', 'height' => '20'];
+        $form = [
+            'kind' => 'soap',
+            'name' => 'Renamed',
+            'pieces' => '9',
+            'source' => 'given',
+            'place' => 'Ines',
+            'price' => '99.00',
+            'price_state' => 'paid',
+            'got_on' => '2026-10-01',
+            'length' => '50',
+            'width' => '50',
+            'height' => '20',
+        ];
         $this->put("/lots/{$this->soap->id}", $form)->assertSessionHasNoErrors();
         self::assertSame(['Renamed', 9900], [$this->soap->refresh()->name, $this->soap->paid?->minor]);
         $this->post("/lots/{$this->soap->id}/split", ['part' => '3'])->assertSessionHasNoErrors();
@@ -66,19 +97,43 @@ final class RecordsTest extends TestCase
     public function test_nothing_of_it_is_changed(string $method, string $address, array $fields): void
     {
         $before = [$this->handedIn->refresh()->getAttributes(), $this->piece->refresh()->getAttributes()];
-        $address = strtr($address, ['{box}' => $this->handedIn->id, '{piece}' => $this->piece->id, '{lot}' => $this->soap->id]);
+        $address = strtr($address, [
+            '{box}' => $this->handedIn->id,
+            '{piece}' => $this->piece->id,
+            '{lot}' => $this->soap->id,
+        ]);
 
-        $answer = $this->call($method, $address, array_map(fn (mixed $value): mixed => $value === '{lot}' ? $this->soap->id : $value, $fields));
+        $answer = $this->call(
+            $method,
+            $address,
+            array_map(fn (mixed $value): mixed => $value === '{lot}' ? $this->soap->id : $value, $fields),
+        );
         self::assertContains($answer->getStatusCode(), [302, 303, 409, 422]);
-        self::assertSame($before, [$this->handedIn->refresh()->getAttributes(), $this->piece->refresh()->getAttributes()]);
-        self::assertNotSame('', trim((string) json_encode([session('errors'), session('said')]), '[null,]'), 'It says why.');
+        self::assertSame($before, [
+            $this->handedIn->refresh()->getAttributes(), $this->piece->refresh()->getAttributes(),
+        ]);
+        self::assertNotSame(
+            '',
+            trim((string) json_encode([session('errors'), session('said')]), '[null,]'),
+            'It says why.',
+        );
     }
 
     /** @return iterable<string, array{string, string, array<string, mixed>}> */
     public static function changes(): iterable
     {
         yield 'moved back' => ['PUT', '/boxes/{box}/stage', ['stage' => 'packed']];
-        yield 'edited' => ['PUT', '/boxes/{box}', ['band' => '4-7', 'gender' => 'girl', 'box_kind' => 'straight-card', 'theme' => 'Another', 'sending_gift' => '9.00']];
+        yield 'edited' => [
+            'PUT',
+            '/boxes/{box}',
+            [
+                'band' => '4-7',
+                'gender' => 'girl',
+                'box_kind' => 'straight-card',
+                'theme' => 'Another',
+                'sending_gift' => '9.00',
+            ],
+        ];
         yield 'its form' => ['GET', '/boxes/{box}/edit', []];
         yield 'deleted' => ['DELETE', '/boxes/{box}', []];
         yield 'a piece put in' => ['POST', '/boxes/{box}/pieces', ['lot' => '{lot}', 'quantity' => '1']];
@@ -98,7 +153,10 @@ final class RecordsTest extends TestCase
         foreach (['/prepare', '/closing'] as $page) {
             $ticks = preg_match_all('/<button class="task-tick"/', (string) $this->get($at.$page)->getContent());
             self::assertGreaterThan(3, $ticks);
-            self::assertSame($ticks, preg_match_all('/<button class="task-tick" disabled/', (string) $this->get($at.$page)->getContent()));
+            self::assertSame(
+                $ticks,
+                preg_match_all('/<button class="task-tick" disabled/', (string) $this->get($at.$page)->getContent()),
+            );
         }
         $this->get("{$at}/closing")->assertSee('As it was handed in on 18 Nov 2026.')->assertDontSee('See the flags');
         $this->get("{$at}/compare")->assertSee('Harrow Ferry Parcel Relay')->assertDontSee('Plan it by this guide');
@@ -108,17 +166,29 @@ final class RecordsTest extends TestCase
     {
         $at = "/boxes/{$this->handedIn->id}";
         $this->from($at)->followingRedirects()->delete($at)->assertSee('This box was handed in and stays as it was.');
-        $this->from("{$at}/prepare")->followingRedirects()->put("{$at}/tasks/box-sound", ['done' => '1', 'from' => 'list'])->assertSee('This box was handed in and stays as it was.');
+        $this->from("{$at}/prepare")
+            ->followingRedirects()
+            ->put("{$at}/tasks/box-sound", ['done' => '1', 'from' => 'list'])
+            ->assertSee('This box was handed in and stays as it was.');
         $open = $this->box();
         Piece::factory()->createOne(['box_id' => $open->id, 'lot_id' => $this->soap->id, 'quantity' => 1]);
-        $this->from("/lots/{$this->soap->id}")->followingRedirects()->delete("/lots/{$this->soap->id}")->assertSee('Some of it is in a box. Take it out there first.');
-        $this->from("/boxes/{$open->id}")->followingRedirects()->put("/boxes/{$open->id}/stage", ['stage' => 'gathering', 'was' => 'ready'])->assertSee('Someone changed this meanwhile');
+        $this->from("/lots/{$this->soap->id}")
+            ->followingRedirects()
+            ->delete("/lots/{$this->soap->id}")
+            ->assertSee('Some of it is in a box. Take it out there first.');
+        $this->from("/boxes/{$open->id}")
+            ->followingRedirects()
+            ->put("/boxes/{$open->id}/stage", ['stage' => 'gathering', 'was' => 'ready'])
+            ->assertSee('Someone changed this meanwhile');
     }
 
     public function test_what_was_done_before_is_not_undone_under_it(): void
     {
         $box = $this->box(['theme' => 'Second']);
-        $this->post("/boxes/{$box->id}/pieces", ['lot' => $this->soap->id, 'quantity' => '1'])->assertSessionHasNoErrors();
+        $this->post("/boxes/{$box->id}/pieces", [
+            'lot' => $this->soap->id,
+            'quantity' => '1',
+        ])->assertSessionHasNoErrors();
         $picked = DB::table('box_changes')->where('box_id', $box->id)->value('id');
         DB::table('boxes')->where('id', $box->id)->update(['stage' => 'packed']);
         $this->put("/boxes/{$box->id}/stage", ['stage' => 'handed-in'])->assertSessionHasNoErrors();
@@ -129,16 +199,24 @@ final class RecordsTest extends TestCase
 
     public function test_it_is_taken_back_on_purpose_and_that_is_noted(): void
     {
-        $this->get("/boxes/{$this->handedIn->id}")->assertSee('Handed in on 18 Nov 2026 by '.$this->packer->name)->assertSee('Take it back')->assertDontSee('Delete this box');
+        $this->get("/boxes/{$this->handedIn->id}")
+            ->assertSee('Handed in on 18 Nov 2026 by '.$this->packer->name)
+            ->assertSee('Take it back')
+            ->assertDontSee('Delete this box');
         $this->post("/boxes/{$this->handedIn->id}/take-back")->assertRedirect("/boxes/{$this->handedIn->id}");
 
         $box = $this->handedIn->refresh();
         self::assertSame([Stage::Packed, null], [$box->stage, $box->handed_in_on]);
         $record = BoxRecord::query()->firstOrFail();
-        self::assertSame([$this->packer->name, '2026-11-18'], [$record->taken_back_by, $record->taken_back_at?->toDateString()]);
+        self::assertSame(
+            [$this->packer->name, '2026-11-18'],
+            [$record->taken_back_by, $record->taken_back_at?->toDateString()],
+        );
         $this->get("/boxes/{$box->id}")->assertSee('Taken back')->assertSee('Change');
         // No undo hands a box in: that would leave it without a record.
-        $this->post('/box-changes/'.DB::table('box_changes')->where('what', 'taken-back')->value('id').'/undo')->assertSessionHasErrors('undo');
+        $this->post(
+            '/box-changes/'.DB::table('box_changes')->where('what', 'taken-back')->value('id').'/undo',
+        )->assertSessionHasErrors('undo');
         self::assertSame('packed', DB::table('boxes')->where('id', $box->id)->value('stage'));
         $this->put("/boxes/{$box->id}/stage", ['stage' => 'ready'])->assertSessionHasNoErrors();
         $this->post("/boxes/{$box->id}/take-back")->assertSessionHasErrors();
@@ -147,7 +225,13 @@ final class RecordsTest extends TestCase
         $this->put("/boxes/{$box->id}/stage", ['stage' => 'packed']);
         $this->soap->update(['name' => 'Fir soap']);
         $this->put("/boxes/{$box->id}/stage", ['stage' => 'handed-in'])->assertSessionHasNoErrors();
-        self::assertSame([true, false], array_map(static fn (string $record): bool => str_contains($record, 'Pine soap'), array_map(strval(...), DB::table('box_records')->orderBy('id')->pluck('record')->all())));
+        self::assertSame(
+            [true, false],
+            array_map(
+                static fn (string $record): bool => str_contains($record, 'Pine soap'),
+                array_map(strval(...), DB::table('box_records')->orderBy('id')->pluck('record')->all()),
+            ),
+        );
     }
 
     public function test_handing_in_by_mistake_is_undone_like_anything_else(): void
@@ -180,9 +264,24 @@ final class RecordsTest extends TestCase
     private function pages(): array
     {
         $pages = [];
-        foreach (['record' => '/record.json', 'file' => '/box.json', 'sheet' => '', 'ledger' => '/ledger', 'ledger file' => '/ledger.csv', 'check sheet' => '/check-sheet', 'fit' => '/fit', 'drawing' => '/fit.svg'] as $name => $page) {
+        foreach (
+            [
+                'record' => '/record.json',
+                'file' => '/box.json',
+                'sheet' => '',
+                'ledger' => '/ledger',
+                'ledger file' => '/ledger.csv',
+                'check sheet' => '/check-sheet',
+                'fit' => '/fit',
+                'drawing' => '/fit.svg',
+            ] as $name => $page
+        ) {
             $answer = $this->get("/boxes/{$this->handedIn->id}{$page}")->assertOk();
-            $pages[$name] = $this->still($answer->baseResponse instanceof \Symfony\Component\HttpFoundation\StreamedResponse ? $answer->streamedContent() : (string) $answer->getContent());
+            $pages[$name] = $this->still(
+                $answer->baseResponse instanceof \Symfony\Component\HttpFoundation\StreamedResponse
+                    ? $answer->streamedContent()
+                    : (string) $answer->getContent(),
+            );
         }
         $pages['shelf'] = $this->still((string) $this->get('/boxes')->getContent());
         $pages['send'] = $this->still((string) $this->get('/send')->getContent());
@@ -195,7 +294,16 @@ final class RecordsTest extends TestCase
     {
         $page = preg_match('/<main.*<\/main>/s', $page, $main) === 1 ? $main[0] : $page;
 
-        return (string) preg_replace(['/name="_token" value="\w+"/', '/name="once" value="[^"]+"/', '/id="[\w-]+-[A-Za-z0-9]{8}"/', '/<details[^>]*id="history">.*?<\/details>/s'], '', $page);
+        return (string) preg_replace(
+            [
+                '/name="_token" value="\w+"/',
+                '/name="once" value="[^"]+"/',
+                '/id="[\w-]+-[A-Za-z0-9]{8}"/',
+                '/<details[^>]*id="history">.*?<\/details>/s',
+            ],
+            '',
+            $page,
+        );
     }
 
     private function changeTheGuide(): void
@@ -208,6 +316,23 @@ final class RecordsTest extends TestCase
     /** Soap is a ball of five kilograms now, as it were, and combs are no more. */
     private function changeTheKinds(): void
     {
-        $this->app->instance(Catalogue::class, Catalogue::ofFiles([['category' => 'lead', 'kinds' => [['id' => 'soap', 'name' => 'Soap ball', 'size' => [150.0, 150.0, 150.0], 'form' => 'rigid', 'traits' => [], 'usual' => []]]]]));
+        $this->app->instance(
+            Catalogue::class,
+            Catalogue::ofFiles([
+                [
+                    'category' => 'lead',
+                    'kinds' => [
+                        [
+                            'id' => 'soap',
+                            'name' => 'Soap ball',
+                            'size' => [150.0, 150.0, 150.0],
+                            'form' => 'rigid',
+                            'traits' => [],
+                            'usual' => [],
+                        ],
+                    ],
+                ],
+            ]),
+        );
     }
 }

@@ -19,12 +19,22 @@ final class FiguresController
 {
     use CarriesWhatWas;
 
-    public function __invoke(Request $request, Notations $notations, ChangeCrew $changeCrew, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function __invoke(
+        Request $request,
+        Notations $notations,
+        ChangeCrew $changeCrew,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $locale = $request->input('locale');
         in_array($locale, Notations::LOCALES, true) || abort(422);
         try {
-            $changeCrew->set($user->crew, 'locale', $locale, $this->was($request), static fn (Crew $crew): string => $notations->samples()[$crew->locale] ?? $crew->locale);
+            $changeCrew->set(
+                $user->crew,
+                'locale',
+                $locale,
+                $this->was($request),
+                static fn (Crew $crew): string => $notations->samples()[$crew->locale] ?? $crew->locale,
+            );
         } catch (ChangedMeanwhile $why) {
             return back(303)->with('said', $why->getMessage());
         }

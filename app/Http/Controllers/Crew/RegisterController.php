@@ -18,14 +18,29 @@ final class RegisterController
 {
     public function create(Request $request, Currencies $currencies, Notations $notations, Guides $guides): View
     {
-        return view('crew.register', ['currencies' => $currencies->names(), 'usual' => $guides->current()->sendingGift->currency->code, 'samples' => $notations->samples(), 'usualLocale' => $notations->choiceFor($request)]);
+        return view('crew.register', [
+            'currencies' => $currencies->names(),
+            'usual' => $guides->current()->sendingGift->currency->code,
+            'samples' => $notations->samples(),
+            'usualLocale' => $notations->choiceFor($request),
+        ]);
     }
 
-    /** Found the crew; whether the address was known already is told to nobody: either way the next thing is to sign in. */
+    /**
+     * Found the crew; whether the address was known already is told to nobody: either way the next thing is to sign in.
+     */
     public function store(RegisterRequest $request, FoundCrew $foundCrew): RedirectResponse
     {
         $text = static fn (string $field): string => $request->string($field)->value();
-        $foundCrew->execute($text('crew'), $text('name'), $text('email'), $text('password'), $request->currency(), $request->locale(), $request->timeZone());
+        $foundCrew->execute(
+            $text('crew'),
+            $text('name'),
+            $text('email'),
+            $text('password'),
+            $request->currency(),
+            $request->locale(),
+            $request->timeZone(),
+        );
 
         return to_route('sign-in')->with('said', Words::of('auth.registered'))->withInput(['email' => $text('email')]);
     }

@@ -17,6 +17,8 @@ final class SchemeController
         $scheme = $request->input('scheme');
         in_array($scheme, ['light', 'dark', 'auto'], true) || abort(422);
 
-        return back(303)->withCookie(cookie('scheme', $scheme, self::MINUTES, secure: $request->secure(), sameSite: 'lax'));
+        return back(303)->withCookie(
+            cookie('scheme', $scheme, self::MINUTES, secure: $request->secure(), sameSite: 'lax'),
+        );
     }
 }

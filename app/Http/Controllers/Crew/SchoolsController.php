@@ -17,7 +17,11 @@ final class SchoolsController
 {
     public function __invoke(Request $request, ChangeCrew $changeCrew, #[CurrentUser] User $user): RedirectResponse
     {
-        $schools = static fn (string $before): Schools => new Schools($request->boolean("{$before}bags_puzzles"), $request->boolean("{$before}strips_packaging"), $request->boolean("{$before}sends_photos"));
+        $schools = static fn (string $before): Schools => new Schools(
+            $request->boolean("{$before}bags_puzzles"),
+            $request->boolean("{$before}strips_packaging"),
+            $request->boolean("{$before}sends_photos"),
+        );
         $changeCrew->schools($user->crew, $schools(''), $request->has('was_bags_puzzles') ? $schools('was_') : null);
 
         return back(303)->with('said', Words::of('tasks.schools-kept'));

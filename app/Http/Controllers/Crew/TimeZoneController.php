@@ -30,11 +30,20 @@ final class TimeZoneController
     {
         $request->validate(['time_zone' => ['required', 'timezone']], ['*' => Words::of('boxes.errors.in')]);
         try {
-            $changeCrew->set($user->crew, 'time_zone', $request->string('time_zone')->value(), $this->was($request), static fn (Crew $crew): string => str_replace('_', ' ', $crew->time_zone));
+            $changeCrew->set(
+                $user->crew,
+                'time_zone',
+                $request->string('time_zone')->value(),
+                $this->was($request),
+                static fn (Crew $crew): string => str_replace('_', ' ', $crew->time_zone),
+            );
         } catch (ChangedMeanwhile $why) {
             return back(303)->withInput()->withErrors(['time_zone' => $why->getMessage()]);
         }
 
-        return to_route('shelf')->with('said', Words::of('auth.time-zone-kept', ['day' => $user->crew->today()->format('j M Y')]));
+        return to_route('shelf')->with(
+            'said',
+            Words::of('auth.time-zone-kept', ['day' => $user->crew->today()->format('j M Y')]),
+        );
     }
 }

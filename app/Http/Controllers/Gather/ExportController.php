@@ -29,7 +29,14 @@ final class ExportController
             yield ['kind', 'to buy', 'needed', 'on hand', 'must-have', 'for'];
             $themes = $shortfall->boxes()->map(static fn (Box $box): string => $box->theme)->all();
             foreach ($shortfall->lines() as $line) {
-                yield [$line->kind->name, (string) $line->toBuy(), (string) $line->needed, (string) $line->onHand, $line->isMust ? 'yes' : 'no', implode(', ', array_intersect_key($themes, $line->byBox))];
+                yield [
+                    $line->kind->name,
+                    (string) $line->toBuy(),
+                    (string) $line->needed,
+                    (string) $line->onHand,
+                    $line->isMust ? 'yes' : 'no',
+                    implode(', ', array_intersect_key($themes, $line->byBox)),
+                ];
             }
         });
     }

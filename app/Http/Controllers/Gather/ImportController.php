@@ -28,17 +28,32 @@ final class ImportController
 
     public function store(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $request->validate(['file' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]], ['file.required' => Words::of('import.required'), 'file.file' => Words::of('import.required'), 'file.uploaded' => Words::of('import.too-large'), 'file.max' => Words::of('import.too-large')]);
+        $request->validate(
+            ['file' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]],
+            [
+                'file.required' => Words::of('import.required'),
+                'file.file' => Words::of('import.required'),
+                'file.uploaded' => Words::of('import.too-large'),
+                'file.max' => Words::of('import.too-large'),
+            ],
+        );
         $file = $request->file('file');
         $bytes = $file instanceof UploadedFile ? (string) file_get_contents($file->getRealPath()) : '';
-        if (str_contains(str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF") ? '' : $bytes, "\0")) {
+        if (
+            str_contains(str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF") ? '' : $bytes, "\0")
+        ) {
             return back(303)->withErrors(['file' => Words::of('import.not-a-table')]);
         }
         $import = LotImport::keep($bytes, $user);
         if ($import->rowCount() === 0 || $import->rowCount() > LotImport::MOST_ROWS) {
             $import->forget();
 
-            return back(303)->withErrors(['file' => Words::of($import->rowCount() === 0 ? 'import.not-a-table' : 'import.too-many', ['most' => LotImport::MOST_ROWS])]);
+            return back(303)->withErrors([
+                'file' => Words::of(
+                    $import->rowCount() === 0 ? 'import.not-a-table' : 'import.too-many',
+                    ['most' => LotImport::MOST_ROWS],
+                ),
+            ]);
         }
 
         return to_route('import.show', $import->id);
@@ -50,24 +65,49 @@ final class ImportController
         $said = (array) $request->query('as', []);
         $columns = $file->columns($said);
 
-        return new PageOrFragment(view('gather.import-look', ['import' => $file, 'columns' => $columns, 'read' => $file->look($columns), 'undecided' => $file->undecided($columns, $said)]), 'look');
+        return new PageOrFragment(
+            view('gather.import-look', [
+                'import' => $file,
+                'columns' => $columns,
+                'read' => $file->look($columns),
+                'undecided' => $file->undecided($columns, $said),
+            ]),
+            'look',
+        );
     }
 
     /** Keep a chunk of the good rows, then say how far it is, or that it is done. */
-    public function keep(Request $request, string $import, KeepImportedLots $keepImportedLots, #[CurrentUser] User $user): PageOrFragment|RedirectResponse|Response
-    {
+    public function keep(
+        Request $request,
+        string $import,
+        KeepImportedLots $keepImportedLots,
+        #[CurrentUser] User $user,
+    ): PageOrFragment|RedirectResponse|Response {
         $file = LotImport::find($import, $user);
         if ($file === null) {
             return $this->doneBefore($request, LotImport::finished($import, $user) ?? abort(404));
         }
         $said = (array) $request->input('as', []);
-        $so = array_map(static fn (string $name): int => max(0, $request->integer($name)), ['from' => 'from', 'kept' => 'kept', 'known' => 'known', 'bad' => 'bad']);
+        $so = array_map(
+            static fn (string $name): int => max(0, $request->integer($name)),
+            ['from' => 'from', 'kept' => 'kept', 'known' => 'known', 'bad' => 'bad'],
+        );
         $chunk = $keepImportedLots->execute($file, $file->columns($said), $so['from']);
-        $so = ['from' => $so['from'] + LotImport::A_CHUNK, 'kept' => $so['kept'] + $chunk['kept'], 'known' => $so['known'] + $chunk['known'], 'bad' => $so['bad'] + $chunk['bad']];
+        $so = [
+            'from' => $so['from'] + LotImport::A_CHUNK,
+            'kept' => $so['kept'] + $chunk['kept'],
+            'known' => $so['known'] + $chunk['known'],
+            'bad' => $so['bad'] + $chunk['bad'],
+        ];
         if ($so['from'] < $file->rowCount()) {
-            return new PageOrFragment(view('gather.import-going', ['import' => $file, 'so' => $so, 'said' => $said]), 'going');
+            return new PageOrFragment(
+                view('gather.import-going', ['import' => $file, 'so' => $so, 'said' => $said]),
+                'going',
+            );
         }
-        $words = trans_choice('import.kept', $so['kept']).' '.trim(trans_choice('import.known', $so['known']).' '.trans_choice('import.left', $so['bad']));
+        $words = trans_choice('import.kept', $so['kept']).' '.trim(
+            trans_choice('import.known', $so['known']).' '.trans_choice('import.left', $so['bad']),
+        );
         $file->finish($words);
         $request->session()->flash('undo', $so['kept'] > 0 ? route('import.undo', $file->id) : '');
 
@@ -80,7 +120,10 @@ final class ImportController
         [$gone, $stay] = $undoImport->execute($import);
         $gone + $stay > 0 || abort(404);
 
-        return to_route('gather')->with('said', trim(trans_choice('import.undone', $gone).' '.trans_choice('import.undone-rest', $stay)));
+        return to_route('gather')->with(
+            'said',
+            trim(trans_choice('import.undone', $gone).' '.trans_choice('import.undone-rest', $stay)),
+        );
     }
 
     private function doneBefore(Request $request, string $said): RedirectResponse|Response
@@ -94,7 +137,9 @@ final class ImportController
         $request->session()->flash('said', $said);
         $address = route('gather', ['sort' => 'newest']);
 
-        return PageOrFragment::isPart($request) ? new Response('', 200, ['HX-Redirect' => $address]) : redirect()->to($address, 303);
+        return PageOrFragment::isPart($request)
+            ? new Response('', 200, ['HX-Redirect' => $address])
+            : redirect()->to($address, 303);
     }
 
     public function destroy(string $import, #[CurrentUser] User $user): RedirectResponse

@@ -39,7 +39,12 @@ final class LotController
     public function update(LotRequest $request, Lot $lot, ChangeLot $changeLot): RedirectResponse
     {
         try {
-            $changeLot->edit($lot, $request->described(...), $request->string('was')->value(), $request->input('meanwhile') === 'theirs');
+            $changeLot->edit(
+                $lot,
+                $request->described(...),
+                $request->string('was')->value(),
+                $request->input('meanwhile') === 'theirs',
+            );
         } catch (NotEnoughLeft $why) {
             return back(303)->withErrors(['pieces' => $why->getMessage()])->withInput();
         } catch (ChangedMeanwhile $why) {

@@ -36,7 +36,13 @@ final readonly class LotLifeController
 
     public function lose(Request $request, Lot $lot): RedirectResponse
     {
-        $request->validate(['gone' => ['bail', 'required', 'integer', 'between:1,'.LotLimits::PIECES], 'why' => ['required', Rule::in(self::REASONS)]], ['gone.*' => Words::of('stash.errors.pieces'), 'in' => Words::of('boxes.errors.in')]);
+        $request->validate(
+            [
+                'gone' => ['bail', 'required', 'integer', 'between:1,'.LotLimits::PIECES],
+                'why' => ['required', Rule::in(self::REASONS)],
+            ],
+            ['gone.*' => Words::of('stash.errors.pieces'), 'in' => Words::of('boxes.errors.in')],
+        );
         $why = $request->string('why')->value();
         try {
             $this->changeLot->lose($lot, $request->integer('gone'), $why === 'broken' ? 'broken' : 'given-away');
@@ -50,7 +56,13 @@ final readonly class LotLifeController
     public function fault(LotFaultRequest $request, Lot $lot): RedirectResponse
     {
         try {
-            $wrong = $this->changeLot->fault($lot, $request->integer('wrong'), $request->fault(), $request->end(), $request->back());
+            $wrong = $this->changeLot->fault(
+                $lot,
+                $request->integer('wrong'),
+                $request->fault(),
+                $request->end(),
+                $request->back(),
+            );
         } catch (NotEnoughLeft $no) {
             return back(303)->withErrors(['wrong' => $no->getMessage()])->withInput();
         } catch (CannotPayBack $no) {
@@ -62,7 +74,10 @@ final readonly class LotLifeController
 
     public function split(Request $request, Lot $lot): RedirectResponse
     {
-        $request->validate(['part' => ['bail', 'required', 'integer', 'between:1,'.LotLimits::PIECES]], ['part.*' => Words::of('stash.errors.pieces')]);
+        $request->validate(
+            ['part' => ['bail', 'required', 'integer', 'between:1,'.LotLimits::PIECES]],
+            ['part.*' => Words::of('stash.errors.pieces')],
+        );
         try {
             $other = $this->changeLot->split($lot, $request->integer('part'));
         } catch (NotEnoughLeft $no) {
@@ -78,16 +93,30 @@ final readonly class LotLifeController
         $other = $this->other($request);
         $unlike = $mergeLots->unlike($lot, $other);
         if ($unlike !== [] || $lot->is($other)) {
-            return to_route('lots.edit', $lot, 303)->withErrors(['with' => CannotMerge::unlike($lot->name, $other->name, array_map(static fn (string $field): string => Words::of("life.fields.{$field}"), $unlike))->getMessage()]);
+            return to_route('lots.edit', $lot, 303)->withErrors([
+                'with' => CannotMerge::unlike(
+                    $lot->name,
+                    $other->name,
+                    array_map(static fn (string $field): string => Words::of("life.fields.{$field}"), $unlike),
+                )->getMessage(),
+            ]);
         }
 
-        return view('gather.merge', ['lot' => $lot, 'other' => $other, 'differing' => $mergeLots->differing($lot, $other)]);
+        return view('gather.merge', [
+            'lot' => $lot,
+            'other' => $other,
+            'differing' => $mergeLots->differing($lot, $other),
+        ]);
     }
 
     public function merge(Request $request, Lot $lot, MergeLots $mergeLots): RedirectResponse
     {
         $other = $this->other($request);
-        if ($mergeLots->unlike($lot, $other) === [] && $mergeLots->differing($lot, $other) !== [] && ! $request->has('choice')) {
+        if (
+            $mergeLots->unlike($lot, $other) === []
+                && $mergeLots->differing($lot, $other) !== []
+                && ! $request->has('choice')
+        ) {
             return to_route('lots.together', [$lot, 'with' => $other->id], 303);
         }
         try {

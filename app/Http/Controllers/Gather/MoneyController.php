@@ -25,16 +25,28 @@ final class MoneyController
 
     public function season(Request $request, Guides $guides, #[CurrentUser] User $user): View
     {
-        return view('gather.money', ['season' => SeasonMoney::of($user->crew, $guides, $request->query('season')), 'currency' => $user->crew->currency]);
+        return view('gather.money', [
+            'season' => SeasonMoney::of($user->crew, $guides, $request->query('season')),
+            'currency' => $user->crew->currency,
+        ]);
     }
 
     /** Keep what the season may cost; an empty amount takes the budget away. */
     public function budget(Request $request, ChangeCrew $changeCrew, #[CurrentUser] User $user): RedirectResponse
     {
-        $typed = $request->validate(['budget' => ['bail', 'nullable', 'string', new ReadsAsMoney($user->crew->currency)]], ['string' => Words::of('boxes.errors.text')])['budget'] ?? null;
+        $typed = $request->validate(
+            ['budget' => ['bail', 'nullable', 'string', new ReadsAsMoney($user->crew->currency)]],
+            ['string' => Words::of('boxes.errors.text')],
+        )['budget'] ?? null;
         $budget = is_string($typed) ? Money::parse($typed, $user->crew->currency) : null;
         try {
-            $changeCrew->set($user->crew, 'season_budget', $budget?->isZero() === false ? $budget : null, $this->was($request), static fn (Crew $crew): string => $crew->season_budget?->format() ?? Words::of('money.no-budget'));
+            $changeCrew->set(
+                $user->crew,
+                'season_budget',
+                $budget?->isZero() === false ? $budget : null,
+                $this->was($request),
+                static fn (Crew $crew): string => $crew->season_budget?->format() ?? Words::of('money.no-budget'),
+            );
         } catch (ChangedMeanwhile $why) {
             return back(303)->withInput()->withErrors(['budget' => $why->getMessage()]);
         }

@@ -22,7 +22,37 @@ final class PocketController
     /** Limits are taken along for every pack up to so many pieces, and for the larger packs there are. */
     private const UP_TO = 100;
 
-    private const LARGER = [108, 120, 125, 128, 132, 144, 150, 160, 175, 180, 192, 200, 225, 240, 250, 288, 300, 320, 350, 360, 400, 450, 480, 500, 600, 720, 750, 800, 1000];
+    private const LARGER = [
+        108,
+        120,
+        125,
+        128,
+        132,
+        144,
+        150,
+        160,
+        175,
+        180,
+        192,
+        200,
+        225,
+        240,
+        250,
+        288,
+        300,
+        320,
+        350,
+        360,
+        400,
+        450,
+        480,
+        500,
+        600,
+        720,
+        750,
+        800,
+        1000,
+    ];
 
     public function show(Catalogue $catalogue, Prices $prices, Shortfall $shortfall, #[CurrentUser] User $user): View
     {

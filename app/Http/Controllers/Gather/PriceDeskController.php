@@ -29,8 +29,12 @@ final readonly class PriceDeskController
 
     public function __construct(private Catalogue $catalogue, private Guides $guides) {}
 
-    public function show(Request $request, Prices $prices, Shortfall $shortfall, #[CurrentUser] User $user): PageOrFragment
-    {
+    public function show(
+        Request $request,
+        Prices $prices,
+        Shortfall $shortfall,
+        #[CurrentUser] User $user,
+    ): PageOrFragment {
         $desk = PriceDesk::of($request, $this->catalogue, $user->crew->currency);
         $needed = $desk->kind === null ? 0 : $shortfall->toBuy($desk->kind);
         $bands = $this->guides->current()->bands;
@@ -55,7 +59,10 @@ final readonly class PriceDeskController
         $currency = $user->crew->currency;
         $kept = $request->validate([
             'kind' => ['required', Rule::in(array_keys($this->catalogue->all()))],
-            'band' => ['nullable', Rule::in(array_map(static fn (AgeBand $band): string => $band->id(), $this->guides->current()->bands))],
+            'band' => [
+                'nullable',
+                Rule::in(array_map(static fn (AgeBand $band): string => $band->id(), $this->guides->current()->bands)),
+            ],
             'target' => ['bail', 'nullable', 'string', new ReadsAsTarget($currency)],
         ], ['in' => Words::of('boxes.errors.in'), 'string' => Words::of('boxes.errors.text')]);
         $target = is_string($kept['target'] ?? null) ? TargetAmount::parse($kept['target'], $currency) : null;

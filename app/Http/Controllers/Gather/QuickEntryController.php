@@ -23,8 +23,11 @@ final readonly class QuickEntryController
     }
 
     /** Keep the whole receipt, or say what is wrong with it; where its total differs, only once that was seen. */
-    public function store(Request $request, KeepLots $keepLots, #[CurrentUser] User $user): PageOrFragment|RedirectResponse
-    {
+    public function store(
+        Request $request,
+        KeepLots $keepLots,
+        #[CurrentUser] User $user,
+    ): PageOrFragment|RedirectResponse {
         $entry = QuickEntry::of($request, $this->catalogue, $user->crew->currency);
         $differs = $entry->difference()?->isZero() === false && ! $request->boolean('differs');
         if ($request->boolean('check') || $entry->wrong->isNotEmpty() || $entry->isEmpty() || $differs) {
@@ -33,11 +36,18 @@ final readonly class QuickEntryController
         $lots = $entry->lots($user->crew_id);
         $keepLots->execute(...$lots);
 
-        return to_route('gather', ['sort' => 'newest'])->with('said', trans_choice('quick.kept', count($lots), ['sum' => $entry->sum()->format()]));
+        return to_route('gather', ['sort' => 'newest'])->with(
+            'said',
+            trans_choice('quick.kept', count($lots), ['sum' => $entry->sum()->format()]),
+        );
     }
 
     private static function page(QuickEntry $entry, bool $isTried = false): PageOrFragment
     {
-        return new PageOrFragment(view('gather.quick', ['entry' => $entry, 'isTried' => $isTried]), 'receipt', $isTried ? 422 : 200);
+        return new PageOrFragment(
+            view('gather.quick', ['entry' => $entry, 'isTried' => $isTried]),
+            'receipt',
+            $isTried ? 422 : 200,
+        );
     }
 }

@@ -31,22 +31,39 @@ final class ShoppingController
                 $line,
                 $prices->latest($line->kind),
                 $prices->judgeFor($line->kind, $line->toBuy(), $shortfall->bandsOf($line->kind))->measure(),
-                array_values($boxes->only(array_keys($line->byBox))->map(static fn (Box $box): string => $box->theme)->all()),
+                array_values(
+                    $boxes->only(array_keys($line->byBox))->map(static fn (Box $box): string => $box->theme)->all(),
+                ),
             ));
         $estimate = $rows->reduce(
-            static fn (ExactAmount $sum, ShoppingRow $row): ExactAmount => $sum->plus($row->estimate() ?? ExactAmount::zero($user->crew->currency)),
+            static fn (ExactAmount $sum, ShoppingRow $row): ExactAmount => $sum->plus(
+                $row->estimate() ?? ExactAmount::zero($user->crew->currency),
+            ),
             ExactAmount::zero($user->crew->currency),
         );
 
         $each = $prices->each(array_map(static fn (ShoppingLine $line): ItemKind => $line->kind, $shortfall->lines()));
 
         return view('gather.shopping', [
-            'outlooks' => $boxes->filter(static fn (Box $box): bool => array_filter($shortfall->lines(), static fn (ShoppingLine $line): bool => isset($line->byBox[$box->id])) !== [])
-                ->map(static fn (Box $box): array => [$box, BoxOutlook::of($box->id, $box->plan(), $shortfall->lines(), $each)]),
+            'outlooks' => $boxes->filter(
+                static fn (Box $box): bool => array_filter(
+                    $shortfall->lines(),
+                    static fn (ShoppingLine $line): bool => isset($line->byBox[$box->id]),
+                ) !== [],
+            )
+                ->map(
+                    static fn (Box $box): array => [
+                        $box, BoxOutlook::of($box->id, $box->plan(), $shortfall->lines(), $each),
+                    ],
+                ),
             'places' => $rows->groupBy(static fn (ShoppingRow $row): string => $row->place())->sortKeysDesc(),
             'estimate' => $estimate->rounded(),
-            'withoutEstimate' => $rows->filter(static fn (ShoppingRow $row): bool => $row->estimate() === null)->count(),
-            'covered' => collect($shortfall->lines())->filter(static fn (ShoppingLine $line): bool => $line->onHand > 0),
+            'withoutEstimate' => $rows->filter(
+                static fn (ShoppingRow $row): bool => $row->estimate() === null,
+            )->count(),
+            'covered' => collect($shortfall->lines())->filter(
+                static fn (ShoppingLine $line): bool => $line->onHand > 0,
+            ),
             'hasBoxes' => $boxes->isNotEmpty(),
         ]);
     }
@@ -56,6 +73,9 @@ final class ShoppingController
         $lot = $request->lot();
         $setAside = $buyForBoxes->execute($lot);
 
-        return to_route('shopping')->with('said', trans_choice('shopping.got', $setAside, ['name' => $lot->name, 'pieces' => $lot->pieces]));
+        return to_route('shopping')->with(
+            'said',
+            trans_choice('shopping.got', $setAside, ['name' => $lot->name, 'pieces' => $lot->pieces]),
+        );
     }
 }

@@ -23,7 +23,10 @@ final class StashController
             'drawers' => $question->drawers(),
             'lots' => $question->lots(),
             'bands' => $bands,
-            'boxes' => Box::query()->get()->filter(static fn (Box $box): bool => $box->stage->isOpen())->sortBy('number'),
+            'boxes' => Box::query()
+                ->get()
+                ->filter(static fn (Box $box): bool => $box->stage->isOpen())
+                ->sortBy('number'),
         ]), 'drawers');
     }
 }

@@ -19,6 +19,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use PluckyWren\Core\Recipient\Gender;
+use PluckyWren\Core\Stash\Catalogue;
 
 /** The drive guides: read, chosen, copied, taken out as a file and brought in again. */
 final readonly class GuideController
@@ -27,18 +29,28 @@ final readonly class GuideController
 
     private const MOST_KILOBYTES = 500;
 
-    public function __construct(private Guides $guides) {}
+    public function __construct(private Guides $guides, private Catalogue $catalogue) {}
 
     public function index(): View
     {
-        return view('guides.index', ['guides' => $this->guides->all(), 'current' => $this->guides->current(), 'shipped' => $this->guides]);
+        return view('guides.index', [
+            'guides' => $this->guides->all(),
+            'current' => $this->guides->current(),
+            'shipped' => $this->guides,
+        ]);
     }
 
     public function show(string $id): View
     {
         $guide = $this->guides->find($id) ?? abort(404);
 
-        return view('guides.show', ['guide' => $guide, 'isOwn' => ! $this->guides->isShipped($id), 'boxes' => Box::query()->get()->sortBy('number')]);
+        return view('guides.show', [
+            'guide' => $guide,
+            'nameOfKind' => fn (string $kind): string => mb_strtolower($this->catalogue->get($kind)->name),
+            'nameOfGender' => static fn (Gender $gender): string => Words::of("people.{$gender->value}"),
+            'isOwn' => ! $this->guides->isShipped($id),
+            'boxes' => Box::query()->get()->sortBy('number'),
+        ]);
     }
 
     public function choose(Request $request, ChangeCrew $changeCrew, #[CurrentUser] User $user): RedirectResponse
@@ -46,7 +58,13 @@ final readonly class GuideController
         $id = $request->string('guide')->value();
         $guide = $this->guides->find($id) ?? abort(404);
         try {
-            $changeCrew->set($user->crew, 'guide', $id, $this->was($request), fn (): string => $this->guides->current()->drive);
+            $changeCrew->set(
+                $user->crew,
+                'guide',
+                $id,
+                $this->was($request),
+                fn (): string => $this->guides->current()->drive,
+            );
         } catch (ChangedMeanwhile $why) {
             return back(303)->with('said', $why->getMessage());
         }
@@ -57,7 +75,9 @@ final readonly class GuideController
     public function copy(string $id, KeepGuide $keepGuide): RedirectResponse
     {
         $data = $this->guides->data($id) ?? abort(404);
-        $copy = $keepGuide->asNew(['id' => $id, 'source' => Words::of('guides.copy-of', ['source' => $data['source']])] + $data);
+        $copy = $keepGuide->asNew(
+            ['id' => $id, 'source' => Words::of('guides.copy-of', ['source' => $data['source']])] + $data,
+        );
 
         return to_route('guides.edit', $copy->slug)->with('said', Words::of('guides.copied'));
     }
@@ -65,21 +85,36 @@ final readonly class GuideController
     public function export(string $id): Response
     {
         $data = $this->guides->data($id) ?? abort(404);
-        $json = json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT);
+        $json = json_encode(
+            $data,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT,
+        );
 
-        return new Response($json."\n", 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"{$id}.json\""]);
+        return new Response($json."\n", 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => "attachment; filename=\"{$id}.json\"",
+        ]);
     }
 
     public function import(Request $request, GuideFile $guideFile, KeepGuide $keepGuide): RedirectResponse
     {
-        $request->validate(['file' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]], ['file.*' => Words::of('guides.file')]);
+        $request->validate(
+            ['file' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]],
+            ['file.*' => Words::of('guides.file')],
+        );
         $upload = $request->file('file');
         try {
-            $data = $guideFile->read($upload instanceof \Illuminate\Http\UploadedFile ? $upload->getContent() : '', 'The file');
+            $data = $guideFile->read(
+                $upload instanceof \Illuminate\Http\UploadedFile ? $upload->getContent() : '',
+                'The file',
+            );
         } catch (MalformedGuide $wrong) {
             return back(303)->withErrors(['file' => $wrong->getMessage()]);
         }
 
-        return to_route('guides.show', $keepGuide->asNew($data)->slug)->with('said', Words::of('guides.imported', ['drive' => $data['drive']]));
+        return to_route('guides.show', $keepGuide->asNew($data)->slug)->with(
+            'said',
+            Words::of('guides.imported', ['drive' => $data['drive']]),
+        );
     }
 }

@@ -24,7 +24,11 @@ final readonly class GuideEditorController
 
     public function edit(CrewGuide $guide): View
     {
-        return view('guides.edit', ['own' => $guide, 'guide' => $guide->data, 'boxes' => Box::query()->get()->sortBy('number')]);
+        return view('guides.edit', [
+            'own' => $guide,
+            'guide' => $guide->data,
+            'boxes' => Box::query()->get()->sortBy('number'),
+        ]);
     }
 
     public function update(GuideRequest $request, CrewGuide $guide, KeepGuide $keepGuide): RedirectResponse
@@ -43,7 +47,15 @@ final readonly class GuideEditorController
     {
         $box = Box::query()->with(Box::CONTENTS)->findOrFail($request->string('box')->value());
         try {
-            return view('guides.trial', ['box' => $box, 'comparison' => GuideComparison::of($box->plan(), Guide::ofData($request->guideData($guide)), $this->rules), 'wrong' => '']);
+            return view('guides.trial', [
+                'box' => $box,
+                'comparison' => GuideComparison::of(
+                    $box->plan(),
+                    Guide::ofData($request->guideData($guide)),
+                    $this->rules,
+                ),
+                'wrong' => '',
+            ]);
         } catch (MalformedGuide $wrong) {
             return view('guides.trial', ['box' => $box, 'comparison' => null, 'wrong' => $wrong->getMessage()]);
         }

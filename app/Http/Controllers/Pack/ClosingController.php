@@ -25,13 +25,20 @@ final class ClosingController
     {
         $sheet = $sheets->tried($box);
 
-        return view('pack.closing', ['sheet' => $sheet, 'check' => ClosingCheck::of($sheet->plan, $sheet->gauges, $box->closingTicks()), 'look' => SecondLook::of($sheet->plan, $list, $prices->each($catalogue->all()))]);
+        return view('pack.closing', [
+            'sheet' => $sheet,
+            'check' => ClosingCheck::of($sheet->plan, $sheet->gauges, $box->closingTicks()),
+            'look' => SecondLook::of($sheet->plan, $list, $prices->each($catalogue->all())),
+        ]);
     }
 
     public function tick(Request $request, Box $box, ClosingTick $tick, TickTask $tickTask): RedirectResponse
     {
         $tickTask->ofClosing($box, $tick, $request->boolean('done'));
 
-        return to_route('boxes.closing', $box)->with('said', Words::of($request->boolean('done') ? 'closing.ticked' : 'closing.unticked'));
+        return to_route('boxes.closing', $box)->with(
+            'said',
+            Words::of($request->boolean('done') ? 'closing.ticked' : 'closing.unticked'),
+        );
     }
 }

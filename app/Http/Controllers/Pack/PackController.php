@@ -13,7 +13,13 @@ final class PackController
 {
     public function __invoke(BoxSheets $sheets): View
     {
-        $boxes = Box::query()->with(Box::CONTENTS)->where('stage', Stage::Ready)->get()->sortBy('number')->values()->toBase();
+        $boxes = Box::query()
+            ->with(Box::CONTENTS)
+            ->where('stage', Stage::Ready)
+            ->get()
+            ->sortBy('number')
+            ->values()
+            ->toBase();
 
         return view('pack.index', ['sheets' => $sheets->known($boxes)]);
     }

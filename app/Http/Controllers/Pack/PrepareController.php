@@ -15,12 +15,19 @@ final class PrepareController
 {
     public function box(Request $request, Box $box): View
     {
-        return view('pack.prepare', ['box' => $box->load(Box::CONTENTS), 'preparation' => new Preparation([$box]), 'wrapping' => Wrapping::of($request, $box)]);
+        return view('pack.prepare', [
+            'box' => $box->load(Box::CONTENTS),
+            'preparation' => new Preparation([$box]),
+            'wrapping' => Wrapping::of($request, $box),
+        ]);
     }
 
     public function evening(): View
     {
-        $boxes = array_filter(Box::query()->with(Box::CONTENTS)->get()->sortBy('number')->all(), static fn (Box $box): bool => $box->stage->isOpen());
+        $boxes = array_filter(
+            Box::query()->with(Box::CONTENTS)->get()->sortBy('number')->all(),
+            static fn (Box $box): bool => $box->stage->isOpen(),
+        );
 
         return view('pack.evening', ['preparation' => new Preparation(array_values($boxes))]);
     }

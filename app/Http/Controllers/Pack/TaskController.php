@@ -40,7 +40,10 @@ final readonly class TaskController
         $ids !== [] && count($pieces) === count(array_unique($ids)) || abort(404);
         $this->tickTask->ofPieces($pieces, $task);
 
-        return to_route('evening')->with('said', trans_choice('tasks.all-done', count($pieces), ['task' => Words::of("tasks.name.{$task->value}")]));
+        return to_route('evening')->with(
+            'said',
+            trans_choice('tasks.all-done', count($pieces), ['task' => Words::of("tasks.name.{$task->value}")]),
+        );
     }
 
     /** @param list<Task> $missed */
@@ -49,10 +52,18 @@ final readonly class TaskController
         $name = Words::of("tasks.name.{$task->value}");
         $said = match (true) {
             ! $request->boolean('done') => Words::of('tasks.open-again', ['task' => $name]),
-            $missed !== [] => Words::of('tasks.too-early', ['task' => $name, 'missed' => implode(', ', array_map(static fn (Task $other): string => Words::of("tasks.name.{$other->value}"), $missed))]),
+            $missed !== [] => Words::of('tasks.too-early', [
+                'task' => $name,
+                'missed' => implode(
+                    ', ',
+                    array_map(static fn (Task $other): string => Words::of("tasks.name.{$other->value}"), $missed),
+                ),
+            ]),
             default => Words::of('tasks.done', ['task' => $name]),
         };
 
-        return $request->input('from') === 'list' ? back(303)->with('said', $said) : SheetResponse::changed($box, $said);
+        return $request->input('from') === 'list'
+            ? back(303)->with('said', $said)
+            : SheetResponse::changed($box, $said);
     }
 }

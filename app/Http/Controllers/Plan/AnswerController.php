@@ -25,7 +25,11 @@ final readonly class AnswerController
         $key = $request->string('key')->value();
         $finding = $this->finding($box, $key) ?? abort(404);
         $bag = self::bag($key);
-        $checked = Validator::make($request->all(), ['because' => ['bail', 'required', 'string', 'min:3', 'max:200']], ['because.max' => Words::of('stash.errors.max'), 'because.*' => Words::of('flags.because-needed')]);
+        $checked = Validator::make(
+            $request->all(),
+            ['because' => ['bail', 'required', 'string', 'min:3', 'max:200']],
+            ['because.max' => Words::of('stash.errors.max'), 'because.*' => Words::of('flags.because-needed')],
+        );
         if (! $finding->canBeOverruled) {
             $checked->after(static fn ($checked) => $checked->errors()->add('because', Words::of('flags.measure-it')));
         }

@@ -22,6 +22,9 @@ final class BoxChangeController
             return back(303)->withErrors(['undo' => $why->getMessage()]);
         }
 
-        return to_route('boxes.show', $box, 303)->with('said', Words::of('history.undone', ['what' => Words::of("history.what.{$change->what}")]));
+        return to_route('boxes.show', $box, 303)->with(
+            'said',
+            Words::of('history.undone', ['what' => Words::of("history.what.{$change->what}")]),
+        );
     }
 }

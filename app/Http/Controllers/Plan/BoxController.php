@@ -53,19 +53,28 @@ final readonly class BoxController
     public function update(BoxRequest $request, Box $box, ChangeBox $changeBox, BoxHistory $history): RedirectResponse
     {
         try {
-            $changeBox->edit($box, $request->described(...), $request->string('was')->value(), $request->input('meanwhile') === 'theirs');
+            $changeBox->edit(
+                $box,
+                $request->described(...),
+                $request->string('was')->value(),
+                $request->input('meanwhile') === 'theirs',
+            );
         } catch (ChangedMeanwhile $why) {
             return back(303)->withInput()->with('meanwhile', $why->getMessage());
         }
 
-        return to_route('boxes.show', $box)->with('said', Words::of('boxes.changed'))->with('undo', $history->undoAddress());
+        return to_route('boxes.show', $box)
+            ->with('said', Words::of('boxes.changed'))
+            ->with('undo', $history->undoAddress());
     }
 
     public function destroy(Box $box, ChangeBox $changeBox, BoxHistory $history): RedirectResponse
     {
         $changeBox->drop($box);
 
-        return to_route('shelf')->with('said', Words::of('boxes.removed', ['theme' => $box->theme]))->with('undo', $history->undoAddress());
+        return to_route('shelf')
+            ->with('said', Words::of('boxes.removed', ['theme' => $box->theme]))
+            ->with('undo', $history->undoAddress());
     }
 
     private function form(Box $box, Guide $guide): View

@@ -32,7 +32,10 @@ final readonly class BoxFileController
     {
         $json = $this->boxFile->write($box->load(Box::CONTENTS)->document());
 
-        return new Response($json, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($box->theme) ?: 'box').'.json"']);
+        return new Response($json, 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="'.(Str::slug($box->theme) ?: 'box').'.json"',
+        ]);
     }
 
     /** The record of a box that was handed in, byte for byte as it was written then. */
@@ -40,20 +43,35 @@ final readonly class BoxFileController
     {
         $record = $box->record ?? abort(404);
 
-        return new Response($record->record, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($box->theme) ?: 'box').'-record.json"']);
+        return new Response($record->record, 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="'.(Str::slug($box->theme) ?: 'box').'-record.json"',
+        ]);
     }
 
     public function import(Request $request, ImportBox $importBox, #[CurrentUser] User $user): RedirectResponse
     {
-        $request->validate(['file' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]], ['file.*' => Words::of('boxes.errors.file')]);
+        $request->validate(
+            ['file' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]],
+            ['file.*' => Words::of('boxes.errors.file')],
+        );
         $upload = $request->file('file');
         try {
-            $document = $this->boxFile->read($upload instanceof UploadedFile ? $upload->getContent() : '', Words::of('boxes.the-file'), fn (string $id): ?Guide => $this->guides->find($id));
+            $document = $this->boxFile->read(
+                $upload instanceof UploadedFile ? $upload->getContent() : '',
+                Words::of('boxes.the-file'),
+                fn (string $id): ?Guide => $this->guides->find($id),
+            );
         } catch (MalformedFile $wrong) {
             return back(303)->withErrors(['file' => $wrong->getMessage()]);
         }
         if (! $document->plan->sendingGift->currency->equals($user->crew->currency)) {
-            return back(303)->withErrors(['file' => Words::of('boxes.errors.currency', ['theirs' => $document->plan->sendingGift->currency->code, 'ours' => $user->crew->currency->code])]);
+            return back(303)->withErrors([
+                'file' => Words::of('boxes.errors.currency', [
+                    'theirs' => $document->plan->sendingGift->currency->code,
+                    'ours' => $user->crew->currency->code,
+                ]),
+            ]);
         }
         try {
             $box = $importBox->execute($document, $user->crew);

@@ -26,24 +26,46 @@ final readonly class CompareController
     {
         $others = array_filter($this->guides->all(), static fn (Guide $guide): bool => $guide->id !== $box->guide);
         $chosen = $this->guides->find($request->string('with')->value());
-        $with = $chosen ?? ($this->guides->current()->id === $box->guide ? array_values($others)[0] ?? null : $this->guides->current());
+        $with = $chosen
+            ?? (
+                $this->guides->current()->id === $box->guide
+                    ? array_values($others)[0] ?? null
+                    : $this->guides->current()
+            );
         $plan = $box->load(Box::CONTENTS)->plan();
 
-        return view('plan.compare', ['box' => $box, 'plan' => $plan, 'guides' => $others, 'comparison' => $with === null ? null : GuideComparison::of($plan, $with, $rules)]);
+        return view('plan.compare', [
+            'box' => $box,
+            'plan' => $plan,
+            'guides' => $others,
+            'comparison' => $with === null ? null : GuideComparison::of($plan, $with, $rules),
+        ]);
     }
 
     /** Plan the box by another guide from now on; its band is that guide's nearest. */
-    public function adopt(Request $request, Box $box, RuleBook $rules, ChangeBox $changeBox, BoxHistory $history): RedirectResponse
-    {
+    public function adopt(
+        Request $request,
+        Box $box,
+        RuleBook $rules,
+        ChangeBox $changeBox,
+        BoxHistory $history,
+    ): RedirectResponse {
         $guide = $this->guides->find($request->string('guide')->value()) ?? abort(404);
         $band = GuideComparison::of($box->load(Box::CONTENTS)->plan(), $guide, $rules)->band;
         $isAlike = $box->sending_gift->currency->equals($guide->sendingGift->currency);
         try {
-            $changeBox->set($box, ['guide' => $guide->id, 'band' => $band->id()] + ($isAlike ? ['sending_gift' => $guide->sendingGift] : []));
+            $changeBox->set(
+                $box,
+                ['guide' => $guide->id, 'band' => $band->id()] + (
+                    $isAlike ? ['sending_gift' => $guide->sendingGift] : []
+                ),
+            );
         } catch (CannotChangeBox $why) {
             return to_route('boxes.show', $box)->with('said', $why->getMessage());
         }
 
-        return to_route('boxes.show', $box)->with('said', Words::of('guides.adopted', ['drive' => $guide->drive]))->with('undo', $history->undoAddress());
+        return to_route('boxes.show', $box)
+            ->with('said', Words::of('guides.adopted', ['drive' => $guide->drive]))
+            ->with('undo', $history->undoAddress());
     }
 }

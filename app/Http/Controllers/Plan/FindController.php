@@ -32,7 +32,13 @@ final readonly class FindController
         return view('plan.find', [
             'search' => $search,
             'nested' => $this->nested($lots),
-            'boxes' => $search === '' ? collect() : Box::query()->whereRaw("theme like ? escape '\\'", [$like])->orderBy('number')->limit(self::MOST)->get(),
+            'boxes' => $search === ''
+                ? collect()
+                : Box::query()
+                    ->whereRaw("theme like ? escape '\\'", [$like])
+                    ->orderBy('number')
+                    ->limit(self::MOST)
+                    ->get(),
             'lots' => $lots,
             'inside' => $search === '' ? collect() : self::inside($search),
         ]);
@@ -46,11 +52,18 @@ final readonly class FindController
      */
     private function nested(Collection $lots): array
     {
-        $boxes = $lots->flatMap(static fn (Lot $lot) => $lot->setAsidePieces->map(static fn (Piece $piece): Box => $piece->box))->unique('id')->values()->toBase();
+        $boxes = $lots->flatMap(
+            static fn (Lot $lot) => $lot->setAsidePieces->map(static fn (Piece $piece): Box => $piece->box),
+        )
+            ->unique('id')
+            ->values()
+            ->toBase();
         $nested = [];
         foreach ($this->sheets->known($boxes) as $sheet) {
             foreach ($sheet->packingOrder() as $placement) {
-                $nested += $placement->in === null ? [] : [FitProblem::pieceOf($placement->id) => $sheet->nameOf($placement->in)];
+                $nested += $placement->in === null
+                    ? []
+                    : [FitProblem::pieceOf($placement->id) => $sheet->nameOf($placement->in)];
             }
         }
 
@@ -64,7 +77,12 @@ final readonly class FindController
      */
     private static function inside(string $search): Collection
     {
-        $kinds = array_keys(array_filter(resolve(Catalogue::class)->all(), static fn (ItemKind $kind): bool => mb_stripos($kind->name, $search) !== false));
+        $kinds = array_keys(
+            array_filter(
+                resolve(Catalogue::class)->all(),
+                static fn (ItemKind $kind): bool => mb_stripos($kind->name, $search) !== false,
+            ),
+        );
         $query = Lot::query()->with('setAsidePieces.box');
         $query->where(static function (Builder $query) use ($kinds): void {
             $query->whereRaw('0');

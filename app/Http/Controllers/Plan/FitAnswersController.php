@@ -38,7 +38,9 @@ final readonly class FitAnswersController
             // What could be done is only worth telling of the best packing there is.
             $plan->pieces === [] || $fitRoom->improved(FitProblem::of($plan), $box->crew_id);
 
-            return (new PageOrFragment(view('plan.fit-answers', ['answers' => FitAnswers::of($box)]), 'answers'))->rendered();
+            return (
+                new PageOrFragment(view('plan.fit-answers', ['answers' => FitAnswers::of($box)]), 'answers')
+            )->rendered();
         });
 
         return $page ?? new PageOrFragment(view('plan.fit-answers-later', ['box' => $box]), 'answers');
@@ -46,11 +48,21 @@ final readonly class FitAnswersController
 
     public function leaveOut(Request $request, Box $box): RedirectResponse
     {
-        $request->validate(['counts' => ['required', 'array', 'max:20'], 'counts.*' => ['integer', 'between:1,100']], ['*' => Words::of('fit.errors.counts')]);
+        $request->validate(
+            ['counts' => ['required', 'array', 'max:20'], 'counts.*' => ['integer', 'between:1,100']],
+            ['*' => Words::of('fit.errors.counts')],
+        );
         /** @var array<string, mixed> $counts */
         $counts = $request->array('counts');
 
-        return $this->done($box, fn () => $this->fillBox->leaveOut($box, array_map(static fn (mixed $count): int => is_numeric($count) ? (int) $count : 1, $counts)), Words::of('fit.left-out'));
+        return $this->done(
+            $box,
+            fn () => $this->fillBox->leaveOut(
+                $box,
+                array_map(static fn (mixed $count): int => is_numeric($count) ? (int) $count : 1, $counts),
+            ),
+            Words::of('fit.left-out'),
+        );
     }
 
     public function swap(Request $request, Piece $piece): RedirectResponse
@@ -58,18 +70,35 @@ final readonly class FitAnswersController
         $lot = Lot::query()->findOrFail($request->string('lot')->value());
         Gate::authorize('update', $lot);
 
-        return $this->done($piece->box, fn () => $this->fillBox->swap($piece, $lot), Words::of('fit.swapped', ['name' => $lot->name]));
+        return $this->done(
+            $piece->box,
+            fn () => $this->fillBox->swap($piece, $lot),
+            Words::of('fit.swapped', ['name' => $lot->name]),
+        );
     }
 
     public function kind(Request $request, Box $box, BoxKinds $boxKinds): RedirectResponse
     {
-        $request->validate(['kind' => ['required', Rule::in(array_keys($boxKinds->all()))]], ['*' => Words::of('boxes.errors.in')]);
+        $request->validate(
+            ['kind' => ['required', Rule::in(array_keys($boxKinds->all()))]],
+            ['*' => Words::of('boxes.errors.in')],
+        );
         $kind = $boxKinds->get($request->string('kind')->value());
 
         // What was done to the old box is not done to the new one.
-        $changes = ['box_kind' => $kind->id, 'own_size' => null, 'own_floor_length_tenths' => null, 'own_floor_width_tenths' => null, 'done' => []];
+        $changes = [
+            'box_kind' => $kind->id,
+            'own_size' => null,
+            'own_floor_length_tenths' => null,
+            'own_floor_width_tenths' => null,
+            'done' => [],
+        ];
 
-        return $this->done($box, fn () => $this->changeBox->set($box, $changes), Words::of('fit.now-in', ['box' => $kind->name]));
+        return $this->done(
+            $box,
+            fn () => $this->changeBox->set($box, $changes),
+            Words::of('fit.now-in', ['box' => $kind->name]),
+        );
     }
 
     public function school(Request $request, Box $box): RedirectResponse
@@ -77,7 +106,11 @@ final readonly class FitAnswersController
         $request->validate(['school' => ['required', Rule::enum(Order::class)]], ['*' => Words::of('boxes.errors.in')]);
         $order = Order::from($request->string('school')->value());
 
-        return $this->done($box, fn () => $this->changeBox->set($box, ['packing_order' => $order]), Words::of('fit.now-by', ['school' => Words::of("fit.schools.{$order->value}.name")]));
+        return $this->done(
+            $box,
+            fn () => $this->changeBox->set($box, ['packing_order' => $order]),
+            Words::of('fit.now-by', ['school' => Words::of("fit.schools.{$order->value}.name")]),
+        );
     }
 
     /** Do it and say so, or say why it cannot be done; either way back to how the box goes in. */

@@ -15,6 +15,11 @@ final class FitController
 {
     public function __invoke(Request $request, Box $box, BoxSheets $sheets): PageOrFragment
     {
-        return new PageOrFragment(view('plan.fit', ['fit' => FitView::of($sheets->tried($box), $request->query('step'), $request->query('turn'))]), 'fit');
+        return new PageOrFragment(
+            view('plan.fit', [
+                'fit' => FitView::of($sheets->tried($box), $request->query('step'), $request->query('turn')),
+            ]),
+            'fit',
+        );
     }
 }

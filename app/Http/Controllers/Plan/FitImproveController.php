@@ -19,10 +19,13 @@ final class FitImproveController
         $plan = $box->load(Box::CONTENTS)->plan();
         $isBetter = $plan->pieces !== [] && $fitRoom->improved(FitProblem::of($plan), $box->crew_id) !== null;
         if ($request->boolean('steps')) {
-            // The steps wait for this before they look for further answers, so they are told either way, and ask for the one they show.
+            // The steps wait for this before they look for further answers, so they are told either way, and ask for
+            // the one they show.
             return response()->noContent()->header('HX-Trigger', 'packed-at-length');
         }
 
-        return $isBetter ? response(view('plan.partials.improved', ['sheet' => $sheets->tried($box)])) : response()->noContent();
+        return $isBetter
+            ? response(view('plan.partials.improved', ['sheet' => $sheets->tried($box)]))
+            : response()->noContent();
     }
 }

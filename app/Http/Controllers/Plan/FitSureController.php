@@ -27,6 +27,8 @@ final class FitSureController
             });
         }
 
-        return PageOrFragment::isPart($request) ? view('plan.partials.sure', ['sure' => Sureness::of($box, $plan, $fitRoom)]) : to_route('boxes.fit', $box, 303);
+        return PageOrFragment::isPart($request)
+            ? view('plan.partials.sure', ['sure' => Sureness::of($box, $plan, $fitRoom)])
+            : to_route('boxes.fit', $box, 303);
     }
 }

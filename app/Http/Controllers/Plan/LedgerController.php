@@ -29,10 +29,28 @@ final readonly class LedgerController
 
         return CsvDownload::of("ledger-box-{$box->number}.csv", static function () use ($sheet): iterable {
             yield ['piece', 'lane', 'where from', 'how many', 'each', 'cost', 'sum so far'];
-            foreach (Ledger::of($sheet)->lines as ['piece' => $piece, 'planned' => $planned, 'cost' => $cost, 'sum' => $sum]) {
-                yield [$planned->name, $planned->kind->category->value, $piece->lot?->cameFrom() ?? 'to buy', (string) $planned->quantity, $planned->price->each?->plain() ?? '', $cost?->plain() ?? '', $sum->plain()];
+            foreach (
+                Ledger::of($sheet)->lines as ['piece' => $piece, 'planned' => $planned, 'cost' => $cost, 'sum' => $sum]
+            ) {
+                yield [
+                    $planned->name,
+                    $planned->kind->category->value,
+                    $piece->lot?->cameFrom() ?? 'to buy',
+                    (string) $planned->quantity,
+                    $planned->price->each?->plain() ?? '',
+                    $cost?->plain() ?? '',
+                    $sum->plain(),
+                ];
             }
-            yield ['sending gift', '', '', '1', $sheet->box->sending_gift->plain(), $sheet->box->sending_gift->plain(), $sheet->gauges->money->total->plain()];
+            yield [
+                'sending gift',
+                '',
+                '',
+                '1',
+                $sheet->box->sending_gift->plain(),
+                $sheet->box->sending_gift->plain(),
+                $sheet->gauges->money->total->plain(),
+            ];
         });
     }
 }

@@ -34,7 +34,10 @@ final readonly class MoveBoxController
 
     public function __invoke(Request $request, Box $box): RedirectResponse
     {
-        $request->validate(['stage' => ['required', Rule::enum(Stage::class)], 'was' => ['nullable', Rule::enum(Stage::class)]], ['*' => Words::of('boxes.errors.in')]);
+        $request->validate(
+            ['stage' => ['required', Rule::enum(Stage::class)], 'was' => ['nullable', Rule::enum(Stage::class)]],
+            ['*' => Words::of('boxes.errors.in')],
+        );
         $stage = Stage::from($request->string('stage')->value());
         try {
             $this->changeBox->move($box, $stage, Stage::tryFrom($request->string('was')->value()));
@@ -48,6 +51,11 @@ final readonly class MoveBoxController
             return to_route('boxes.closing', $box, 303)->with('said', Words::of('boxes.not-closed-yet'));
         }
 
-        return back(303)->with('said', Words::of('boxes.moved', ['theme' => $box->theme, 'stage' => Words::of("stages.{$stage->value}.name")]))->with('undo', $this->history->undoAddress());
+        return back(303)
+            ->with(
+                'said',
+                Words::of('boxes.moved', ['theme' => $box->theme, 'stage' => Words::of("stages.{$stage->value}.name")]),
+            )
+            ->with('undo', $this->history->undoAddress());
     }
 }

@@ -33,27 +33,56 @@ final readonly class PieceController
             $catalogue->has($id) || abort(404);
             $kind = $catalogue->get($id);
 
-            return $this->tried($box, 'pick', fn (): Piece => $this->fillBox->list($box, $kind, $quantity), Words::of('boxes.listed', ['name' => $kind->name]));
+            return $this->tried(
+                $box,
+                'pick',
+                fn (): Piece => $this->fillBox->list($box, $kind, $quantity),
+                Words::of('boxes.listed', ['name' => $kind->name]),
+            );
         }
         $lot = Lot::query()->findOrFail($lotId);
         Gate::authorize('update', $lot);
 
-        return $this->tried($box, 'pick', fn (): Piece => $this->fillBox->pick($box, $lot, $quantity), Words::of('boxes.picked', ['name' => $lot->name]));
+        return $this->tried(
+            $box,
+            'pick',
+            fn (): Piece => $this->fillBox->pick($box, $lot, $quantity),
+            Words::of('boxes.picked', ['name' => $lot->name]),
+        );
     }
 
     public function storeFromGuide(Box $box): SheetResponse
     {
-        return $this->tried($box, 'pick', fn (): int => $this->fillBox->listWhatLacks($box), Words::of('boxes.listed-from-guide'));
+        return $this->tried(
+            $box,
+            'pick',
+            fn (): int => $this->fillBox->listWhatLacks($box),
+            Words::of('boxes.listed-from-guide'),
+        );
     }
 
     public function update(QuantityRequest $request, Piece $piece): SheetResponse
     {
-        return $this->tried($piece->box, "piece-{$piece->id}", fn () => $this->fillBox->change($piece, $request->integer('quantity'), $request->filled('was') ? $request->integer('was') : null), Words::of('boxes.quantity-changed'));
+        return $this->tried(
+            $piece->box,
+            "piece-{$piece->id}",
+            fn () => $this->fillBox->change(
+                $piece,
+                $request->integer('quantity'),
+                $request->filled('was') ? $request->integer('was') : null,
+            ),
+            Words::of('boxes.quantity-changed'),
+        );
     }
 
     public function destroy(Piece $piece): SheetResponse
     {
-        return $this->tried($piece->box, "piece-{$piece->id}", fn () => $this->fillBox->takeOut($piece), Words::of('boxes.taken-out', ['name' => $piece->lot->name ?? $piece->itemKind()->name]));
+        return $this->tried(
+            $piece->box,
+            "piece-{$piece->id}",
+            fn () => $this->fillBox->takeOut($piece),
+            Words::of('boxes.taken-out', ['name' => $piece->lot->name ?? $piece->itemKind()->name]),
+        );
     }
 
     /** Do it, and say what was done; or say beside the field why it cannot be done. */

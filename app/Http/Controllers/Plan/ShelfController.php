@@ -19,6 +19,10 @@ final class ShelfController
 
         $known = $sheets->known($boxes);
 
-        return view('plan.index', ['sheets' => $known, 'next' => NextThing::among($known, $picker), 'guide' => $guides->current()]);
+        return view('plan.index', [
+            'sheets' => $known,
+            'next' => NextThing::among($known, $picker),
+            'guide' => $guides->current(),
+        ]);
     }
 }

@@ -67,6 +67,8 @@ final class RegisterRequest extends FormRequest
     {
         $zone = $this->input('time_zone');
 
-        return is_string($zone) && in_array($zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) ? $zone : 'UTC';
+        return is_string($zone) && in_array($zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true)
+            ? $zone
+            : 'UTC';
     }
 }

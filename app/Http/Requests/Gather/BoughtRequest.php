@@ -24,7 +24,10 @@ final class BoughtRequest extends FormRequest
     public function rules(): array
     {
         // Sent later from a pocket, it carries a key by which it is known.
-        return [...$this->lotRules(), 'key' => $this->routeIs('pocket.later') ? ['bail', 'required', 'string', 'max:100'] : ['nullable']];
+        return [
+            ...$this->lotRules(),
+            'key' => $this->routeIs('pocket.later') ? ['bail', 'required', 'string', 'max:100'] : ['nullable'],
+        ];
     }
 
     public function after(): callable
@@ -53,7 +56,9 @@ final class BoughtRequest extends FormRequest
             'pack_pieces' => $this->routeIs('pocket.later') ? $this->input('pieces') : $this->input('pack_pieces'),
             'source' => $this->later('source', Source::Shop->value),
             'got_on' => min($this->later('got_on', $today), $today),
-            'length' => (string) ($kind->size->length / 10), 'width' => (string) ($kind->size->width / 10), 'height' => (string) ($kind->size->height / 10),
+            'length' => (string) ($kind->size->length / 10),
+            'width' => (string) ($kind->size->width / 10),
+            'height' => (string) ($kind->size->height / 10),
             'traits' => array_map(static fn ($trait): string => $trait->value, $kind->traits),
         ]);
     }

@@ -35,7 +35,11 @@ final class LotFaultRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['wrong.*' => Words::of('stash.errors.pieces'), 'required' => Words::of('boxes.errors.required'), 'string' => Words::of('boxes.errors.text')];
+        return [
+            'wrong.*' => Words::of('stash.errors.pieces'),
+            'required' => Words::of('boxes.errors.required'),
+            'string' => Words::of('boxes.errors.text'),
+        ];
     }
 
     public function fault(): Fault

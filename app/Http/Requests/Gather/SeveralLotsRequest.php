@@ -31,7 +31,13 @@ final class SeveralLotsRequest extends FormRequest
             'kept' => ['nullable', 'string', 'max:'.LotLimits::TEXTS['kept']],
             'place' => ['nullable', 'string', 'max:'.LotLimits::TEXTS['place']],
             'source' => ['nullable', Rule::enum(Source::class)],
-            'got_on' => ['bail', 'nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.Today::here()->toDateString()],
+            'got_on' => [
+                'bail',
+                'nullable',
+                'date_format:Y-m-d',
+                'after:2000-01-01',
+                'before_or_equal:'.Today::here()->toDateString(),
+            ],
             'box' => ['nullable', 'string'],
         ];
     }
@@ -39,13 +45,23 @@ final class SeveralLotsRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['got_on.*' => Words::of('stash.errors.got-on'), 'lots.*' => Words::of('stash.errors.none-chosen'), 'max' => Words::of('stash.errors.max'), 'string' => Words::of('boxes.errors.text')];
+        return [
+            'got_on.*' => Words::of('stash.errors.got-on'),
+            'lots.*' => Words::of('stash.errors.none-chosen'),
+            'max' => Words::of('stash.errors.max'),
+            'string' => Words::of('boxes.errors.text'),
+        ];
     }
 
     public function after(): callable
     {
         return function (Validator $validator): void {
-            if ($validator->errors()->isEmpty() && $this->tag() === '' && $this->corrections() === [] && ! $this->filled('box')) {
+            if (
+                $validator->errors()->isEmpty()
+                    && $this->tag() === ''
+                    && $this->corrections() === []
+                    && ! $this->filled('box')
+            ) {
                 $validator->errors()->add('several', Words::of('stash.errors.nothing-to-do'));
             }
         };

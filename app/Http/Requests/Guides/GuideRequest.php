@@ -44,8 +44,14 @@ final class GuideRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => Words::of('boxes.errors.required'), 'string' => Words::of('boxes.errors.text'), 'max' => Words::of('stash.errors.max'), 'min' => Words::of('boxes.errors.required'),
-            'dated' => Words::of('guides.errors.dated'), 'sending_gift.regex' => Words::of('guides.errors.gift'), 'from.regex' => Words::of('guides.errors.day'), 'to.regex' => Words::of('guides.errors.day'),
+            'required' => Words::of('boxes.errors.required'),
+            'string' => Words::of('boxes.errors.text'),
+            'max' => Words::of('stash.errors.max'),
+            'min' => Words::of('boxes.errors.required'),
+            'dated' => Words::of('guides.errors.dated'),
+            'sending_gift.regex' => Words::of('guides.errors.gift'),
+            'from.regex' => Words::of('guides.errors.day'),
+            'to.regex' => Words::of('guides.errors.day'),
         ];
     }
 
@@ -56,13 +62,30 @@ final class GuideRequest extends FormRequest
      */
     public function guideData(CrewGuide $own): array
     {
-        $bands = array_values(array_filter(array_map(trim(...), explode(',', strtr($this->string('bands')->value(), ['–' => '-'])))));
-        $handIn = ['from' => $this->string('from')->value(), 'to' => $this->string('to')->value(), 'place' => $this->string('place')->value(), 'places' => $this->places()];
-        $labels = array_values(array_filter(array_map(trim(...), explode(',', $this->string('label_fields')->value()))));
+        $bands = array_values(
+            array_filter(array_map(trim(...), explode(',', strtr($this->string('bands')->value(), ['–' => '-'])))),
+        );
+        $handIn = [
+            'from' => $this->string('from')->value(),
+            'to' => $this->string('to')->value(),
+            'place' => $this->string('place')->value(),
+            'places' => $this->places(),
+        ];
+        $labels = array_values(
+            array_filter(array_map(trim(...), explode(',', $this->string('label_fields')->value()))),
+        );
         $data = [
-            'drive' => $this->string('drive')->value(), 'season' => $this->string('season')->value(), 'source' => $this->string('source')->value(), 'dated' => $this->string('dated')->value(),
-            'sendingGift' => str_replace(',', '.', $this->string('sending_gift')->value()), 'bands' => $bands, 'handIn' => $handIn, 'labelFields' => $labels,
-            'needs' => $this->needs('needs', $bands), 'wishes' => $this->needs('wishes', $bands), 'flags' => $this->flags($bands),
+            'drive' => $this->string('drive')->value(),
+            'season' => $this->string('season')->value(),
+            'source' => $this->string('source')->value(),
+            'dated' => $this->string('dated')->value(),
+            'sendingGift' => str_replace(',', '.', $this->string('sending_gift')->value()),
+            'bands' => $bands,
+            'handIn' => $handIn,
+            'labelFields' => $labels,
+            'needs' => $this->needs('needs', $bands),
+            'wishes' => $this->needs('wishes', $bands),
+            'flags' => $this->flags($bands),
         ] + $own->data;
 
         return resolve(GuideFile::class)->read(json_encode($data, JSON_THROW_ON_ERROR), Words::of('guides.as-typed'));
@@ -74,7 +97,13 @@ final class GuideRequest extends FormRequest
         $places = [];
         foreach (preg_split('/\R/u', $this->string('places')->value()) ?: [] as $line) {
             if (trim($line) !== '') {
-                $places[] = preg_match('/^(?<name>.+?)[\s,:]+(?<day>\d{2}-\d{2})$/u', trim($line), $m) === 1 ? ['name' => $m['name'], 'closes' => $m['day']] : throw MalformedGuide::at(Words::of('guides.as-typed'), '“'.mb_strimwidth(trim($line), 0, 40, '…').'”', 'wants a place and its last day, like “the quay hall, 12-18”');
+                $places[] = preg_match('/^(?<name>.+?)[\s,:]+(?<day>\d{2}-\d{2})$/u', trim($line), $m) === 1
+                    ? ['name' => $m['name'], 'closes' => $m['day']]
+                    : throw MalformedGuide::at(
+                        Words::of('guides.as-typed'),
+                        '“'.mb_strimwidth(trim($line), 0, 40, '…').'”',
+                        'wants a place and its last day, like “the quay hall, 12-18”',
+                    );
             }
         }
 
@@ -95,10 +124,21 @@ final class GuideRequest extends FormRequest
                 continue;
             }
             $kinds = $this->kinds(is_string($row['kinds'] ?? null) ? $row['kinds'] : '', $name);
-            $counts = array_filter(['count' => $this->counts($row['count'] ?? [], $bands), 'usual' => $this->counts($row['usual'] ?? [], $bands)], static fn (array $counts): bool => $counts !== []);
+            $counts = array_filter(
+                [
+                    'count' => $this->counts($row['count'] ?? [], $bands),
+                    'usual' => $this->counts($row['usual'] ?? [], $bands),
+                ],
+                static fn (array $counts): bool => $counts !== [],
+            );
             $genders = array_values(array_filter((array) ($row['genders'] ?? []), is_string(...)));
             $id = is_string($row['id'] ?? null) && $row['id'] !== '' ? $row['id'] : Str::slug($name);
-            $needs[] = ['id' => $id, 'name' => $name, 'category' => resolve(Catalogue::class)->get($kinds[0])->category->value, 'anyOf' => $kinds] + ($genders === [] ? [] : ['genders' => $genders]) + $counts;
+            $needs[] = [
+                'id' => $id,
+                'name' => $name,
+                'category' => resolve(Catalogue::class)->get($kinds[0])->category->value,
+                'anyOf' => $kinds,
+            ] + ($genders === [] ? [] : ['genders' => $genders]) + $counts;
         }
 
         return $needs;
@@ -112,7 +152,11 @@ final class GuideRequest extends FormRequest
     {
         $counts = [];
         foreach ($bands as $index => $band) {
-            $count = is_array($typed) && is_string($typed[$index] ?? null) && preg_match('/^\d{1,2}$/', $typed[$index]) === 1 ? (int) $typed[$index] : 0;
+            $count = is_array($typed)
+                && is_string($typed[$index] ?? null)
+                && preg_match('/^\d{1,2}$/', $typed[$index]) === 1
+                ? (int) $typed[$index]
+                : 0;
             $counts += $count > 0 ? [$band => $count] : [];
         }
 
@@ -125,11 +169,18 @@ final class GuideRequest extends FormRequest
         $kinds = [];
         foreach (preg_split('/\R|;/u', $text) ?: [] as $line) {
             if (trim($line) !== '') {
-                $kinds[] = resolve(Catalogue::class)->named($line)->id ?? throw MalformedGuide::at(Words::of('guides.as-typed'), "{$need}: “".mb_strimwidth(trim($line), 0, 40, '…').'”', 'is no kind of thing that is known');
+                $kinds[] = resolve(Catalogue::class)->named($line)->id
+                    ?? throw MalformedGuide::at(
+                        Words::of('guides.as-typed'),
+                        "{$need}: “".mb_strimwidth(trim($line), 0, 40, '…').'”',
+                        'is no kind of thing that is known',
+                    );
             }
         }
 
-        return $kinds === [] ? throw MalformedGuide::at(Words::of('guides.as-typed'), $need, 'wants at least one kind of thing') : $kinds;
+        return $kinds === []
+            ? throw MalformedGuide::at(Words::of('guides.as-typed'), $need, 'wants at least one kind of thing')
+            : $kinds;
     }
 
     /**
@@ -143,8 +194,20 @@ final class GuideRequest extends FormRequest
             $row = (array) ($this->input('flags')[$trait->value] ?? []);
             $text = static fn (string $field): string => is_string($row[$field] ?? null) ? trim($row[$field]) : '';
             if ($text('weight') !== '') {
-                $held = array_values(array_filter($bands, static fn (string $band, int $index): bool => is_array($row['bands'] ?? null) && isset($row['bands'][$index]), ARRAY_FILTER_USE_BOTH));
-                $flags[] = ['trait' => $trait->value, 'weight' => $text('weight'), 'why' => $text('why'), 'remedy' => $text('remedy')] + ($held === [] || $held === $bands ? [] : ['bands' => $held]);
+                $held = array_values(
+                    array_filter(
+                        $bands,
+                        static fn (string $band, int $index): bool => is_array($row['bands'] ?? null)
+                            && isset($row['bands'][$index]),
+                        ARRAY_FILTER_USE_BOTH,
+                    ),
+                );
+                $flags[] = [
+                    'trait' => $trait->value,
+                    'weight' => $text('weight'),
+                    'why' => $text('why'),
+                    'remedy' => $text('remedy'),
+                ] + ($held === [] || $held === $bands ? [] : ['bands' => $held]);
             }
         }
 

@@ -39,15 +39,25 @@ final class BoxRequest extends FormRequest
         $floor = $own ? ['bail', 'nullable', 'string', new ReadsAsLength] : ['exclude'];
 
         return [
-            'band' => ['required', Rule::in(array_map(static fn (AgeBand $band): string => $band->id(), $guide->bands))],
-            'gender' => ['required', Rule::in(array_map(static fn (Gender $gender): string => $gender->value, $guide->genders))],
+            'band' => [
+                'required', Rule::in(array_map(static fn (AgeBand $band): string => $band->id(), $guide->bands)),
+            ],
+            'gender' => [
+                'required', Rule::in(array_map(static fn (Gender $gender): string => $gender->value, $guide->genders)),
+            ],
             'box_kind' => ['required', Rule::in([...array_keys(resolve(BoxKinds::class)->all()), BoxKind::OWN])],
             'length' => $length, 'width' => $length, 'height' => $length,
             'floor_length' => $floor, 'floor_width' => $floor,
             'theme' => ['bail', 'required', 'string', 'max:80'],
             'colours' => ['array', 'max:3'],
             'colours.*' => ['bail', 'string', 'regex:/^#[0-9a-fA-F]{6}$/'],
-            'sending_gift' => ['bail', Rule::requiredIf(! $this->guideReckonsAlike()), 'nullable', 'string', new ReadsAsMoney($this->currency())],
+            'sending_gift' => [
+                'bail',
+                Rule::requiredIf(! $this->guideReckonsAlike()),
+                'nullable',
+                'string',
+                new ReadsAsMoney($this->currency()),
+            ],
             'budget' => ['bail', 'nullable', 'string', new ReadsAsMoney($this->currency())],
         ];
     }
@@ -60,7 +70,9 @@ final class BoxRequest extends FormRequest
             'theme.max' => Words::of('boxes.errors.theme-max'),
             'colours.max' => Words::of('boxes.errors.colours-max'),
             'colours.*.regex' => Words::of('boxes.errors.colour'),
-            'sending_gift.required' => Words::of('boxes.errors.gift-required', ['gift' => $this->guide()->sendingGift->format().' '.$this->guide()->sendingGift->currency->code]),
+            'sending_gift.required' => Words::of('boxes.errors.gift-required', [
+                'gift' => $this->guide()->sendingGift->format().' '.$this->guide()->sendingGift->currency->code,
+            ]),
             'required' => Words::of('boxes.errors.required'),
             'string' => Words::of('boxes.errors.text'),
             'in' => Words::of('boxes.errors.in'),
@@ -71,12 +83,22 @@ final class BoxRequest extends FormRequest
     {
         return function (Validator $validator): void {
             $budget = $this->input('budget');
-            if ($validator->errors()->isEmpty() && is_string($budget) && Money::parse($budget, $this->currency())->isZero()) {
+            if (
+                $validator->errors()->isEmpty()
+                    && is_string($budget)
+                    && Money::parse($budget, $this->currency())->isZero()
+            ) {
                 $validator->errors()->add('budget', Words::of('boxes.errors.budget-zero'));
             }
             $this->refuseOddSides($validator);
             $box = $this->route('box');
-            if ($validator->errors()->isEmpty() && $box instanceof Box && $box->hasDecoratedLid() && $this->isAnotherBox($box) && ! $this->boolean('new_box')) {
+            if (
+                $validator->errors()->isEmpty()
+                    && $box instanceof Box
+                    && $box->hasDecoratedLid()
+                    && $this->isAnotherBox($box)
+                    && ! $this->boolean('new_box')
+            ) {
                 $validator->errors()->add('box_kind', Words::of('boxes.errors.lid-decorated'));
             }
         };
@@ -91,7 +113,14 @@ final class BoxRequest extends FormRequest
         foreach (['length', 'width', 'height', 'floor_length', 'floor_width'] as $side) {
             $text = $this->input($side);
             if (is_string($text) && $validator->errors()->isEmpty() && ! BoxKind::isSide($this->tenths($side))) {
-                $validator->errors()->add($side, Words::of('boxes.errors.side', ['side' => $text, 'least' => BoxKind::LEAST_SIDE_TENTHS / 100, 'most' => BoxKind::MOST_SIDE_TENTHS / 100]));
+                $validator->errors()->add(
+                    $side,
+                    Words::of('boxes.errors.side', [
+                        'side' => $text,
+                        'least' => BoxKind::LEAST_SIDE_TENTHS / 100,
+                        'most' => BoxKind::MOST_SIDE_TENTHS / 100,
+                    ]),
+                );
             }
         }
     }
@@ -111,7 +140,9 @@ final class BoxRequest extends FormRequest
             'band' => $this->string('band')->value(),
             'gender' => Gender::from($this->string('gender')->value()),
             'box_kind' => $this->string('box_kind')->value(),
-            'own_size' => $own ? new Size($this->tenths('length'), $this->tenths('width'), $this->tenths('height')) : null,
+            'own_size' => $own
+                ? new Size($this->tenths('length'), $this->tenths('width'), $this->tenths('height'))
+                : null,
             'own_floor_length_tenths' => $own ? $this->tenths('floor_length', 'length') : null,
             'own_floor_width_tenths' => $own ? $this->tenths('floor_width', 'width') : null,
             'theme' => $this->string('theme')->value(),
@@ -128,7 +159,14 @@ final class BoxRequest extends FormRequest
         $own = $this->input('box_kind') === BoxKind::OWN;
 
         return $this->string('box_kind')->value() !== $box->getOriginal('box_kind')
-            || ($own && new Size($this->tenths('length'), $this->tenths('width'), $this->tenths('height')) != $box->own_size);
+            || (
+                $own
+                    && new Size(
+                        $this->tenths('length'),
+                        $this->tenths('width'),
+                        $this->tenths('height'),
+                    ) != $box->own_size
+            );
     }
 
     private function guide(): Guide
@@ -166,7 +204,9 @@ final class BoxRequest extends FormRequest
     {
         $text = $this->input($field);
 
-        return is_string($text) || $otherwise === null ? Length::parse(is_string($text) ? $text : '')->tenths : $this->tenths($otherwise);
+        return is_string($text) || $otherwise === null
+            ? Length::parse(is_string($text) ? $text : '')->tenths
+            : $this->tenths($otherwise);
     }
 
     /** @return list<string> */

@@ -23,11 +23,15 @@ abstract class SheetRequest extends FormRequest
         }
         $piece = $this->route('piece');
 
-        return $piece instanceof Piece ? $piece->box : throw new LogicException('A sheet is asked for by its box or one of its pieces.');
+        return $piece instanceof Piece
+            ? $piece->box
+            : throw new LogicException('A sheet is asked for by its box or one of its pieces.');
     }
 
     protected function failedValidation(Validator $validator): void
     {
-        throw new HttpResponseException(SheetResponse::refused($this->box(), $validator->errors(), $this->errorBag)->toResponse($this));
+        throw new HttpResponseException(
+            SheetResponse::refused($this->box(), $validator->errors(), $this->errorBag)->toResponse($this),
+        );
     }
 }

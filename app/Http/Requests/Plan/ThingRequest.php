@@ -31,7 +31,10 @@ final class ThingRequest extends SheetRequest
         return function (Validator $validator): void {
             $this->checkPrice($validator);
             if ($validator->errors()->isEmpty() && $this->integer('quantity') > $this->integer('pieces')) {
-                $validator->errors()->add('quantity', Words::of('boxes.errors.quantity-over-pieces', ['pieces' => $this->integer('pieces')]));
+                $validator->errors()->add(
+                    'quantity',
+                    Words::of('boxes.errors.quantity-over-pieces', ['pieces' => $this->integer('pieces')]),
+                );
             }
         };
     }

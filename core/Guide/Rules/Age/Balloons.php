@@ -29,7 +29,8 @@ final class Balloons implements Rule
         $found = array_filter($box->held, static fn (Held $piece): bool => $piece->has(ItemTrait::Balloon));
 
         return array_values(array_map(static fn (Held $piece): Finding => new Finding(
-            'age.balloon', Weight::Hazard, [$piece->id], $piece->name, 'Children under eight can choke on balloons.', 'Keep them for older children.'.self::DEFERS, 'under 8 years', [Remedy::takeOut($piece->piece())],
+            'age.balloon', Weight::Hazard, [$piece->id], $piece->name, 'Children under eight can choke on balloons.',
+            'Keep them for older children.'.self::DEFERS, 'under 8 years', [Remedy::takeOut($piece->piece())],
         ), $found));
     }
 }

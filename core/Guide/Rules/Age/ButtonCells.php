@@ -15,7 +15,8 @@ use PluckyWren\Core\Stash\ItemTrait;
 /**
  * Notices button cells, which burn from within when swallowed.
  *
- * Source: US 16 CFR 1263, button cells in products must be out of children's reach; we are wary under eight, an age of our own choice.
+ * Source: US 16 CFR 1263, button cells in products must be out of children's reach; we are wary under eight, an age of
+ * our own choice.
  */
 final class ButtonCells implements Rule
 {
@@ -29,7 +30,8 @@ final class ButtonCells implements Rule
         $found = array_filter($box->held, static fn (Held $piece): bool => $piece->has(ItemTrait::ButtonCell));
 
         return array_values(array_map(static fn (Held $piece): Finding => new Finding(
-            'age.button-cell', Weight::Hazard, [$piece->id], $piece->name, 'Button cells burn when swallowed.', 'Choose one without, or with a screwed cover.'.self::DEFERS, '', [Remedy::takeOut($piece->piece())],
+            'age.button-cell', Weight::Hazard, [$piece->id], $piece->name, 'Button cells burn when swallowed.',
+            'Choose one without, or with a screwed cover.'.self::DEFERS, '', [Remedy::takeOut($piece->piece())],
         ), $found));
     }
 }

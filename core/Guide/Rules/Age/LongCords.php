@@ -32,7 +32,10 @@ final class LongCords implements Rule
         if (! $box->mayBeOpenedBelow(self::YEARS) || $box->guideFlags(ItemTrait::Cord)) {
             return [];
         }
-        $corded = array_filter($box->held, static fn (Held $piece): bool => $piece->has(ItemTrait::Cord) && ! $piece->isDone(Task::ShortenCord));
+        $corded = array_filter(
+            $box->held,
+            static fn (Held $piece): bool => $piece->has(ItemTrait::Cord) && ! $piece->isDone(Task::ShortenCord),
+        );
 
         return array_values(array_filter(array_map($this->judge(...), $corded)));
     }
@@ -43,12 +46,24 @@ final class LongCords implements Rule
         $cord = $piece->itemKind?->cordTenths;
         $shorten = $piece->isOpen(Task::ShortenCord) ? [Remedy::do($piece->id, Task::ShortenCord)] : [];
         if ($cord === null) {
-            return new Finding('measure.cord', Weight::Ask, [$piece->id], $piece->name, 'Nobody knows how long its cord is; over 220 mm it can catch a small child’s neck.', 'Measure it, and shorten it where it is longer.', '', $shorten, false);
+            return new Finding(
+                'measure.cord',
+                Weight::Ask,
+                [$piece->id],
+                $piece->name,
+                'Nobody knows how long its cord is; over 220 mm it can catch a small child’s neck.',
+                'Measure it, and shorten it where it is longer.',
+                '',
+                $shorten,
+                false,
+            );
         }
 
         return $cord <= TasksOf::SHORT_CORD_TENTHS ? null : new Finding(
-            'age.long-cord', Weight::Hazard, [$piece->id], $piece->name, 'A long cord can catch a small child’s neck.', 'Shorten it or leave it out.'.self::DEFERS,
-            Length::ofTenths(min($cord, Length::MOST_TENTHS))->in(Unit::Millimetre).' mm of cord; 220 mm at most', [...$shorten, Remedy::takeOut($piece->piece())],
+            'age.long-cord', Weight::Hazard, [$piece->id], $piece->name,
+            'A long cord can catch a small child’s neck.', 'Shorten it or leave it out.'.self::DEFERS,
+            Length::ofTenths(min($cord, Length::MOST_TENTHS))->in(Unit::Millimetre).' mm of cord; 220 mm at most',
+            [...$shorten, Remedy::takeOut($piece->piece())],
         );
     }
 }

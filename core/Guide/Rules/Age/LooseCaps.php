@@ -29,7 +29,8 @@ final class LooseCaps implements Rule
         $found = array_filter($box->held, static fn (Held $piece): bool => $piece->has(ItemTrait::Cap));
 
         return array_values(array_map(static fn (Held $piece): Finding => new Finding(
-            'age.cap', Weight::Hazard, [$piece->id], $piece->name, 'A loose cap can choke a small child.', 'Choose one without a cap.'.self::DEFERS, '', [Remedy::takeOut($piece->piece())],
+            'age.cap', Weight::Hazard, [$piece->id], $piece->name, 'A loose cap can choke a small child.',
+            'Choose one without a cap.'.self::DEFERS, '', [Remedy::takeOut($piece->piece())],
         ), $found));
     }
 }

@@ -29,7 +29,9 @@ final class NeckCords implements Rule
         $found = array_filter($box->held, static fn (Held $piece): bool => $piece->has(ItemTrait::NeckCord));
 
         return array_values(array_map(static fn (Held $piece): Finding => new Finding(
-            'age.neck-cord', Weight::Hazard, [$piece->id], $piece->name, 'A drawstring at hood or neck can catch and strangle.', 'Pull it out, then say so in its traits.'.self::DEFERS, '', [Remedy::takeOut($piece->piece())],
+            'age.neck-cord', Weight::Hazard, [$piece->id], $piece->name,
+            'A drawstring at hood or neck can catch and strangle.',
+            'Pull it out, then say so in its traits.'.self::DEFERS, '', [Remedy::takeOut($piece->piece())],
         ), $found));
     }
 }

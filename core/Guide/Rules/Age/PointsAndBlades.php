@@ -44,15 +44,29 @@ final class PointsAndBlades implements Rule
     /** @return list<Finding> */
     private function judge(Held $piece, ItemTrait $trait, BoxContents $box): array
     {
-        $isTooYoung = $box->mayBeOpenedBelow(self::YOUNGEST) || ($trait === ItemTrait::Needle && $box->mayBeOpenedBelow(self::YOUNG));
+        $isTooYoung = $box->mayBeOpenedBelow(self::YOUNGEST)
+            || ($trait === ItemTrait::Needle && $box->mayBeOpenedBelow(self::YOUNG));
         if ($isTooYoung) {
             return $box->guideFlags($trait) ? [] : [new Finding(
-                'age.sharp', Weight::Hazard, [$piece->id], $piece->name, 'It is sharp, and this child is too young for it.', 'Keep it for an older child.'.self::DEFERS, '', [Remedy::takeOut($piece->piece())],
+                'age.sharp', Weight::Hazard, [$piece->id], $piece->name,
+                'It is sharp, and this child is too young for it.', 'Keep it for an older child.'.self::DEFERS, '',
+                [Remedy::takeOut($piece->piece())],
             )];
         }
 
         return $piece->isOpen(Task::CoverPoints)
-            ? [new Finding('prepare.cover-points', Weight::Tip, [$piece->id], $piece->name, 'It is sharp.', 'Cover the point or the blade.', '', [Remedy::do($piece->id, Task::CoverPoints)])]
+            ? [
+                new Finding(
+                    'prepare.cover-points',
+                    Weight::Tip,
+                    [$piece->id],
+                    $piece->name,
+                    'It is sharp.',
+                    'Cover the point or the blade.',
+                    '',
+                    [Remedy::do($piece->id, Task::CoverPoints)],
+                ),
+            ]
             : [];
     }
 }

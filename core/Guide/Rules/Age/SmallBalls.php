@@ -29,11 +29,16 @@ final class SmallBalls implements Rule
     /** @throws InvalidLength */
     public function findings(BoxContents $box): array
     {
-        $balls = $box->mayBeOpenedBelow(self::YEARS) ? array_filter($box->held, static fn (Held $piece): bool => self::diameter($piece) <= self::LARGEST_TENTHS) : [];
+        $balls = $box->mayBeOpenedBelow(self::YEARS)
+            ? array_filter($box->held, static fn (Held $piece): bool => self::diameter($piece) <= self::LARGEST_TENTHS)
+            : [];
 
         return array_values(array_map(static fn (Held $ball): Finding => new Finding(
-            'age.small-ball', Weight::Hazard, [$ball->id], $ball->name, 'A ball so small can close a small child’s throat.',
-            'Choose one larger than 44.4 mm.'.self::DEFERS, Length::ofTenths(self::diameter($ball))->in(Unit::Millimetre).' mm across', [Remedy::takeOut($ball->piece())],
+            'age.small-ball', Weight::Hazard, [$ball->id], $ball->name,
+            'A ball so small can close a small child’s throat.',
+            'Choose one larger than 44.4 mm.'.self::DEFERS,
+            Length::ofTenths(self::diameter($ball))->in(Unit::Millimetre).' mm across',
+            [Remedy::takeOut($ball->piece())],
         ), $balls));
     }
 

@@ -17,7 +17,8 @@ use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Stash\ItemTrait;
 
 /**
- * Notices what a child under three could choke on: whatever goes whole into the small-parts cylinder, or loses a part that does.
+ * Notices what a child under three could choke on: whatever goes whole into the small-parts cylinder, or loses a part
+ * that does.
  *
  * Source: US 16 CFR 1501, toys for children under three; cloth and paper are not judged there.
  */
@@ -56,10 +57,13 @@ final class SmallParts implements Rule
             return $this->finding($piece, $kind->smallest->size, 'A part of it goes into the small-parts cylinder');
         }
 
-        return $piece->isMeasured || ! SmallPartsCylinder::takes($this->smaller($piece->size), $kind->shape) ? null : new Finding(
-            'measure.near-the-cylinder', Weight::Ask, [$piece->id], $piece->name,
-            'Its kind is just larger than what a small child could choke on.', 'Measure this one.', $piece->size->in(Unit::Millimetre).' mm, as is usual', [], false,
-        );
+        return $piece->isMeasured || ! SmallPartsCylinder::takes($this->smaller($piece->size), $kind->shape)
+            ? null
+            : new Finding(
+                'measure.near-the-cylinder', Weight::Ask, [$piece->id], $piece->name,
+                'Its kind is just larger than what a small child could choke on.', 'Measure this one.',
+                $piece->size->in(Unit::Millimetre).' mm, as is usual', [], false,
+            );
     }
 
     /** @throws InvalidLength */
@@ -68,7 +72,8 @@ final class SmallParts implements Rule
         return new Finding(
             'age.small-parts', Weight::Hazard, [$piece->id], $piece->name,
             "{$says}: a child under three can choke on it.", 'Choose something in one large piece.'.self::DEFERS,
-            $size->in(Unit::Millimetre).' mm, in a cylinder 31.7 mm across and 25.4 to 57.1 mm deep', [Remedy::takeOut($piece->piece())],
+            $size->in(Unit::Millimetre).' mm, in a cylinder 31.7 mm across and 25.4 to 57.1 mm deep',
+            [Remedy::takeOut($piece->piece())],
         );
     }
 

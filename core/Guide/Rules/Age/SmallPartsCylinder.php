@@ -8,10 +8,11 @@ use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Stash\Shape;
 
 /**
- * The cylinder that stands for a small child's throat: 31.7 mm across, its slanted floor 25.4 mm deep on one side and 57.1 mm on the other.
+ * The cylinder that stands for a small child's throat: 31.7 mm across, its slanted floor 25.4 mm deep on one side and
+ * 57.1 mm on the other.
  *
- * Source: US 16 CFR 1501.4, figure 1. A thing is tried standing in each of its ways, pushed to the deep side; not tilted, so a long thin one may
- * go in that we let pass. This is a caution, no test.
+ * Source: US 16 CFR 1501.4, figure 1. A thing is tried standing in each of its ways, pushed to the deep side; not
+ * tilted, so a long thin one may go in that we let pass. This is a caution, no test.
  */
 final class SmallPartsCylinder
 {

@@ -29,7 +29,8 @@ final class StrongMagnets implements Rule
         $found = array_filter($box->held, static fn (Held $piece): bool => $piece->has(ItemTrait::Magnet));
 
         return array_values(array_map(static fn (Held $piece): Finding => new Finding(
-            'age.magnet', Weight::Hazard, [$piece->id], $piece->name, 'Strong magnets are dangerous when swallowed.', 'Leave it out.'.self::DEFERS, 'under 14 years', [Remedy::takeOut($piece->piece())],
+            'age.magnet', Weight::Hazard, [$piece->id], $piece->name, 'Strong magnets are dangerous when swallowed.',
+            'Leave it out.'.self::DEFERS, 'under 14 years', [Remedy::takeOut($piece->piece())],
         ), $found));
     }
 }

@@ -20,7 +20,9 @@ final class BatteriesAreTaped implements Rule
         $open = array_filter($box->held, static fn (Held $piece): bool => $piece->isOpen(Task::TapeBatteries));
 
         return array_values(array_map(static fn (Held $piece): Finding => new Finding(
-            'prepare.batteries', Weight::Tip, [$piece->id], $piece->name, 'Batteries that touch metal run flat or grow hot.', 'Tape their ends, or leave the pack shut.', '', [Remedy::do($piece->id, Task::TapeBatteries)],
+            'prepare.batteries', Weight::Tip, [$piece->id], $piece->name,
+            'Batteries that touch metal run flat or grow hot.', 'Tape their ends, or leave the pack shut.', '',
+            [Remedy::do($piece->id, Task::TapeBatteries)],
         ), $open));
     }
 }

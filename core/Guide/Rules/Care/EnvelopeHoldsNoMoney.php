@@ -20,7 +20,9 @@ final class EnvelopeHoldsNoMoney implements Rule
         $open = array_filter($box->held, static fn (Held $piece): bool => $piece->isOpen(Task::MarkEnvelope));
 
         return array_values(array_map(static fn (Held $piece): Finding => new Finding(
-            'privacy.envelope', Weight::Tip, [$piece->id], $piece->name, 'An envelope that might hold money is opened on the way.', 'Write on it that it holds no money, and put none in.', '', [Remedy::do($piece->id, Task::MarkEnvelope)],
+            'privacy.envelope', Weight::Tip, [$piece->id], $piece->name,
+            'An envelope that might hold money is opened on the way.',
+            'Write on it that it holds no money, and put none in.', '', [Remedy::do($piece->id, Task::MarkEnvelope)],
         ), $open));
     }
 }

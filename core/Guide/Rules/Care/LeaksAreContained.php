@@ -18,11 +18,19 @@ final class LeaksAreContained implements Rule
 {
     public function findings(BoxContents $box): array
     {
-        $leaks = array_filter($box->held, static fn (Held $piece): bool => $piece->has(ItemTrait::Liquid, ItemTrait::Paste) && $piece->isOpen(Task::BagTwice));
-        $free = array_filter($leaks, static fn (Held $piece): bool => array_filter($piece->traits, $box->guideFlags(...)) === []);
+        $leaks = array_filter(
+            $box->held,
+            static fn (Held $piece): bool => $piece->has(ItemTrait::Liquid, ItemTrait::Paste)
+                && $piece->isOpen(Task::BagTwice),
+        );
+        $free = array_filter(
+            $leaks,
+            static fn (Held $piece): bool => array_filter($piece->traits, $box->guideFlags(...)) === [],
+        );
 
         return array_values(array_map(static fn (Held $piece): Finding => new Finding(
-            'prepare.leaks', Weight::Tip, [$piece->id], $piece->name, 'It leaks when it is pressed.', 'Bag it twice.', '', [Remedy::do($piece->id, Task::BagTwice)],
+            'prepare.leaks', Weight::Tip, [$piece->id], $piece->name, 'It leaks when it is pressed.', 'Bag it twice.',
+            '', [Remedy::do($piece->id, Task::BagTwice)],
         ), $free));
     }
 }

@@ -18,10 +18,15 @@ final class LooksLikeFood implements Rule
 {
     public function findings(BoxContents $box): array
     {
-        $open = array_filter($box->held, static fn (Held $piece): bool => $piece->isOpen(Task::MarkNotFood) && ! $box->guideFlags(ItemTrait::FoodLike));
+        $open = array_filter(
+            $box->held,
+            static fn (Held $piece): bool => $piece->isOpen(Task::MarkNotFood)
+                && ! $box->guideFlags(ItemTrait::FoodLike),
+        );
 
         return array_values(array_map(static fn (Held $piece): Finding => new Finding(
-            'prepare.not-food', Weight::Tip, [$piece->id], $piece->name, 'It looks good enough to eat.', 'Mark it “not food”.', '', [Remedy::do($piece->id, Task::MarkNotFood)],
+            'prepare.not-food', Weight::Tip, [$piece->id], $piece->name, 'It looks good enough to eat.',
+            'Mark it “not food”.', '', [Remedy::do($piece->id, Task::MarkNotFood)],
         ), $open));
     }
 }

@@ -20,7 +20,8 @@ final class LooksNew implements Rule
         $open = array_filter($box->held, static fn (Held $piece): bool => $piece->isOpen(Task::LookOver));
 
         return array_values(array_map(static fn (Held $piece): Finding => new Finding(
-            'used.looks-new', Weight::Ask, [$piece->id], $piece->name, 'It may have been somebody’s before.', 'Look it over: does it look new and whole?', '', [Remedy::do($piece->id, Task::LookOver)],
+            'used.looks-new', Weight::Ask, [$piece->id], $piece->name, 'It may have been somebody’s before.',
+            'Look it over: does it look new and whole?', '', [Remedy::do($piece->id, Task::LookOver)],
         ), $open));
     }
 }

@@ -20,7 +20,9 @@ final class PhotoByChoice implements Rule
         $open = array_filter($box->held, static fn (Held $piece): bool => $piece->isOpen(Task::PhotoChoice));
 
         return array_values(array_map(static fn (Held $piece): Finding => new Finding(
-            'privacy.photo', Weight::Ask, [$piece->id], $piece->name, 'A photo shows your face to people you do not know.', 'Decide it knowingly: no address, no full name.', '', [Remedy::do($piece->id, Task::PhotoChoice)],
+            'privacy.photo', Weight::Ask, [$piece->id], $piece->name,
+            'A photo shows your face to people you do not know.', 'Decide it knowingly: no address, no full name.', '',
+            [Remedy::do($piece->id, Task::PhotoChoice)],
         ), $open));
     }
 }

@@ -16,10 +16,14 @@ final class PricesAreOff implements Rule
 {
     public function findings(BoxContents $box): array
     {
-        $priced = array_values(array_filter($box->held, static fn (Held $piece): bool => $piece->isOpen(Task::PriceOff)));
+        $priced = array_values(
+            array_filter($box->held, static fn (Held $piece): bool => $piece->isOpen(Task::PriceOff)),
+        );
 
         return $priced === [] ? [] : [new Finding(
-            'prepare.prices', Weight::Tip, array_map(static fn (Held $piece): string => $piece->id, $priced), 'Prices', 'A price found after sealing tells a child what a gift cost.', 'Take them off before anything is bagged or wrapped.',
+            'prepare.prices', Weight::Tip, array_map(static fn (Held $piece): string => $piece->id, $priced), 'Prices',
+            'A price found after sealing tells a child what a gift cost.',
+            'Take them off before anything is bagged or wrapped.',
             count($priced) === 1 ? '1 piece may still carry one' : count($priced).' pieces may still carry one',
         )];
     }

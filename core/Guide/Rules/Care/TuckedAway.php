@@ -20,7 +20,8 @@ final class TuckedAway implements Rule
         $open = array_filter($box->held, static fn (Held $piece): bool => $piece->isOpen(Task::TuckAway));
 
         return array_values(array_map(static fn (Held $piece): Finding => new Finding(
-            'privacy.tuck-away', Weight::Tip, [$piece->id], $piece->name, 'It should not be what is seen first.', 'Fold it into something else.', '', [Remedy::do($piece->id, Task::TuckAway)],
+            'privacy.tuck-away', Weight::Tip, [$piece->id], $piece->name, 'It should not be what is seen first.',
+            'Fold it into something else.', '', [Remedy::do($piece->id, Task::TuckAway)],
         ), $open));
     }
 }

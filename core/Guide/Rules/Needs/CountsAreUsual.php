@@ -24,7 +24,16 @@ final class CountsAreUsual implements Rule
             $usual = $this->usual($kind, $pieces[0], $box);
             $count = $box->countByKind[$kind];
             if ($usual !== null && $count >= 2 * $usual && $count >= $usual + 2) {
-                $findings[] = $this->finding('count.many', $pieces, 'That is more than is usual.', $count, $usual, count($pieces) === 1 && $pieces[0]->inside === '' ? [Remedy::haveFewer($pieces[0]->id, $usual)] : []);
+                $findings[] = $this->finding(
+                    'count.many',
+                    $pieces,
+                    'That is more than is usual.',
+                    $count,
+                    $usual,
+                    count($pieces) === 1 && $pieces[0]->inside === ''
+                        ? [Remedy::haveFewer($pieces[0]->id, $usual)]
+                        : [],
+                );
             } elseif ($usual !== null && $usual >= self::IN_NUMBERS && $count < $usual) {
                 $findings[] = $this->finding('count.low', $pieces, 'That is fewer than is usual.', $count, $usual, []);
             }
@@ -39,7 +48,16 @@ final class CountsAreUsual implements Rule
      */
     private function finding(string $id, array $pieces, string $why, int $count, int $usual, array $remedies): Finding
     {
-        return new Finding($id, Weight::Tip, array_map(static fn (Held $piece): string => $piece->id, $pieces), $pieces[0]->itemKind->name ?? $pieces[0]->name, $why, "Usual here: {$usual}.", "{$count} in the box, {$usual} are usual", $remedies);
+        return new Finding(
+            $id,
+            Weight::Tip,
+            array_map(static fn (Held $piece): string => $piece->id, $pieces),
+            $pieces[0]->itemKind->name ?? $pieces[0]->name,
+            $why,
+            "Usual here: {$usual}.",
+            "{$count} in the box, {$usual} are usual",
+            $remedies,
+        );
     }
 
     /** What the guide calls usual, or what is usual of this kind; null where nobody knows. */

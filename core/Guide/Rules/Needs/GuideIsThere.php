@@ -15,7 +15,17 @@ final class GuideIsThere implements Rule
     public function findings(BoxContents $box): array
     {
         return $box->guide->isLost
-            ? [new Finding('guide.lost', Weight::Hazard, [], 'Guide', 'The guide of this box is gone or cannot be read, so nothing was checked.', 'Plan the box by another guide.', canBeOverruled: false)]
+            ? [
+                new Finding(
+                    'guide.lost',
+                    Weight::Hazard,
+                    [],
+                    'Guide',
+                    'The guide of this box is gone or cannot be read, so nothing was checked.',
+                    'Plan the box by another guide.',
+                    canBeOverruled: false,
+                ),
+            ]
             : [];
     }
 }

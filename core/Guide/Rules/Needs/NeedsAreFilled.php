@@ -17,7 +17,8 @@ final class NeedsAreFilled implements Rule
     public function findings(BoxContents $box): array
     {
         return array_map(static fn (NeedState $state): Finding => new Finding(
-            "missing.{$state->need->id}", Weight::Missing, [], $state->need->name, "The guide asks for {$state->missing()}.", 'Pick it, or put it on the list to buy.',
+            "missing.{$state->need->id}", Weight::Missing, [], $state->need->name,
+            "The guide asks for {$state->missing()}.", 'Pick it, or put it on the list to buy.',
             "{$state->held} of {$state->asked}", [Remedy::pick($state->need->anyOf)],
         ), $box->guide->needsFilled($box->recipient, $box->held)->missing());
     }

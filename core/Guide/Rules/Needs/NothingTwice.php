@@ -11,7 +11,10 @@ use PluckyWren\Core\Guide\Remedy;
 use PluckyWren\Core\Guide\Rules\Rule;
 use PluckyWren\Core\Guide\Weight;
 
-/** Notices the same kind of thing twice: on two lines, or once by itself and once hidden in a kit. More of one line is only a count. */
+/**
+ * Notices the same kind of thing twice: on two lines, or once by itself and once hidden in a kit. More of one line is
+ * only a count.
+ */
 final class NothingTwice implements Rule
 {
     public function findings(BoxContents $box): array
@@ -36,8 +39,13 @@ final class NothingTwice implements Rule
         $last = $open === [] ? $pieces[0] : $open[count($open) - 1];
 
         return new Finding(
-            $hidden === [] ? 'twice.same-kind' : 'twice.hidden', Weight::Ask, array_map(static fn (Held $piece): string => $piece->id, $pieces), $pieces[0]->itemKind->name ?? $pieces[0]->name,
-            $hidden === [] ? 'The same kind of thing is in it more than once.' : 'One is inside something else already.', 'Take one out, or say that it is meant.',
+            $hidden === [] ? 'twice.same-kind' : 'twice.hidden', Weight::Ask,
+            array_map(static fn (Held $piece): string => $piece->id, $pieces),
+            $pieces[0]->itemKind->name ?? $pieces[0]->name,
+            $hidden === []
+                ? 'The same kind of thing is in it more than once.'
+                : 'One is inside something else already.',
+            'Take one out, or say that it is meant.',
             "{$count} on ".count($pieces).' lines', [Remedy::takeOut($last->piece())],
         );
     }

@@ -12,7 +12,9 @@ use PluckyWren\Core\Guide\Rules\Rule;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Stash\Companion;
 
-/** Notices what travels without the thing it needs, or is better with: a torch without batteries, a mat without pens. */
+/**
+ * Notices what travels without the thing it needs, or is better with: a torch without batteries, a mat without pens.
+ */
 final class SetsAreWhole implements Rule
 {
     public function findings(BoxContents $box): array
@@ -32,14 +34,23 @@ final class SetsAreWhole implements Rule
     private function finding(string $id, Companion $companion, Held $piece): Finding
     {
         return new Finding(
-            $id, $companion->isNeeded ? Weight::Missing : Weight::Tip, [$piece->id], $piece->name, $companion->why, $companion->anyOf === [] ? 'See to it, and tick it off.' : 'Pick it as well, or leave it knowingly.', '',
-            [...($companion->task !== null && $piece->isOpen($companion->task) ? [Remedy::do($piece->id, $companion->task)] : []), ...($companion->anyOf !== [] ? [Remedy::pick($companion->anyOf)] : [])],
+            $id, $companion->isNeeded ? Weight::Missing : Weight::Tip, [$piece->id], $piece->name, $companion->why,
+            $companion->anyOf === [] ? 'See to it, and tick it off.' : 'Pick it as well, or leave it knowingly.', '',
+            [
+                ...(
+                    $companion->task !== null && $piece->isOpen($companion->task)
+                        ? [Remedy::do($piece->id, $companion->task)]
+                        : []
+                ),
+                ...($companion->anyOf !== [] ? [Remedy::pick($companion->anyOf)] : []),
+            ],
         );
     }
 
     /** @param list<Held> $pieces */
     private function isLookedAfter(Companion $companion, array $pieces): bool
     {
-        return $companion->task !== null && array_filter($pieces, static fn (Held $piece): bool => ! $piece->isDone($companion->task)) === [];
+        return $companion->task !== null
+            && array_filter($pieces, static fn (Held $piece): bool => ! $piece->isDone($companion->task)) === [];
     }
 }

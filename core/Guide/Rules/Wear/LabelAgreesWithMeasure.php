@@ -24,14 +24,21 @@ final class LabelAgreesWithMeasure implements Rule
     /** @throws InvalidLength */
     public function findings(BoxContents $box): array
     {
-        $shoes = array_filter($box->held, static fn (Held $piece): bool => $piece->itemKind?->isShoes === true && $piece->itemKind->form !== Form::Cloth && $piece->isMeasured && $piece->size !== null);
+        $shoes = array_filter(
+            $box->held,
+            static fn (Held $piece): bool => $piece->itemKind?->isShoes === true
+                && $piece->itemKind->form !== Form::Cloth
+                && $piece->isMeasured
+                && $piece->size !== null,
+        );
 
         return array_values(array_filter(array_map(static function (Held $piece): ?Finding {
             $label = SizeLabel::read((string) $piece->sizeLabel, true);
             $length = $piece->size?->sides()[0] ?? 0;
 
             return $label === null || $length >= $label->middle() * 10 + self::LONGER_TENTHS ? null : new Finding(
-                'size.label-against-measure', Weight::Ask, [$piece->id], $piece->name, 'It is shorter than the foot its label means.', 'Trust the ruler, not the label.',
+                'size.label-against-measure', Weight::Ask, [$piece->id], $piece->name,
+                'It is shorter than the foot its label means.', 'Trust the ruler, not the label.',
                 Length::ofTenths(max(1, $length))->in(Unit::Millimetre)." mm long; {$label->says()}",
             );
         }, $shoes)));

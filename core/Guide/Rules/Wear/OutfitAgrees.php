@@ -20,10 +20,16 @@ final class OutfitAgrees implements Rule
     {
         $smallest = $largest = null;
         foreach ($box->held as $piece) {
-            $label = $piece->itemKind?->isWorn === true && ! $piece->itemKind->isShoes ? SizeLabel::read((string) $piece->sizeLabel, false) : null;
+            $label = $piece->itemKind?->isWorn === true && ! $piece->itemKind->isShoes
+                ? SizeLabel::read((string) $piece->sizeLabel, false)
+                : null;
             if ($label !== null) {
-                $smallest = $smallest === null || $label->middle() < $smallest[0] ? [$label->middle(), $piece, $label] : $smallest;
-                $largest = $largest === null || $label->middle() > $largest[0] ? [$label->middle(), $piece, $label] : $largest;
+                $smallest = $smallest === null || $label->middle() < $smallest[0]
+                    ? [$label->middle(), $piece, $label]
+                    : $smallest;
+                $largest = $largest === null || $label->middle() > $largest[0]
+                    ? [$label->middle(), $piece, $label]
+                    : $largest;
             }
         }
         if ($smallest === null || $largest === null || $largest[0] - $smallest[0] <= self::APART_MM) {
@@ -31,8 +37,10 @@ final class OutfitAgrees implements Rule
         }
 
         return [new Finding(
-            'size.outfit-disagrees', Weight::Ask, [$smallest[1]->id, $largest[1]->id], "{$smallest[1]->name} and {$largest[1]->name}",
-            'They are for two children of different size.', 'Choose clothes of one size, near the top of the band.', "{$smallest[2]->says()} against {$largest[2]->says()}",
+            'size.outfit-disagrees', Weight::Ask, [$smallest[1]->id, $largest[1]->id],
+            "{$smallest[1]->name} and {$largest[1]->name}",
+            'They are for two children of different size.', 'Choose clothes of one size, near the top of the band.',
+            "{$smallest[2]->says()} against {$largest[2]->says()}",
         )];
     }
 }

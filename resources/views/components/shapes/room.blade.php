@@ -10,7 +10,8 @@
     @if ($isTried)
         <rect class="air" x="11.5" y="{{ 64.5 - $level }}" width="73" height="{{ $level }}" />
         @if ($room->proudMm > 1 || ! $room->closesOverAll())
-            <path class="{{ $room->closesOverAll() ? 'dome' : 'dome-over' }}" d="M26 17q22-{{ $room->closesOverAll() ? 18 : 30 }} 44 0Z" />
+            <path class="{{ $room->closesOverAll() ? 'dome' : 'dome-over' }}"
+                d="M26 17q22-{{ $room->closesOverAll() ? 18 : 30 }} 44 0Z" />
         @endif
     @elseif ($room->state === PluckyWren\Core\Box\RoomState::NotTried)
         <path class="pen dashed" d="M24 56 72 28M24 28 72 56" />

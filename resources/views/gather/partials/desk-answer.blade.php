@@ -1,22 +1,37 @@
 @if ($desk->chain === null)
     <h2>What it comes to</h2>
-    <p class="mt-2">Type what a pack costs and how many are in it. The answer stands in the address: send it to your crew, or keep it.</p>
+    <p class="mt-2">
+        Type what a pack costs and how many are in it. The answer stands in the address: send it to your crew, or keep
+        it.
+    </p>
 @else
     @php
         $each = $desk->chain->each();
     @endphp
     <p class="text-ink-soft">Each</p>
     <p class="figure text-[3.4rem] leading-none">{{ $each->format() }}</p>
-    <p class="mt-1">{{ $desk->chain->paid->format() }} {{ $currency->code }} for {{ $desk->chain->pieces }}@if ($desk->chain->percentOff() > 0), {{ $desk->chain->percentOff() }} % off the list price @endif</p>
+    <p class="mt-1">
+        {{ $desk->chain->paid->format() }} {{ $currency->code }} for
+        {{ $desk->chain->pieces }}@if ($desk->chain->percentOff() > 0), {{ $desk->chain->percentOff() }} % off the list
+            price @endif
+    </p>
     @if ($judge !== null)
         @php
             $verdict = $judge->verdict($each);
             $measure = $judge->measure()?->format();
-            $measured = $measure === null ? '' : __($target === null ? 'desk.measure-best' : 'desk.measure-target', ['price' => $measure]);
+            $measured = $measure === null ? ''
+                : __($target === null ? 'desk.measure-best' : 'desk.measure-target', ['price' => $measure]);
         @endphp
-        <p @class(['figure mt-4 inline-block rounded-md px-3 py-1 text-2xl', 'bg-next text-[#14312b]' => $verdict->value === 'buy', 'border-[1.5px] border-ink' => $verdict->value !== 'buy', 'text-mend' => in_array($verdict->value, ['wait', 'only-if-needed'])])>{{ __("desk.verdicts.{$verdict->value}") }}</p>
-        <p class="mt-2">{{ __("desk.because.{$verdict->value}", ['each' => $each->format(), 'measure' => $measured, 'needed' => $needed]) }}
-            @if ($verdict->value === 'wait' && $judge->nextCheapMonth()) {{ $judge->isCheapNow() ? __('desk.cheap-now') : __('desk.cheap', ['month' => $judge->nextCheapMonth()->format('F')]) }} @endif
+        <p @class(['figure mt-4 inline-block rounded-md px-3 py-1 text-2xl',
+            'bg-next text-[#14312b]' => $verdict->value === 'buy', 'border-[1.5px] border-ink' => $verdict->value !==
+            'buy', 'text-mend' => in_array($verdict->value, ['wait',
+            'only-if-needed'])])>{{ __("desk.verdicts.{$verdict->value}") }}</p>
+        <p class="mt-2">
+            {{ __("desk.because.{$verdict->value}",
+                ['each' => $each->format(), 'measure' => $measured, 'needed' => $needed]) }}
+            @if ($verdict->value === 'wait' && $judge->nextCheapMonth())
+                {{ $judge->isCheapNow() ? __('desk.cheap-now')
+                    : __('desk.cheap', ['month' => $judge->nextCheapMonth()->format('F')]) }} @endif
         </p>
         <p class="mt-1">{{ trans_choice('desk.needed', $needed) }}</p>
     @endif
@@ -27,9 +42,13 @@
             @elseif ($desk->claimCheck->packNeeded->isZero())
                 {{ __('desk.claim-fails-free', ['each' => $each->format()]) }}
             @elseif ($desk->claimCheck->piecesNeeded === null)
-                {{ __('desk.claim-fails-any', ['each' => $each->format(), 'claim' => $desk->claim, 'pack' => $desk->claimCheck->packNeeded->format()]) }}
+                {{ __('desk.claim-fails-any',
+                    ['each' => $each->format(), 'claim' => $desk->claim, 'pack' =>
+                    $desk->claimCheck->packNeeded->format()]) }}
             @else
-                {{ __('desk.claim-fails', ['each' => $each->format(), 'claim' => $desk->claim, 'pieces' => $desk->claimCheck->piecesNeeded, 'pack' => $desk->claimCheck->packNeeded->format()]) }}
+                {{ __('desk.claim-fails',
+                    ['each' => $each->format(), 'claim' => $desk->claim, 'pieces' => $desk->claimCheck->piecesNeeded,
+                    'pack' => $desk->claimCheck->packNeeded->format()]) }}
             @endif
         </p>
     @endif
@@ -37,16 +56,30 @@
         <table class="mt-4 w-full">
             <caption class="sr-only">Step by step</caption>
             <tbody class="tabular">
-                <tr><th scope="row" class="py-0.5 text-left font-normal">list price</th><td class="text-right">{{ $desk->chain->list->rounded()->format() }}</td></tr>
+                <tr>
+                    <th scope="row" class="py-0.5 text-left font-normal">list price</th>
+                    <td class="text-right">{{ $desk->chain->list->rounded()->format() }}</td>
+                </tr>
                 @foreach ($desk->chain->stages as $stage)
-                    <tr><th scope="row" class="py-0.5 text-left font-normal">{{ __("desk.steps.{$stage['kind']->value}") }}</th><td class="text-right">{{ $stage['after']->rounded()->format() }}</td></tr>
+                    <tr>
+                        <th scope="row" class="py-0.5 text-left font-normal">
+                            {{ __("desk.steps.{$stage['kind']->value}") }}</th><td class="text-right">
+                            {{ $stage['after']->rounded()->format() }}</td>
+                    </tr>
                 @endforeach
-                <tr class="border-t-[1.5px] border-ink font-semibold"><th scope="row" class="py-0.5 text-left">paid</th><td class="text-right">{{ $desk->chain->paid->format() }}</td></tr>
+                <tr class="border-t-[1.5px] border-ink font-semibold">
+                    <th scope="row" class="py-0.5 text-left">paid</th>
+                    <td class="text-right">{{ $desk->chain->paid->format() }}</td>
+                </tr>
             </tbody>
         </table>
     @endif
     @if ($desk->kind !== null)
-        <a class="button go mt-4 w-full" href="{{ route('lots.create', ['kind' => $desk->kind->id, 'price' => $desk->chain->paid->typed(), 'pieces' => $desk->chain->pieces, 'pack_pieces' => $desk->pieces, 'list_price' => $desk->chain->list->rounded()->typed(), 'desk' => request()->getQueryString()]) }}">Bought it: put it in the stash</a>
+        <a class="button go mt-4 w-full"
+            href="{{ route('lots.create',
+                ['kind' => $desk->kind->id, 'price' => $desk->chain->paid->typed(), 'pieces' => $desk->chain->pieces,
+                'pack_pieces' => $desk->pieces, 'list_price' => $desk->chain->list->rounded()->typed(), 'desk' =>
+                request()->getQueryString()]) }}">Bought it: put it in the stash</a>
     @endif
 @endif
 
@@ -58,24 +91,33 @@
             <input type="hidden" name="kind" value="{{ $desk->kind->id }}">
             <input type="hidden" name="band" value="{{ $band?->id() }}">
             <input type="hidden" name="was" value="{{ $was }}">
-            <x-field class="w-44" name="target" :label="$band ? 'Target each, '.$band->label() : 'Target each'" inputmode="decimal" :value="old('target', $was)" placeholder="none" autocomplete="off" />
+            <x-field class="w-44" name="target" :label="$band ? 'Target each, '.$band->label() : 'Target each'"
+                inputmode="decimal" :value="old('target', $was)" placeholder="none" autocomplete="off" />
             <button class="button">Keep</button>
         </form>
         @if ($history->isEmpty())
             <p class="mt-2 text-ink-soft">None of this kind was paid for so far.</p>
         @else
-            <form method="post" action="{{ route('target') }}" class="mt-3 flex flex-wrap items-center gap-x-3 gap-y-1.5 tabular">
+            <form method="post" action="{{ route('target') }}"
+                class="mt-3 flex flex-wrap items-center gap-x-3 gap-y-1.5 tabular">
                 @csrf
                 <input type="hidden" name="kind" value="{{ $desk->kind->id }}">
                 <input type="hidden" name="band" value="{{ $band?->id() }}">
                 <span>Take as the target:</span>
-                @foreach (array_filter(['best so far' => $history->lowest(), 'the middle' => $history->median(), 'about this time last year' => $history->lastYears(App\Support\Today::here())]) as $which => $past)
-                    <button class="link" name="target" value="{{ PluckyWren\Core\Money\Target\TargetAmount::ofEach($past->each)->typed() }}">{{ $which }}, {{ $past->each->format() }}</button>
+                @foreach (array_filter(['best so far' => $history->lowest(), 'the middle' => $history->median(),
+                    'about this time last year' => $history->lastYears(App\Support\Today::here())]) as $which => $past)
+                    <button class="link" name="target"
+                        value="{{ PluckyWren\Core\Money\Target\TargetAmount::ofEach($past->each)
+                            ->typed() }}">{{ $which }}, {{ $past->each->format() }}</button>
                 @endforeach
             </form>
             <ul class="mt-1">
                 @foreach (array_slice($history->cheapestFirst, 0, 6) as $past)
-                    <li class="flex justify-between gap-3 border-t-[1.5px] border-line py-1"><span>{{ $past->where }}, <span class="text-ink-soft">{{ $past->on->format('j M Y') }}</span></span><b class="figure">{{ $past->each->format() }}</b></li>
+                    <li class="flex justify-between gap-3 border-t-[1.5px] border-line py-1">
+                        <span>{{ $past->where }},
+                            <span class="text-ink-soft">{{ $past->on->format('j M Y') }}</span></span><b
+                                class="figure">{{ $past->each->format() }}</b>
+                    </li>
                 @endforeach
             </ul>
         @endif

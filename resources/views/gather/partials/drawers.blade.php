@@ -5,10 +5,15 @@
             $isOpen = $question->lane === $lane;
             $address = route('gather', $question->query(['lane' => $isOpen ? null : $lane->value]));
         @endphp
-        <a href="{{ $address }}" hx-get="{{ $address }}" hx-target="#drawers" hx-swap="outerMorph" hx-push-url="true" @class(['cut', 'is-open' => $isOpen]) @if ($isOpen) aria-current="true" @endif>
-            <span class="flex items-center gap-2 font-semibold"><x-glyph :$lane class="size-6 shrink-0" /> {{ __("lanes.{$lane->value}") }}</span>
-            <x-shapes.stock :stock="new PluckyWren\Core\Stash\Stock('', max(1, $drawer['pieces']), $drawer['pieces'] === 0 ? 1 : $drawer['setAside'])" :$lane width="120" />
-            <span class="text-ink-soft tabular">{{ $drawer['pieces'] - $drawer['setAside'] }} on hand, {{ $drawer['setAside'] }} set aside</span>
+        <a href="{{ $address }}" hx-get="{{ $address }}" hx-target="#drawers" hx-swap="outerMorph" hx-push-url="true"
+            @class(['cut', 'is-open' => $isOpen]) @if ($isOpen) aria-current="true" @endif>
+            <span class="flex items-center gap-2 font-semibold"><x-glyph :$lane class="size-6 shrink-0" />
+                {{ __("lanes.{$lane->value}") }}</span>
+            <x-shapes.stock
+                :stock="new PluckyWren\Core\Stash\Stock('', max(1, $drawer['pieces']), $drawer['pieces'] === 0 ? 1 :
+                $drawer['setAside'])" :$lane width="120" />
+            <span class="text-ink-soft tabular">{{ $drawer['pieces'] - $drawer['setAside'] }} on hand,
+                {{ $drawer['setAside'] }} set aside</span>
         </a>
     @endforeach
 </nav>

@@ -1,18 +1,34 @@
 @php($isOpen = $isInDoubt || $errors->hasAny(['wrong', 'fault', 'fault_end', 'back']))
 @if ($isInDoubt || $stock->onHand() > 0 || $lot->due_on)
     <details class="mt-4" @if ($isOpen) open @endif>
-        <summary class="link">{{ $isInDoubt ? 'Decide what becomes of it' : ($lot->due_on ? 'It has arrived, but something is wrong…' : 'Something is wrong with it…') }}</summary>
-        <form method="post" action="{{ route('lots.fault', $lot) }}" class="mt-2 grid items-end gap-2 sm:grid-cols-[5rem_1fr_1fr_8rem_auto]">
+        <summary class="link">
+            {{ $isInDoubt ? 'Decide what becomes of it'
+                : ($lot->due_on ? 'It has arrived, but something is wrong…' : 'Something is wrong with it…') }}
+        </summary>
+        <form method="post" action="{{ route('lots.fault', $lot) }}"
+            class="mt-2 grid items-end gap-2 sm:grid-cols-[5rem_1fr_1fr_8rem_auto]">
             @csrf
             <x-once />
-            <x-field name="wrong" label="Pieces" type="number" min="1" required :value="old('wrong', $isInDoubt || $lot->due_on ? $lot->pieces : $stock->onHand())" />
+            <x-field name="wrong" label="Pieces" type="number" min="1" required
+                :value="old('wrong', $isInDoubt || $lot->due_on ? $lot->pieces : $stock->onHand())" />
             <x-field name="fault" label="What is wrong">
-                <select class="input" id="fault" name="fault">@foreach (PluckyWren\Core\Stash\Fault::cases() as $fault)<option value="{{ $fault->value }}" @selected(old('fault', $lot->fault?->value) === $fault->value)>{{ __("life.faults.{$fault->value}") }}</option>@endforeach</select>
+                <select class="input" id="fault"
+                    name="fault">@foreach (PluckyWren\Core\Stash\Fault::cases() as $fault)<option
+                        value="{{ $fault->value }}"
+                        @selected(old('fault',
+                            $lot->fault?->value) === $fault->value)>{{ __("life.faults.{$fault->value}") }}</option>
+                            @endforeach</select>
             </x-field>
             <x-field name="fault_end" label="What becomes of it">
-                <select class="input" id="fault_end" name="fault_end">@foreach (PluckyWren\Core\Stash\FaultEnd::cases() as $end)<option value="{{ $end->value }}" @selected(old('fault_end', $lot->fault_end?->value) === $end->value)>{{ __("life.ends.{$end->value}") }}</option>@endforeach</select>
+                <select class="input" id="fault_end"
+                    name="fault_end">@foreach (PluckyWren\Core\Stash\FaultEnd::cases() as $end)<option
+                        value="{{ $end->value }}"
+                        @selected(old('fault_end',
+                            $lot->fault_end?->value) === $end->value)>{{ __("life.ends.{$end->value}") }}</option>
+                            @endforeach</select>
             </x-field>
-            <x-field name="back" label="Money back" inputmode="decimal" placeholder="none" autocomplete="off" :value="old('back')" />
+            <x-field name="back" label="Money back" inputmode="decimal" placeholder="none" autocomplete="off"
+                :value="old('back')" />
             <button class="button">Keep</button>
         </form>
     </details>

@@ -1,26 +1,34 @@
-{{-- One lot, described: used in the stash and on the spot while picking. Asks for the kind first, as it fills in the rest. --}}
+{{-- One lot, described: used in the stash and on the spot while picking. Asks for the kind first, as it fills in the
+     rest. --}}
 @php
-    $typed = fn (string $field, mixed $default = '') => is_array($text = old($field, request()->input($field, $default))) === is_array($default) ? $text : $default;
-    $mm = fn (int $tenths) => PluckyWren\Core\Measure\Length::ofTenths($tenths)->in(PluckyWren\Core\Measure\Unit::Millimetre);
+    $typed = fn (string $field,
+        mixed $default = '') => is_array($text = old($field, request()->input($field, $default))) === is_array($default)
+            ? $text : $default;
+    $mm = fn (int $tenths) => PluckyWren\Core\Measure\Length::ofTenths($tenths)
+        ->in(PluckyWren\Core\Measure\Unit::Millimetre);
     $size = $lot !== null && $lot->kind === $kind?->id ? $lot->size : $kind?->size;
     $last = $kind === null ? null : App\Pages\Gather\LastMeasured::of($kind, $lot);
     $isLike = $last !== null && request()->boolean('like');
     $size = $isLike ? $last->lot->size : $size;
     $currency = auth()->user()->crew->currency;
-    $traits = array_map(fn ($trait) => $trait->value, $lot !== null && $lot->kind === $kind?->id ? $lot->traits : $kind->traits ?? []);
+    $traits = array_map(fn ($trait) => $trait->value,
+        $lot !== null && $lot->kind === $kind?->id ? $lot->traits : $kind->traits ?? []);
     // After a refusal what was typed stands; after a change of kind the new kind's own measures do.
     $isRefused = $errors->getBag($bag)->isNotEmpty();
     // A name that came with a kind goes with it; one that was given stays.
-    $isNamedByKind = request()->input('named_by') !== null && request()->input('named_by') === request()->input('name') && ! $isRefused;
+    $isNamedByKind = request()->input('named_by') !== null && request()->input('named_by') === request()->input('name')
+        && ! $isRefused;
     $measure = fn (string $side) => $isRefused ? $typed($side) : $mm($size->{$side});
 @endphp
 
 <x-field name="kind" label="What kind of thing is it?" :$bag id="f-kind">
     <x-kind-select :$kind id="f-kind" empty="Choose…" required data-focus
         hx-get="{{ $kindAddress }}" hx-target="{{ $kindTarget }}" hx-swap="outerMorph" hx-trigger="change"
-        hx-include="#f-name, #f-named-by, #f-price, #f-pieces, #f-free, #f-source, #f-place, #f-got-on, #f-quantity, [name='pick'], [name='from']" />
+        hx-include="#f-name, #f-named-by, #f-price, #f-pieces, #f-free, #f-source, #f-place, #f-got-on,
+            #f-quantity, [name='pick'], [name='from']" />
 </x-field>
-<noscript><button class="button small mt-2" formmethod="get" formaction="{{ $kindAddress }}" formnovalidate>Use this kind</button></noscript>
+<noscript><button class="button small mt-2" formmethod="get" formaction="{{ $kindAddress }}" formnovalidate>
+        Use this kind</button></noscript>
 
 @if ($lot?->desk)
     <p class="mt-2"><a class="link" href="{{ route('price-desk').'?'.$lot->desk }}">How its price came about</a></p>
@@ -29,35 +37,58 @@
     <p class="mt-3 text-ink-soft">The kind brings its usual measures and cautions along; both can be changed.</p>
 @else
     <div class="mt-3 grid gap-x-3 gap-y-3 sm:grid-cols-6">
-        <x-field class="sm:col-span-6" name="name" label="What it is called" :$bag id="f-name" required maxlength="200" :value="$isNamedByKind ? $kind->name : $typed('name', $lot->name ?? $kind->name)" />
+        <x-field class="sm:col-span-6" name="name" label="What it is called" :$bag id="f-name" required maxlength="200"
+            :value="$isNamedByKind ? $kind->name : $typed('name', $lot->name ?? $kind->name)" />
         <input type="hidden" name="named_by" id="f-named-by" value="{{ $kind->name }}">
-        <x-field class="sm:col-span-2" name="price" :label="'Paid in all ('.$currency->code.')'" :$bag id="f-price" inputmode="decimal" :value="$typed('price', $lot?->paid?->typed())" placeholder="not known" />
-        <x-field class="sm:col-span-2" name="pieces" label="for how many" :$bag id="f-pieces" type="number" min="1" max="10000" required :value="$typed('pieces', $lot->pieces ?? $count ?? 1)" />
+        <x-field class="sm:col-span-2" name="price" :label="'Paid in all ('.$currency->code.')'" :$bag id="f-price"
+            inputmode="decimal" :value="$typed('price', $lot?->paid?->typed())" placeholder="not known" />
+        <x-field class="sm:col-span-2" name="pieces" label="for how many" :$bag id="f-pieces" type="number" min="1"
+            max="10000" required :value="$typed('pieces', $lot->pieces ?? $count ?? 1)" />
         @if ($count !== null)
-            <x-field class="sm:col-span-2" name="quantity" label="into this box" :$bag id="f-quantity" type="number" min="1" max="100" required :value="$typed('quantity', $count)" />
+            <x-field class="sm:col-span-2" name="quantity" label="into this box" :$bag id="f-quantity" type="number"
+                min="1" max="100" required :value="$typed('quantity', $count)" />
         @endif
         <div class="sm:col-span-6">
-            <label class="flex items-center gap-2"><input type="checkbox" id="f-free" name="is_free" value="1" @checked($typed('is_free', $lot?->price_state === PluckyWren\Core\Money\PriceState::Free))> It was free</label>
+            <label class="flex items-center gap-2">
+                <input type="checkbox" id="f-free" name="is_free" value="1"
+                    @checked($typed('is_free', $lot?->price_state === PluckyWren\Core\Money\PriceState::Free))> It was
+                    free
+            </label>
         </div>
         <x-field class="sm:col-span-2" name="source" label="Where from" :$bag id="f-source">
             <select class="input" id="f-source" name="source">
                 @foreach (PluckyWren\Core\Stash\Source::cases() as $source)
-                    <option value="{{ $source->value }}" @selected($typed('source', $lot?->source->value) === $source->value)>{{ __("stash.sources.{$source->value}") }}</option>
+                    <option value="{{ $source->value }}"
+                        @selected($typed('source',
+                            $lot?->source->value) === $source->value)>{{ __("stash.sources.{$source->value}") }}
+                            </option>
                 @endforeach
             </select>
         </x-field>
-        <x-field class="sm:col-span-2" name="place" label="Place or giver" :$bag id="f-place" maxlength="200" :value="$typed('place', $lot?->place)" />
+        <x-field class="sm:col-span-2" name="place" label="Place or giver" :$bag id="f-place" maxlength="200"
+            :value="$typed('place', $lot?->place)" />
         <input type="hidden" name="desk" value="{{ $typed('desk', $lot?->desk) }}">
-        <x-field class="sm:col-span-2" name="got_on" label="When" :$bag id="f-got-on" type="date" required :value="$typed('got_on', $lot?->got_on->toDateString() ?? App\Support\Today::here()->toDateString())" />
+        <x-field class="sm:col-span-2" name="got_on" label="When" :$bag id="f-got-on" type="date" required
+            :value="$typed('got_on', $lot?->got_on->toDateString() ?? App\Support\Today::here()->toDateString())" />
         @foreach (['length' => 'Length', 'width' => 'Width', 'height' => 'Height'] as $side => $word)
-            <x-field class="sm:col-span-2" :name="$side" :label="$word" :$bag :id="'f-'.$side" required :value="$measure($side)" />
+            <x-field class="sm:col-span-2" :name="$side" :label="$word" :$bag :id="'f-'.$side" required
+                :value="$measure($side)" />
         @endforeach
-        <p class="hint sm:col-span-6">In mm, or as you measure: <span class="whitespace-nowrap">11.5 cm</span>, <span class="whitespace-nowrap">4 1/2 in</span>.</p>
+        <p class="hint sm:col-span-6">
+            In mm, or as you measure: <span class="whitespace-nowrap">11.5 cm</span>,
+            <span class="whitespace-nowrap">4 1/2 in</span>.
+        </p>
         <div class="flex flex-wrap items-center gap-x-6 gap-y-2 sm:col-span-6">
-            <label class="flex items-center gap-2"><input type="checkbox" name="is_measured" value="1" @checked($isLike || $typed('is_measured', $lot?->is_measured && $lot->kind === $kind->id))> {{ __('stash.measuring.by-hand') }}</label>
+            <label class="flex items-center gap-2">
+                <input type="checkbox" name="is_measured" value="1"
+                    @checked($isLike || $typed('is_measured', $lot?->is_measured && $lot->kind === $kind->id))>
+                    {{ __('stash.measuring.by-hand') }}
+            </label>
             @if ($last !== null && ! $isLike)
-                <button class="button small" name="like" value="1" formmethod="get" formaction="{{ $kindAddress }}" formnovalidate
-                    hx-get="{{ $kindAddress }}?like=1" hx-target="{{ $kindTarget }}" hx-swap="outerMorph" hx-include="closest form">{{ $last->says() }}</button>
+                <button class="button small" name="like" value="1" formmethod="get" formaction="{{ $kindAddress }}"
+                    formnovalidate
+                    hx-get="{{ $kindAddress }}?like=1" hx-target="{{ $kindTarget }}" hx-swap="outerMorph"
+                    hx-include="closest form">{{ $last->says() }}</button>
             @endif
         </div>
         <details class="sm:col-span-6">
@@ -65,45 +96,79 @@
             <p class="mt-1">{{ __("stash.measuring.{$kind->form->value}") }}</p>
         </details>
         @if ($kind->isWorn)
-            <x-field class="sm:col-span-3" name="size_label" label="Size on the label" :$bag id="f-size" maxlength="100" :value="$typed('size_label', $lot?->size_label)" />
+            <x-field class="sm:col-span-3" name="size_label" label="Size on the label" :$bag id="f-size" maxlength="100"
+                :value="$typed('size_label', $lot?->size_label)" />
         @endif
-        <details class="sm:col-span-6" @if ($errors->getBag($bag)->hasAny(['colours', 'colours.*', 'packaged_length', 'packaged_width', 'packaged_height', 'materials', 'minutes', 'list_price', 'pack_pieces', 'due_on', 'traits', 'note', 'tags', 'kept', 'holds'])) open @endif>
-            <summary class="link">What it is like ({{ $traits === [] ? 'nothing special' : implode(', ', array_map(fn ($trait) => __("stash.traits.{$trait}"), $traits)) }}), colours, packaging, list price, tags, where it is kept, a note</summary>
+        <details class="sm:col-span-6"
+            @if ($errors->getBag($bag)->hasAny(['colours', 'colours.*', 'packaged_length', 'packaged_width',
+                'packaged_height', 'materials', 'minutes', 'list_price', 'pack_pieces', 'due_on', 'traits', 'note',
+                'tags', 'kept', 'holds'])) open @endif>
+            <summary class="link">
+                What it is like
+                ({{ $traits === [] ? 'nothing special'
+                    : implode(', ', array_map(fn ($trait) => __("stash.traits.{$trait}"), $traits)) }}), colours,
+                    packaging, list price, tags, where it is kept, a note
+            </summary>
             <fieldset class="mt-2 grid gap-x-4 gap-y-1 sm:grid-cols-3">
                 <legend class="sr-only">What it is like</legend>
                 @foreach (PluckyWren\Core\Stash\ItemTrait::cases() as $trait)
-                    <label class="flex items-center gap-2"><input type="checkbox" name="traits[]" value="{{ $trait->value }}" @checked(in_array($trait->value, $isRefused ? (array) $typed('traits', []) : $traits, true))> {{ __("stash.traits.{$trait->value}") }}</label>
+                    <label class="flex items-center gap-2">
+                        <input type="checkbox" name="traits[]" value="{{ $trait->value }}"
+                            @checked(in_array($trait->value, $isRefused ? (array) $typed('traits', []) : $traits,
+                                true))> {{ __("stash.traits.{$trait->value}") }}
+                    </label>
                 @endforeach
             </fieldset>
             <div class="mt-3 grid gap-3 sm:grid-cols-2">
-                <x-field name="due_on" label="Ordered, and due on" :$bag id="f-due-on" type="date" :value="$typed('due_on', $lot?->due_on?->toDateString())" />
-                <x-field name="list_price" label="List price of all" :$bag id="f-list-price" inputmode="decimal" :value="$typed('list_price', $lot?->list?->typed())" />
-                <x-field name="pack_pieces" label="In the shop’s pack" :$bag id="f-pack" inputmode="numeric" placeholder="not known" :value="$typed('pack_pieces', $lot?->pack_pieces)" />
-                <x-field name="tags" label="Tags, parted by commas" :$bag id="f-tags" maxlength="300" :value="$typed('tags', $lot?->tags)" />
-                <x-field name="kept" label="Where it is kept" :$bag id="f-kept" maxlength="200" placeholder="closet, blue tub" :value="$typed('kept', $lot?->kept)" />
+                <x-field name="due_on" label="Ordered, and due on" :$bag id="f-due-on" type="date"
+                    :value="$typed('due_on', $lot?->due_on?->toDateString())" />
+                <x-field name="list_price" label="List price of all" :$bag id="f-list-price" inputmode="decimal"
+                    :value="$typed('list_price', $lot?->list?->typed())" />
+                <x-field name="pack_pieces" label="In the shop’s pack" :$bag id="f-pack" inputmode="numeric"
+                    placeholder="not known" :value="$typed('pack_pieces', $lot?->pack_pieces)" />
+                <x-field name="tags" label="Tags, parted by commas" :$bag id="f-tags" maxlength="300"
+                    :value="$typed('tags', $lot?->tags)" />
+                <x-field name="kept" label="Where it is kept" :$bag id="f-kept" maxlength="200"
+                    placeholder="closet, blue tub" :value="$typed('kept', $lot?->kept)" />
             </div>
             <p class="mt-3 font-semibold" id="f-colours">Up to three colours</p>
             <div role="group" aria-labelledby="f-colours" class="mt-1.5 flex flex-wrap gap-2">
                 @foreach (resolve(PluckyWren\Core\Box\ColourNames::class)->all() as $hex => $colour)
-                    <x-colour-tile :$hex :name="$colour" :checked="in_array($hex, $isRefused ? (array) $typed('colours', []) : $lot?->colours->hexes() ?? [], true)" />
+                    <x-colour-tile :$hex :name="$colour"
+                        :checked="in_array($hex, $isRefused ? (array) $typed('colours', []) : $lot?->colours->hexes() ??
+                        [], true)" />
                 @endforeach
             </div>
-            @if ($errors->getBag($bag)->hasAny(['colours', 'colours.*']))<p class="wrong">{{ $errors->getBag($bag)->first('colours') ?: $errors->getBag($bag)->first('colours.*') }}</p>@endif
+            @if ($errors->getBag($bag)->hasAny(['colours', 'colours.*']))<p class="wrong">
+                    {{ $errors->getBag($bag)->first('colours') ?: $errors->getBag($bag)->first('colours.*') }}</p>@endif
             <div class="mt-3 grid items-end gap-3 sm:grid-cols-4">
-                @foreach (['length' => 'Length in its packaging', 'width' => 'Width', 'height' => 'Height'] as $side => $word)
-                    <x-field :name="'packaged_'.$side" :label="$word" :$bag :id="'f-packaged-'.$side" :value="$typed('packaged_'.$side, $lot?->packaged ? $mm($lot->packaged->{$side}) : '')" autocomplete="off" />
+                @foreach (['length' => 'Length in its packaging', 'width' => 'Width',
+                    'height' => 'Height'] as $side => $word)
+                    <x-field :name="'packaged_'.$side" :label="$word" :$bag :id="'f-packaged-'.$side"
+                        :value="$typed('packaged_'.$side, $lot?->packaged ? $mm($lot->packaged->{$side}) : '')"
+                        autocomplete="off" />
                 @endforeach
-                <label class="flex items-center gap-2 pb-2"><input type="checkbox" name="is_packaged" value="1" @checked($isRefused ? $typed('is_packaged') : $lot?->is_packaged)> goes in that way</label>
+                <label class="flex items-center gap-2 pb-2">
+                    <input type="checkbox" name="is_packaged" value="1"
+                        @checked($isRefused ? $typed('is_packaged') : $lot?->is_packaged)> goes in that way
+                </label>
             </div>
             <div class="mt-3 grid gap-3 sm:grid-cols-[2fr_1fr]">
-                <x-field name="materials" label="Where it was made: of what" :$bag id="f-materials" maxlength="300" :value="$typed('materials', $lot?->materials)" />
-                <x-field name="minutes" label="and in how many minutes" :$bag id="f-minutes" inputmode="numeric" :value="$typed('minutes', $lot?->minutes)" />
+                <x-field name="materials" label="Where it was made: of what" :$bag id="f-materials" maxlength="300"
+                    :value="$typed('materials', $lot?->materials)" />
+                <x-field name="minutes" label="and in how many minutes" :$bag id="f-minutes" inputmode="numeric"
+                    :value="$typed('minutes', $lot?->minutes)" />
             </div>
-            <x-field class="mt-3" name="holds" label="What each holds (a kit, a filled bag)" hint="One a line: how many and what kind, like “2 Pencil” or “1 Comb”. Must-haves inside count." :$bag id="f-holds">
-                <textarea class="input" id="f-holds" name="holds" rows="3" maxlength="1000" aria-describedby="f-holds-hint">{{ $typed('holds', $lot ? App\Words\Contents::written($lot->holds) : '') }}</textarea>
+            <x-field class="mt-3" name="holds" label="What each holds (a kit, a filled bag)"
+                hint="One a line: how many and what kind, like “2 Pencil” or “1 Comb”. Must-haves inside count." :$bag
+                id="f-holds">
+                <textarea class="input" id="f-holds" name="holds" rows="3" maxlength="1000"
+                    aria-describedby="f-holds-hint">{{ $typed('holds',
+                        $lot ? App\Words\Contents::written($lot->holds) : '') }}</textarea>
             </x-field>
             <x-field class="mt-3" name="note" label="Note" :$bag id="f-note">
-                <textarea class="input" id="f-note" name="note" rows="2" maxlength="1000">{{ $typed('note', $lot?->note) }}</textarea>
+                <textarea class="input" id="f-note" name="note" rows="2"
+                    maxlength="1000">{{ $typed('note', $lot?->note) }}</textarea>
             </x-field>
         </details>
     </div>

@@ -1,13 +1,20 @@
 @php
     $stock = $lot->stock();
     $isInDoubt = $stock->isInDoubt;
-    $alike = App\Models\Lot::query()->where('kind', $lot->kind)->where('price_state', $lot->price_state)->whereKeyNot($lot->id)->get()->filter(fn ($other) => $other->due_on == $lot->due_on && $other->fault === $lot->fault && $other->fault_end === $lot->fault_end)->sortBy('name')->take(40);
+    $alike = App\Models\Lot::query()->where('kind', $lot->kind)->where('price_state',
+        $lot->price_state)->whereKeyNot($lot->id)->get()->filter(fn ($other) => $other->due_on == $lot->due_on
+            && $other->fault === $lot->fault && $other->fault_end === $lot->fault_end)->sortBy('name')->take(40);
     $changes = App\Models\LotChange::query()->where('lot_id', $lot->id)->get()->sortByDesc('id');
 @endphp
 <section class="cut mt-4 p-5" aria-labelledby="life">
     <h2 id="life">What became of it</h2>
-    <p class="mt-1 tabular">{{ $stock->onHand() }} on hand, {{ $stock->setAside }} set aside, {{ $stock->gone }} gone, of {{ $stock->pieces }}.</p>
-    @if ($lot->fault)<p class="mt-1"><b>{{ ucfirst(__("life.state.{$lot->fault->value}")) }}</b>, {{ __("life.ends.{$lot->fault_end->value}") }}.</p>@endif
+    <p class="mt-1 tabular">
+        {{ $stock->onHand() }} on hand, {{ $stock->setAside }} set aside, {{ $stock->gone }} gone, of
+        {{ $stock->pieces }}.
+    </p>
+    @if ($lot->fault)<p class="mt-1">
+            <b>{{ ucfirst(__("life.state.{$lot->fault->value}")) }}</b>, {{ __("life.ends.{$lot->fault_end->value}") }}.
+            </p>@endif
     <x-wrong name="undo" />
     @if ($lot->due_on)
         <form method="post" action="{{ route('lots.arrive', $lot) }}" class="mt-3 flex flex-wrap items-center gap-3">
@@ -18,21 +25,25 @@
     @else
         @unless ($isInDoubt)
         <div class="mt-3 grid gap-4 sm:grid-cols-2">
-            <form method="post" action="{{ route('lots.lose', $lot) }}" class="grid grid-cols-[5rem_1fr_auto] items-end gap-2">
+            <form method="post" action="{{ route('lots.lose', $lot) }}"
+                class="grid grid-cols-[5rem_1fr_auto] items-end gap-2">
                 @csrf
                 <x-once />
                 <x-field name="gone" label="Pieces" type="number" min="1" required :value="old('gone', 1)" />
                 <x-field name="why" label="are gone">
                     <select class="input" id="why" name="why">
-                        @foreach (['broken', 'given-away'] as $why)<option value="{{ $why }}" @selected(old('why') === $why)>{{ __("life.what.{$why}") }}</option>@endforeach
+                        @foreach (['broken', 'given-away'] as $why)<option value="{{ $why }}"
+                            @selected(old('why') === $why)>{{ __("life.what.{$why}") }}</option>@endforeach
                     </select>
                 </x-field>
                 <button class="button">Keep</button>
             </form>
-            <form method="post" action="{{ route('lots.split', $lot) }}" class="grid grid-cols-[1fr_auto] items-end gap-2">
+            <form method="post" action="{{ route('lots.split', $lot) }}"
+                class="grid grid-cols-[1fr_auto] items-end gap-2">
                 @csrf
                 <x-once />
-                <x-field name="part" label="Pieces for a lot of their own" type="number" min="1" required :value="old('part', 1)" />
+                <x-field name="part" label="Pieces for a lot of their own" type="number" min="1" required
+                    :value="old('part', 1)" />
                 <button class="button">Part it</button>
             </form>
         </div>
@@ -40,10 +51,13 @@
     @endif
     @include('gather.partials.fault')
     @if ($alike->isNotEmpty())
-        <form method="post" action="{{ route('lots.merge', $lot) }}" class="mt-3 grid grid-cols-[1fr_auto] items-end gap-2 sm:max-w-md">
+        <form method="post" action="{{ route('lots.merge', $lot) }}"
+            class="mt-3 grid grid-cols-[1fr_auto] items-end gap-2 sm:max-w-md">
             @csrf
             <x-field name="with" label="Put another lot of this kind into it">
-                <select class="input" id="with" name="with">@foreach ($alike as $other)<option value="{{ $other->id }}">{{ $other->name }}, {{ $other->pieces }} of {{ $other->got_on->format('j M Y') }}</option>@endforeach</select>
+                <select class="input" id="with" name="with">@foreach ($alike as $other)<option value="{{ $other->id }}">
+                            {{ $other->name }}, {{ $other->pieces }} of {{ $other->got_on->format('j M Y') }}</option>
+                            @endforeach</select>
             </x-field>
             <button class="button">Put together</button>
         </form>
@@ -52,11 +66,17 @@
         <ol class="mt-4">
             @foreach ($changes as $change)
                 <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-1.5">
-                    <span><b>{{ __("life.what.{$change->what}") }}</b>, <span class="text-ink-soft">{{ implode(', ', array_map(fn ($field) => __('life.fields.'.$field), array_keys($change->after))) }}; {{ $change->by }}, {{ App\Words\Words::moment($change->created_at) }}</span></span>
+                    <span><b>{{ __("life.what.{$change->what}") }}</b>,
+                        <span class="text-ink-soft">{{ implode(', ',
+                            array_map(fn ($field) => __('life.fields.'.$field), array_keys($change->after))) }};
+                            {{ $change->by }}, {{ App\Words\Words::moment($change->created_at) }}</span></span>
                     @if ($change->undone_at)
                         <span class="text-ink-soft">taken back</span>
                     @elseif ($change->canBeUndone())
-                        <form method="post" action="{{ route('changes.undo', $change) }}" class="ml-auto">@csrf<button class="button small">Take back<span class="sr-only">: {{ __("life.what.{$change->what}") }}</span></button></form>
+                        <form method="post" action="{{ route('changes.undo', $change) }}" class="ml-auto">
+                            @csrf<button class="button small">
+                                Take back<span class="sr-only">: {{ __("life.what.{$change->what}") }}</span></button>
+                        </form>
                     @endif
                 </li>
             @endforeach

@@ -22,26 +22,56 @@
                     $stock = $lot->stock();
                 @endphp
                 <tr class="lot-row border-t-[1.5px] border-line">
-                    <td class="py-1.5"><input type="checkbox" name="lots[]" value="{{ $lot->id }}" class="size-4.5" aria-label="Tick {{ $lot->name }}" @checked(in_array($lot->id, (array) old('lots', []), true))></td>
+                    <td class="py-1.5">
+                        <input type="checkbox" name="lots[]" value="{{ $lot->id }}" class="size-4.5"
+                            aria-label="Tick {{ $lot->name }}"
+                            @checked(in_array($lot->id, (array) old('lots', []), true))>
+                    </td>
                     <th scope="row" class="py-1.5 pr-3 text-left font-normal">
-                        <span class="flex items-center gap-2"><x-glyph :lane="$lot->itemKind()->category" class="size-5 shrink-0" /><span><a class="font-semibold no-underline hover:underline" href="{{ route('lots.edit', $lot) }}">{{ $lot->name }}</a>@if ($lot->size_label)<span class="text-ink-soft">, size {{ $lot->size_label }}</span>@endif @if ($lot->colours->colours !== []) <x-swatches :palette="$lot->colours" />@endif @if ($lot->tags !== '')<span class="text-ink-soft">· {{ $lot->tags }}</span>@endif</span></span>
+                        <span class="flex items-center gap-2"><x-glyph :lane="$lot->itemKind()->category"
+                            class="size-5 shrink-0"
+                            /><span><a class="font-semibold no-underline hover:underline"
+                                href="{{ route('lots.edit', $lot) }}">{{ $lot->name }}</a>@if ($lot->size_label)<span
+                                    class="text-ink-soft">, size {{ $lot->size_label }}</span>@endif
+                                    @if ($lot->colours->colours !== []) <x-swatches :palette="$lot->colours" />@endif
+                                    @if ($lot->tags !== '')<span
+                                        class="text-ink-soft">· {{ $lot->tags }}</span>@endif</span></span>
                     </th>
-                    <td class="py-1.5 pr-3"><span class="flex items-center gap-2"><x-shapes.stock :$stock :lane="$lot->itemKind()->category" /><span class="tabular">{{ $stock->onHand() }} of {{ $stock->pieces - $stock->gone }}</span></span></td>
+                    <td class="py-1.5 pr-3">
+                        <span class="flex items-center gap-2"><x-shapes.stock :$stock
+                            :lane="$lot->itemKind()->category"
+                            /><span class="tabular">{{ $stock->onHand() }} of
+                                {{ $stock->pieces - $stock->gone }}</span></span>
+                    </td>
                     <td class="py-1.5 pr-3 text-right"><x-each :price="$lot->price()" /></td>
-                    <td class="py-1.5 pl-4 text-ink-soft">{{ $lot->cameFrom() }}, <span class="whitespace-nowrap">{{ $lot->got_on->format('j M Y') }}</span>@if ($lot->kept), kept: {{ $lot->kept }}@endif @if ($lot->fault)<b class="whitespace-nowrap text-ink">{{ __("life.state.{$lot->fault->value}") }}, {{ __("life.ends.{$lot->fault_end->value}") }}</b>@endif @if ($lot->due_on)<b class="whitespace-nowrap text-ink">due {{ $lot->due_on->format('j M') }}</b>@endif</td>
+                    <td class="py-1.5 pl-4 text-ink-soft">
+                        {{ $lot->cameFrom() }},
+                        <span class="whitespace-nowrap">{{ $lot->got_on->format('j M Y') }}</span>@if ($lot->kept),
+                            kept: {{ $lot->kept }}@endif
+                            @if ($lot->fault)<b
+                                class="whitespace-nowrap text-ink">{{ __("life.state.{$lot->fault->value}") }},
+                                {{ __("life.ends.{$lot->fault_end->value}") }}</b>@endif
+                                @if ($lot->due_on)<b
+                                    class="whitespace-nowrap text-ink">due {{ $lot->due_on->format('j M') }}</b>@endif
+                    </td>
                 </tr>
             @endforeach
         </tbody>
     </table>
     @if ($lots->hasPages())
         <nav aria-label="Pages" class="flex items-center justify-between gap-3 border-t-[1.5px] border-line py-2">
-            @if ($lots->previousPageUrl())<a class="button small" href="{{ $lots->previousPageUrl() }}" hx-get="{{ $lots->previousPageUrl() }}" hx-target="#drawers" hx-swap="outerMorph" hx-push-url="true">Before</a>@else<span></span>@endif
+            @if ($lots->previousPageUrl())<a class="button small" href="{{ $lots->previousPageUrl() }}"
+                hx-get="{{ $lots->previousPageUrl() }}" hx-target="#drawers" hx-swap="outerMorph"
+                hx-push-url="true">Before</a>@else<span></span>@endif
             <span class="tabular">{{ $lots->currentPage() }} of {{ $lots->lastPage() }}</span>
-            @if ($lots->nextPageUrl())<a class="button small" href="{{ $lots->nextPageUrl() }}" hx-get="{{ $lots->nextPageUrl() }}" hx-target="#drawers" hx-swap="outerMorph" hx-push-url="true">After</a>@else<span></span>@endif
+            @if ($lots->nextPageUrl())<a class="button small" href="{{ $lots->nextPageUrl() }}"
+                hx-get="{{ $lots->nextPageUrl() }}" hx-target="#drawers" hx-swap="outerMorph"
+                hx-push-url="true">After</a>@else<span></span>@endif
         </nav>
     @endif
     @if ($lots->isNotEmpty())
-        <details class="border-t-[1.5px] border-line py-2" @if ($errors->hasAny(['lots', 'several', 'tag', 'kept', 'place', 'source', 'got_on'])) open @endif>
+        <details class="border-t-[1.5px] border-line py-2"
+            @if ($errors->hasAny(['lots', 'several', 'tag', 'kept', 'place', 'source', 'got_on'])) open @endif>
             <summary class="link">With those ticked…</summary>
             <div class="mt-2 grid items-end gap-2.5 sm:grid-cols-3">
                 <x-field name="tag" label="Add a tag" maxlength="60" :value="old('tag')" />
@@ -49,7 +79,9 @@
                 <x-field name="source" label="All got by">
                     <select class="input" id="source" name="source">
                         <option value="">as each is</option>
-                        @foreach (PluckyWren\Core\Stash\Source::cases() as $source)<option value="{{ $source->value }}" @selected(old('source') === $source->value)>{{ __("stash.sources.{$source->value}") }}</option>@endforeach
+                        @foreach (PluckyWren\Core\Stash\Source::cases() as $source)<option value="{{ $source->value }}"
+                            @selected(old('source') === $source->value)>{{ __("stash.sources.{$source->value}") }}
+                            </option>@endforeach
                     </select>
                 </x-field>
                 <x-field name="place" label="All from (shop or giver)" maxlength="120" :value="old('place')" />
@@ -57,7 +89,8 @@
                 <x-field name="box" label="One of each for">
                     <select class="input" id="box" name="box">
                         <option value="">no box</option>
-                        @foreach ($boxes as $box)<option value="{{ $box->id }}" @selected(old('box') === $box->id)>{{ $box->theme }}</option>@endforeach
+                        @foreach ($boxes as $box)<option value="{{ $box->id }}" @selected(old('box') === $box->id)>
+                                {{ $box->theme }}</option>@endforeach
                     </select>
                 </x-field>
                 <button class="button go justify-self-start">Do it</button>

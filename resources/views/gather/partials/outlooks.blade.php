@@ -12,16 +12,26 @@
         <tbody>
             @foreach ($outlooks as [$box, $outlook])
                 <tr class="border-t-[1.5px] border-line align-baseline">
-                    <th scope="row" class="py-1.5 pr-3 text-left font-semibold"><a class="no-underline hover:underline" href="{{ route('boxes.show', $box) }}">{{ $box->theme }}</a></th>
+                    <th scope="row" class="py-1.5 pr-3 text-left font-semibold">
+                        <a class="no-underline hover:underline"
+                            href="{{ route('boxes.show', $box) }}">{{ $box->theme }}</a>
+                    </th>
                     <td class="pr-3 text-right">{{ $outlook->soFar->format() }}</td>
-                    <td class="pr-3 text-right">{{ $outlook->expected->rounded()->format() }}<span class="block text-ink-soft">{{ trim(trans_choice('shopping.unpriced', $outlook->unpriced)) }}</span></td>
+                    <td class="pr-3 text-right">
+                        {{ $outlook->expected->rounded()->format() }}<span
+                            class="block text-ink-soft">{{ trim(trans_choice('shopping.unpriced',
+                                $outlook->unpriced)) }}</span>
+                    </td>
                     <td class="text-right">
                         @if ($outlook->left() === null)
                             <span class="text-ink-soft">no budget</span>
                         @else
-                            <b @class(['figure', 'text-mend' => $outlook->isOver()])>{{ $outlook->left()->rounded()->format() }}</b>
+                            <b @class(['figure', 'text-mend' => $outlook->isOver()])>{{ $outlook->left()->rounded()
+                                ->format() }}</b>
                             @if ($outlook->isOver())<span class="block text-mend">over its budget</span>@endif
-                            @if ($outlook->eachOfTheRest())<span class="block text-ink-soft">{{ __('shopping.each-of-the-rest', ['each' => $outlook->eachOfTheRest()->floored()->format()]) }}</span>@endif
+                            @if ($outlook->eachOfTheRest())<span
+                                class="block text-ink-soft">{{ __('shopping.each-of-the-rest',
+                                    ['each' => $outlook->eachOfTheRest()->floored()->format()]) }}</span>@endif
                         @endif
                     </td>
                 </tr>

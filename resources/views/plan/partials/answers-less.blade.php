@@ -3,14 +3,20 @@
     <h2 id="leave-out">{{ __('fit.leave-out.heading') }}</h2>
     <ol class="mt-1 grid gap-2">
         @forelse ($answers->leaveOut() as $leaving)
-            <li class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t-[1.5px] border-line pt-2 first:border-t-0">
-                <span><b>{{ $answers->namesOf($leaving) }}</b>: {{ __($loop->first ? 'fit.leave-out.first' : 'fit.leave-out.also', ['verdict' => $answers->verdict($leaving->closure)]) }}</span>
+            <li class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t-[1.5px] border-line pt-2
+                first:border-t-0">
+                <span><b>{{ $answers->namesOf($leaving) }}</b>:
+                    {{ __($loop->first ? 'fit.leave-out.first' : 'fit.leave-out.also',
+                        ['verdict' => $answers->verdict($leaving->closure)]) }}</span>
                 @if ($isOpen)
                     <form method="post" action="{{ route('boxes.leave-out', $answers->sheet->box) }}">
                         @csrf
                         <x-once />
-                        @foreach ($leaving->counts as $piece => $count)<input type="hidden" name="counts[{{ $piece }}]" value="{{ $count }}">@endforeach
-                        <button @class(['button small', 'go' => $loop->first])>{{ __('fit.leave-out.do') }}<span class="sr-only"> {{ $answers->namesOf($leaving) }}</span></button>
+                        @foreach ($leaving->counts as $piece => $count)<input type="hidden" name="counts[{{ $piece }}]"
+                            value="{{ $count }}">@endforeach
+                        <button @class(['button small', 'go' => $loop->first])>
+                            {{ __('fit.leave-out.do') }}<span
+                                class="sr-only"> {{ $answers->namesOf($leaving) }}</span></button>
                     </form>
                 @endif
             </li>
@@ -24,13 +30,16 @@
     <ul class="mt-1 grid gap-2">
         @forelse ($answers->swaps() as [$swap, $result])
             <li class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
-                <span>{{ __("fit.swap.{$swap->way->value}", ['name' => $answers->sheet->nameOf($swap->instead->id), 'instead' => $swap->name]) }}: {{ $answers->saysOf($result) }}</span>
+                <span>{{ __("fit.swap.{$swap->way->value}",
+                    ['name' => $answers->sheet->nameOf($swap->instead->id), 'instead' => $swap->name]) }}:
+                    {{ $answers->saysOf($result) }}</span>
                 @if ($isOpen && $swap->lot !== null)
                     <form method="post" action="{{ route('pieces.swap', $swap->instead->id) }}">
                         @csrf
                         <x-once />
                         <input type="hidden" name="lot" value="{{ $swap->lot }}">
-                        <button class="button small">{{ __('fit.swap.do') }}<span class="sr-only"> {{ $swap->name }}</span></button>
+                        <button class="button small">
+                            {{ __('fit.swap.do') }}<span class="sr-only"> {{ $swap->name }}</span></button>
                     </form>
                 @endif
             </li>

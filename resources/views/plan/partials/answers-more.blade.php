@@ -16,13 +16,15 @@
         <ul class="mt-1 grid gap-2 wide:grid-cols-2 wide:gap-x-8">
             @foreach ($fitting as [$offer, $place])
                 <li class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
-                    <span><b>{{ $offer->lot->name }}</b>, {{ $place }}<span class="text-ink-soft">: {{ implode(', ', $offer->reasons()) }}</span></span>
+                    <span><b>{{ $offer->lot->name }}</b>,
+                        {{ $place }}<span class="text-ink-soft">: {{ implode(', ', $offer->reasons()) }}</span></span>
                     @if ($answers->sheet->box->stage->isOpen())
                         <form method="post" action="{{ route('pieces.store', $answers->sheet->box) }}">
                             @csrf
                             <input type="hidden" name="lot" value="{{ $offer->lot->id }}">
                             <input type="hidden" name="quantity" value="1">
-                            <button class="button small">{{ __('fit.nooks.do') }}<span class="sr-only"> {{ $offer->lot->name }}</span></button>
+                            <button class="button small">
+                                {{ __('fit.nooks.do') }}<span class="sr-only"> {{ $offer->lot->name }}</span></button>
                         </form>
                     @endif
                 </li>

@@ -6,12 +6,15 @@
                 <x-open-box :drawing="$other->drawing()" class="h-32 w-full" />
                 <b>{{ $other->plan->boxKind->name }}</b>
                 <span class="text-ink-soft tabular">{{ $other->insideMm() }} mm</span>
-                <span>{{ (new App\Words\GaugeWords($other->gauges))->room() }}. {{ (new App\Words\GaugeWords($other->gauges))->roomSays() }}</span>
+                <span>{{ (new App\Words\GaugeWords($other->gauges))->room() }}.
+                    {{ (new App\Words\GaugeWords($other->gauges))->roomSays() }}</span>
                 @if ($answers->sheet->box->stage->isOpen())
                     <form method="post" action="{{ route('boxes.fit-kind', $answers->sheet->box) }}">
                         @csrf
                         @method('put')
-                        <button class="button small" name="kind" value="{{ $other->plan->boxKind->id }}">{{ __('fit.boxes.do') }}<span class="sr-only">: {{ $other->plan->boxKind->name }}</span></button>
+                        <button class="button small" name="kind" value="{{ $other->plan->boxKind->id }}">
+                            {{ __('fit.boxes.do') }}<span
+                                class="sr-only">: {{ $other->plan->boxKind->name }}</span></button>
                     </form>
                 @endif
             </li>
@@ -27,12 +30,15 @@
                 <div class="grid justify-items-start gap-1">
                     <b>{{ __("fit.schools.{$other->plan->packingOrder->value}.name") }}</b>
                     <span class="text-ink-soft">{{ __("fit.schools.{$other->plan->packingOrder->value}.says") }}</span>
-                    <span>{{ (new App\Words\GaugeWords($other->gauges))->room() }}. {{ (new App\Words\GaugeWords($other->gauges))->roomSays() }}</span>
+                    <span>{{ (new App\Words\GaugeWords($other->gauges))->room() }}.
+                        {{ (new App\Words\GaugeWords($other->gauges))->roomSays() }}</span>
                     @if ($answers->sheet->box->stage->isOpen())
                         <form method="post" action="{{ route('boxes.fit-school', $answers->sheet->box) }}">
                             @csrf
                             @method('put')
-                            <button class="button small" name="school" value="{{ $other->plan->packingOrder->value }}">{{ __('fit.schools.do') }}<span class="sr-only">: {{ __("fit.schools.{$other->plan->packingOrder->value}.name") }}</span></button>
+                            <button class="button small" name="school" value="{{ $other->plan->packingOrder->value }}">
+                                {{ __('fit.schools.do') }}<span class="sr-only">:
+                                    {{ __("fit.schools.{$other->plan->packingOrder->value}.name") }}</span></button>
                         </form>
                     @endif
                 </div>

@@ -13,7 +13,13 @@
     <section class="cut mt-3.5 px-4 py-3" aria-labelledby="flags-list" id="flags">
         <div class="flex flex-wrap items-baseline justify-between gap-x-4">
             <h2 id="flags-list">{{ __('flags.title') }}</h2>
-            <p class="text-ink-soft">By <a class="link" href="{{ route('guides.show', $sheet->plan->guide->id) }}">{{ $sheet->plan->guide->drive }}</a>, guide of {{ $sheet->plan->guide->dated }} (<a class="link" href="{{ route('boxes.compare', $sheet->box) }}">compare</a>), and by public figures; cautions, no certificate.</p>
+            <p class="text-ink-soft">
+                By <a class="link"
+                    href="{{ route('guides.show', $sheet->plan->guide->id) }}">{{ $sheet->plan->guide->drive }}</a>,
+                    guide of {{ $sheet->plan->guide->dated }}
+                    (<a class="link" href="{{ route('boxes.compare', $sheet->box) }}">compare</a>), and by public
+                    figures; cautions, no certificate.
+            </p>
         </div>
         @foreach ($groups as [$title, $findings])
             @if ($findings !== [])
@@ -22,13 +28,21 @@
             @endif
         @endforeach
         @if ($without !== [])
-            <details class="mt-3" @if (array_filter($without, fn ($finding) => $finding->pieces !== [] || $errors->hasBag(App\Http\Controllers\Plan\AnswerController::bag($finding->key()))) !== []) open @endif id="not-there">
+            <details class="mt-3"
+                @if (array_filter($without,
+                    fn ($finding) => $finding->pieces !== [] ||
+                    $errors->hasBag(App\Http\Controllers\Plan\AnswerController::bag($finding->key()))) !== []) open
+                    @endif id="not-there">
                 <summary class="link">{{ trans_choice('flags.not-there', count($without)) }}</summary>
                 <ul>@foreach ($without as $finding) @include('plan.partials.finding') @endforeach</ul>
             </details>
         @endif
         @if ($tips !== [])
-            <details class="mt-3" @if ($errors->getBags() !== [] && array_filter($tips, fn ($tip) => $errors->hasBag(App\Http\Controllers\Plan\AnswerController::bag($tip->key()))) !== []) open @endif id="tips">
+            <details class="mt-3"
+                @if ($errors->getBags() !== []
+                    && array_filter($tips, fn ($tip) =>
+                    $errors->hasBag(App\Http\Controllers\Plan\AnswerController::bag($tip->key()))) !== []) open @endif
+                    id="tips">
                 <summary class="link">{{ trans_choice('flags.tips', count($tips)) }}</summary>
                 <ul>@foreach ($tips as $finding) @include('plan.partials.finding') @endforeach</ul>
             </details>
@@ -39,12 +53,17 @@
                 @foreach ($overruled as $left)
                     @php($answer = $sheet->box->answers[$left->finding->key()])
                     <li class="flex flex-wrap items-baseline gap-x-3 border-t-[1.5px] border-line py-2">
-                        <span class="min-w-0 grow"><b>{{ $left->finding->about }}:</b> {{ $left->finding->why }} <span class="text-ok">Left because: {{ $left->because }}</span> <span class="text-ink-soft">({{ __('flags.answer-by', $answer) }})</span></span>
+                        <span class="min-w-0 grow"><b>{{ $left->finding->about }}:</b> {{ $left->finding->why }}
+                            <span class="text-ok">Left because: {{ $left->because }}</span>
+                            <span class="text-ink-soft">({{ __('flags.answer-by', $answer) }})</span></span>
                         @if ($sheet->box->stage->isOpen())
-                            <form method="post" action="{{ route('answers.destroy', $sheet->box) }}" hx-post="{{ route('answers.destroy', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph">
+                            <form method="post" action="{{ route('answers.destroy', $sheet->box) }}"
+                                hx-post="{{ route('answers.destroy', $sheet->box) }}" hx-target="#sheet"
+                                hx-swap="outerMorph">
                                 @method('delete') @include('plan.partials.state')
                                 <input type="hidden" name="key" value="{{ $left->finding->key() }}">
-                                <button class="button small">Take back<span class="sr-only">: {{ $left->finding->about }}</span></button>
+                                <button class="button small">
+                                    Take back<span class="sr-only">: {{ $left->finding->about }}</span></button>
                             </form>
                         @endif
                     </li>

@@ -3,10 +3,15 @@
     @if ($handedIn)
         <div class="max-w-2xl">
             <p class="font-semibold">Where this box stands</p>
-            <p>{{ __('boxes.handed-in-on', ['day' => $handedIn->at->format('j M Y'), 'by' => $handedIn->by === '' ? __('boxes.handed-in-by-someone') : $handedIn->by]) }}</p>
+            <p>
+                {{ __('boxes.handed-in-on',
+                    ['day' => $handedIn->at->format('j M Y'), 'by' => $handedIn->by === '' ?
+                    __('boxes.handed-in-by-someone') : $handedIn->by]) }}
+            </p>
             <details class="no-print mt-2">
                 <summary class="link">{{ __('boxes.take-back') }}</summary>
-                <form method="post" action="{{ route('boxes.take-back', $sheet->box) }}" class="cut mt-2 grid max-w-md gap-3 p-4">
+                <form method="post" action="{{ route('boxes.take-back', $sheet->box) }}"
+                    class="cut mt-2 grid max-w-md gap-3 p-4">
                     @csrf
                     <p>{{ __('boxes.take-back-why') }}</p>
                     <button class="button justify-self-start">{{ __('boxes.take-back-do') }}</button>
@@ -23,21 +28,27 @@
                 <div class="stages">
                     @foreach (PluckyWren\Core\Box\Stage::cases() as $stage)
                         @if (! $stage->isOpen() && $sheet->box->stage->isOpen())
-                            <a href="{{ route('boxes.closing', $sheet->box) }}">{{ __("stages.{$stage->value}.shelf") }}…</a>
+                            <a href="{{ route('boxes.closing',
+                                $sheet->box) }}">{{ __("stages.{$stage->value}.shelf") }}…</a>
                             @continue
                         @endif
-                        <button name="stage" value="{{ $stage->value }}" @if ($stage === $sheet->box->stage) aria-current="step" @endif>{{ __("stages.{$stage->value}.shelf") }}</button>
+                        <button name="stage" value="{{ $stage->value }}" @if ($stage === $sheet->box->stage)
+                            aria-current="step" @endif>{{ __("stages.{$stage->value}.shelf") }}</button>
                     @endforeach
                 </div>
             </fieldset>
         </form>
     @endif
-    <p class="no-print"><a class="link" href="{{ route('boxes.export', $sheet->box) }}">This box as a file</a>@if ($handedIn) · <a class="link" href="{{ route('boxes.record', $sheet->box) }}">{{ __('boxes.as-record') }}</a>@endif</p>
+    <p class="no-print">
+        <a class="link" href="{{ route('boxes.export', $sheet->box) }}">This box as a file</a>@if ($handedIn) ·
+            <a class="link" href="{{ route('boxes.record', $sheet->box) }}">{{ __('boxes.as-record') }}</a>@endif
+    </p>
     @include('plan.partials.history')
     @unless ($handedIn)
         <details>
             <summary class="link text-ink-soft">Delete this box…</summary>
-            <form method="post" action="{{ route('boxes.destroy', $sheet->box) }}" class="cut mt-2 grid max-w-md gap-3 p-4">
+            <form method="post" action="{{ route('boxes.destroy', $sheet->box) }}"
+                class="cut mt-2 grid max-w-md gap-3 p-4">
                 @csrf
                 @method('delete')
                 <p>Its pieces go back to the stash. It can be brought back from the shelf.</p>

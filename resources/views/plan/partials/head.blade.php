@@ -2,13 +2,19 @@
     <div class="min-w-72 flex-1">
         <h1>{{ $sheet->box->theme }}</h1>
         <p class="text-ink-soft">
-            Box {{ $sheet->box->number }} · {{ __("people.{$sheet->box->gender->value}") }}, {{ $sheet->box->recipient()->band->label() }} ·
-            {{ mb_strtolower($sheet->plan->boxKind->name) }} {{ $sheet->insideMm() }} mm, {{ trans_choice('boxes.to-a-carton', $sheet->toACarton()) }}
+            Box {{ $sheet->box->number }} · {{ __("people.{$sheet->box->gender->value}") }},
+            {{ $sheet->box->recipient()->band->label() }} ·
+            {{ mb_strtolower($sheet->plan->boxKind->name) }} {{ $sheet->insideMm() }} mm,
+            {{ trans_choice('boxes.to-a-carton', $sheet->toACarton()) }}
             @if ($sheet->box->palette->colours !== [])
                 · <x-swatches :palette="$sheet->box->palette" /> {{ $sheet->colourNames() }}
             @endif
-            @if ($sheet->box->handedIn()) · <b class="text-ink">{{ __('boxes.handed-in-day', ['day' => $sheet->box->handedIn()->at->format('j M Y')]) }}</b>@endif
-            · @unless ($sheet->box->handedIn())<a class="link" href="{{ route('boxes.edit', $sheet->box) }}">Change</a> · @endunless <a class="link" href="{{ route('boxes.ledger', $sheet->box) }}">Ledger</a> · <a class="link" href="{{ route('boxes.prepare', $sheet->box) }}">Prepare</a>
+            @if ($sheet->box->handedIn()) ·
+                <b class="text-ink">{{ __('boxes.handed-in-day',
+                    ['day' => $sheet->box->handedIn()->at->format('j M Y')]) }}</b>@endif
+            · @unless ($sheet->box->handedIn())<a class="link" href="{{ route('boxes.edit', $sheet->box) }}">Change</a>
+                · @endunless <a class="link" href="{{ route('boxes.ledger', $sheet->box) }}">Ledger</a> ·
+                <a class="link" href="{{ route('boxes.prepare', $sheet->box) }}">Prepare</a>
         </p>
     </div>
     <div class="flex flex-wrap gap-2.5">
@@ -16,7 +22,8 @@
         @if ($sheet->box->stage->isOpen())
             <a class="button go" id="pick" data-key="p" data-focus
                 href="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}"
-                hx-get="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}" hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">
+                hx-get="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}" hx-target="#sheet" hx-swap="outerMorph"
+                hx-push-url="true">
                 Pick a piece <kbd aria-hidden="true">P</kbd>
             </a>
         @endif

@@ -13,7 +13,11 @@
             <x-glyph :$lane class="mt-0.5 size-6 shrink-0" />
             <div>
                 <h3 id="lane-{{ $lane->value }}" class="font-sans text-base">{{ __("lanes.{$lane->value}") }}</h3>
-                <p class="text-ink-soft tabular">{{ implode(' · ', array_filter([$states === [] ? '' : $filled.' of '.count($states), $sheet->laneCost($lane)?->format()])) }}</p>
+                <p class="text-ink-soft tabular">
+                    {{ implode(' · ',
+                        array_filter([$states === [] ? '' : $filled.' of '.count($states),
+                        $sheet->laneCost($lane)?->format()])) }}
+                </p>
             </div>
         </div>
         <div>

@@ -1,4 +1,5 @@
-<section class="cut px-4 py-3 wide:sticky wide:top-3" aria-labelledby="open-box" id="box-drawn" @if ($isLate ?? false) hx-swap-oob="true" @endif>
+<section class="cut px-4 py-3 wide:sticky wide:top-3" aria-labelledby="open-box" id="box-drawn" @if ($isLate ?? false)
+    hx-swap-oob="true" @endif>
     <h2 id="open-box">Open box</h2>
     <p class="text-ink-soft">{{ $sheet->packingInShort() }}</p>
     <x-open-box :drawing="$sheet->drawing()" class="my-2 max-h-[24rem] w-full" />
@@ -14,12 +15,18 @@
     @endif
 
     @if ($sheet->packingOrder() !== [])
-        <p class="mt-3"><a class="link" href="{{ route('boxes.fit', $sheet->box) }}">Step by step, layer by layer, from every side</a></p>
+        <p class="mt-3">
+            <a class="link" href="{{ route('boxes.fit', $sheet->box) }}">Step by step, layer by layer, from every
+                side</a>
+        </p>
         <details class="mt-3" @if ($sheet->box->stage === PluckyWren\Core\Box\Stage::Ready) open @endif>
             <summary class="link">In which order it goes in</summary>
             <ol class="steps-list mt-2">
                 @foreach ($sheet->packingOrder() as $placement)
-                    <li><b class="tabular">{{ $placement->step }}.</b> {{ $sheet->nameOf($placement->id) }}, <span class="text-ink-soft">{{ $sheet->placeOf($placement) }}</span></li>
+                    <li>
+                        <b class="tabular">{{ $placement->step }}.</b> {{ $sheet->nameOf($placement->id) }},
+                        <span class="text-ink-soft">{{ $sheet->placeOf($placement) }}</span>
+                    </li>
                 @endforeach
             </ol>
         </details>

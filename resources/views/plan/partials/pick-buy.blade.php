@@ -3,7 +3,8 @@
 @if ($toBuy === [])
     <p>Everything the guide asks for is in the box or on its list.</p>
 @else
-    <form method="post" action="{{ route('pieces.from-guide', $sheet->box) }}" hx-post="{{ route('pieces.from-guide', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" class="mb-2">
+    <form method="post" action="{{ route('pieces.from-guide', $sheet->box) }}"
+        hx-post="{{ route('pieces.from-guide', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" class="mb-2">
         @include('plan.partials.state')
         <button class="button go" id="list-all" data-focus>Put all {{ count($toBuy) }} on the list to buy</button>
     </form>
@@ -12,11 +13,14 @@
             <li class="flex items-center gap-2.5 border-t-[1.5px] border-line py-2">
                 <x-glyph :lane="$kind->category" class="size-6 shrink-0" />
                 <span class="grow">{{ $kind->name }}</span>
-                <form method="post" action="{{ route('pieces.store', $sheet->box) }}" hx-post="{{ route('pieces.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" class="flex items-center gap-1">
+                <form method="post" action="{{ route('pieces.store', $sheet->box) }}"
+                    hx-post="{{ route('pieces.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph"
+                    class="flex items-center gap-1">
                     @include('plan.partials.state')
                     <input type="hidden" name="buy" value="{{ $kind->id }}">
                     <label class="sr-only" for="buy-{{ $kind->id }}">How many: {{ $kind->name }}</label>
-                    <input class="count" id="buy-{{ $kind->id }}" type="number" name="quantity" min="1" max="100" required value="{{ $count }}">
+                    <input class="count" id="buy-{{ $kind->id }}" type="number" name="quantity" min="1" max="100"
+                        required value="{{ $count }}">
                     <button class="button small">List<span class="sr-only"> {{ $kind->name }}</span></button>
                 </form>
             </li>

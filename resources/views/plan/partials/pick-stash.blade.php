@@ -1,21 +1,28 @@
 @php($offers = $picker->fromStash($sheet->plan, $state))
 <form action="{{ route('boxes.show', $sheet->box) }}" class="grid grid-cols-[1fr_auto] gap-2"
-    hx-get="{{ route('boxes.show', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" hx-replace-url="true" data-latest hx-trigger="input changed delay:250ms from:#pick-q, change from:#pick-lane, submit">
+    hx-get="{{ route('boxes.show', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" hx-replace-url="true"
+    data-latest hx-trigger="input changed delay:250ms from:#pick-q, change from:#pick-lane, submit">
     <input type="hidden" name="pick" value="1">
     <input type="hidden" name="from" value="stash">
     <label class="sr-only" for="pick-q">Find in the stash</label>
-    <input class="input" id="pick-q" type="search" name="q" maxlength="80" value="{{ $state->search }}" placeholder="Name or place" autofocus autocomplete="off" data-focus>
+    <input class="input" id="pick-q" type="search" name="q" maxlength="80" value="{{ $state->search }}"
+        placeholder="Name or place" autofocus autocomplete="off" data-focus>
     <label class="sr-only" for="pick-lane">Lane</label>
     <select class="input" id="pick-lane" name="lane">
         <option value="">All lanes</option>
         @foreach (PluckyWren\Core\Stash\Category::cases() as $lane)
-            <option value="{{ $lane->value }}" @selected($state->lane === $lane)>{{ __("lanes.{$lane->value}") }}</option>
+            <option value="{{ $lane->value }}" @selected($state->lane === $lane)>{{ __("lanes.{$lane->value}") }}
+            </option>
         @endforeach
     </select>
     <noscript><button class="button small">Find</button></noscript>
 </form>
 @if ($state->needId !== null)
-    <p class="mt-2 text-ink-soft">Only what fills this need. <a class="link" href="{{ $address(['need' => null]) }}" hx-get="{{ $address(['need' => null]) }}" hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">Show all</a></p>
+    <p class="mt-2 text-ink-soft">
+        Only what fills this need.
+        <a class="link" href="{{ $address(['need' => null]) }}" hx-get="{{ $address(['need' => null]) }}"
+            hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">Show all</a>
+    </p>
 @endif
 <x-wrong name="quantity" bag="pick" />
 
@@ -25,20 +32,28 @@
             <div class="flex items-start gap-2.5">
                 <x-glyph :lane="$offer->lot->itemKind()->category" class="mt-0.5 size-6 shrink-0" />
                 <div class="min-w-0 grow">
-                    <p class="font-semibold">{{ $offer->lot->name }}@if ($offer->lot->size_label)<span class="font-normal">, size {{ $offer->lot->size_label }}</span>@endif</p>
+                    <p class="font-semibold">
+                        {{ $offer->lot->name }}@if ($offer->lot->size_label)<span
+                            class="font-normal">, size {{ $offer->lot->size_label }}</span>@endif
+                    </p>
                     <p class="text-ink-soft">{{ implode(' · ', $offer->reasons()) }}</p>
                     <p class="flex flex-wrap gap-x-3">
                         @foreach ($offer->effects($sheet->gauges) as [$gauge, $effect, $tone])
-                            <span @class(['text-ok' => $tone === 'good', 'text-mend' => $tone === 'bad'])><span class="sr-only">{{ $gauge }}: </span>{{ $effect }}</span>
+                            <span @class(['text-ok' => $tone === 'good', 'text-mend' => $tone === 'bad'])><span
+                                class="sr-only">{{ $gauge }}: </span>{{ $effect }}</span>
                         @endforeach
                     </p>
                 </div>
-                <form method="post" action="{{ route('pieces.store', $sheet->box) }}" hx-post="{{ route('pieces.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" class="flex items-center gap-1">
+                <form method="post" action="{{ route('pieces.store', $sheet->box) }}"
+                    hx-post="{{ route('pieces.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph"
+                    class="flex items-center gap-1">
                     @include('plan.partials.state')
                     <input type="hidden" name="lot" value="{{ $offer->lot->id }}">
                     <label class="sr-only" for="many-{{ $offer->lot->id }}">How many: {{ $offer->lot->name }}</label>
-                    <input class="count" id="many-{{ $offer->lot->id }}" type="number" name="quantity" min="1" max="100" required value="{{ $offer->suggested }}">
-                    <button class="button small" id="take-{{ $offer->lot->id }}">Pick<span class="sr-only"> {{ $offer->lot->name }}</span></button>
+                    <input class="count" id="many-{{ $offer->lot->id }}" type="number" name="quantity" min="1" max="100"
+                        required value="{{ $offer->suggested }}">
+                    <button class="button small" id="take-{{ $offer->lot->id }}">
+                        Pick<span class="sr-only"> {{ $offer->lot->name }}</span></button>
                 </form>
             </div>
         </li>
@@ -47,11 +62,16 @@
             @if ($state->search !== '' || $state->lane !== null || $state->needId !== null)
                 <p>Nothing in the stash goes by that.</p>
             @else
-                <p>The stash is empty, or all of it is in boxes. Add <a class="link" href="{{ $address(['from' => 'new']) }}">a new thing</a>, or put what the guide asks for on the <a class="link" href="{{ $address(['from' => 'buy']) }}">list to buy</a>.</p>
+                <p>
+                    The stash is empty, or all of it is in boxes. Add
+                    <a class="link" href="{{ $address(['from' => 'new']) }}">a new thing</a>, or put what the guide asks
+                    for on the <a class="link" href="{{ $address(['from' => 'buy']) }}">list to buy</a>.
+                </p>
             @endif
         </li>
     @endforelse
     @if ($offers->more > 0)
-        <li class="border-t-[1.5px] border-line py-3 text-ink-soft">{{ trans_choice('picker.more', $offers->more) }}</li>
+        <li class="border-t-[1.5px] border-line py-3 text-ink-soft">{{ trans_choice('picker.more', $offers->more) }}
+        </li>
     @endif
 </ul>

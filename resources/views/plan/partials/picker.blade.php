@@ -5,13 +5,16 @@
 <section id="picker" class="cut px-4 py-3 max-wide:order-first" aria-labelledby="picker-title">
     <div class="flex items-start justify-between gap-3">
         <h2 id="picker-title">Pick a piece</h2>
-        <a class="button small" data-key="escape" href="{{ route('boxes.show', $sheet->box) }}" hx-get="{{ route('boxes.show', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">
+        <a class="button small" data-key="escape" href="{{ route('boxes.show', $sheet->box) }}"
+            hx-get="{{ route('boxes.show', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">
             Close <kbd aria-hidden="true">Esc</kbd>
         </a>
     </div>
     <nav aria-label="Where from" class="path my-3">
         @foreach ($tabs as $tab => $name)
-            <a class="!px-2 text-center leading-tight" href="{{ $address(['from' => $tab, 'need' => null]) }}" hx-get="{{ $address(['from' => $tab, 'need' => null]) }}" hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true"
+            <a class="!px-2 text-center leading-tight" href="{{ $address(['from' => $tab, 'need' => null]) }}"
+                hx-get="{{ $address(['from' => $tab, 'need' => null]) }}" hx-target="#sheet" hx-swap="outerMorph"
+                hx-push-url="true"
                 @if ($state->tab === $tab) aria-current="true" @endif>{{ $name }}</a>
         @endforeach
     </nav>

@@ -8,16 +8,23 @@
 <div class="lane-row" id="{{ $bag }}">
     <span class="min-w-0">
         @if ($piece->lot?->exists)
-            <a class="no-underline hover:underline" href="{{ route('lots.edit', $piece->lot) }}">{{ $planned->name }}</a>@if ($piece->lot->size_label)<span class="text-ink-soft">, size {{ $piece->lot->size_label }}</span>@endif
+            <a class="no-underline hover:underline"
+                href="{{ route('lots.edit', $piece->lot) }}">{{ $planned->name }}</a>@if ($piece->lot->size_label)<span
+                    class="text-ink-soft">, size {{ $piece->lot->size_label }}</span>@endif
         @else
-            {{ $planned->name }}@if ($piece->lot?->size_label)<span class="text-ink-soft">, size {{ $piece->lot->size_label }}</span>@endif
+            {{ $planned->name }}@if ($piece->lot?->size_label)<span
+                class="text-ink-soft">, size {{ $piece->lot->size_label }}</span>@endif
         @endif
     </span>
     <span class="from text-ink-soft">
         @if ($piece->isToBuy())
             @if ($sheet->box->stage->isOpen())
-                to buy · <a class="link" href="{{ route('boxes.show', [$sheet->box, 'pick' => 1, 'from' => 'new', 'kind' => $planned->kind->id]) }}"
-                    hx-get="{{ route('boxes.show', [$sheet->box, 'pick' => 1, 'from' => 'new', 'kind' => $planned->kind->id]) }}" hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">got it</a>
+                to buy · <a class="link"
+                    href="{{ route('boxes.show',
+                        [$sheet->box, 'pick' => 1, 'from' => 'new', 'kind' => $planned->kind->id]) }}"
+                    hx-get="{{ route('boxes.show',
+                        [$sheet->box, 'pick' => 1, 'from' => 'new', 'kind' => $planned->kind->id]) }}"
+                    hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">got it</a>
             @else
                 to buy
             @endif
@@ -31,26 +38,32 @@
         @elseif ($planned->price->state === PluckyWren\Core\Money\PriceState::Free)
             free
         @else
-            <b class="figure font-semibold" title="{{ $planned->price->each->format() }} each">{{ $cost->rounded()->format() }}</b>
+            <b class="figure font-semibold"
+                title="{{ $planned->price->each->format() }} each">{{ $cost->rounded()->format() }}</b>
         @endif
     </span>
     <span class="flex items-center justify-end gap-0.5">
         @if ($sheet->box->stage->isOpen())
-            <form method="post" action="{{ route('pieces.update', $piece) }}" hx-post="{{ route('pieces.update', $piece) }}"
+            <form method="post" action="{{ route('pieces.update', $piece) }}"
+                hx-post="{{ route('pieces.update', $piece) }}"
                 hx-target="#sheet" hx-swap="outerMorph" hx-trigger="change delay:250ms, submit">
                 @method('patch')
                 {{ $stateFields }}
                 <input type="hidden" name="was" value="{{ $piece->quantity }}">
                 <label class="sr-only" for="count-{{ $piece->id }}">How many: {{ $planned->name }}</label>
-                <input class="count" id="count-{{ $piece->id }}" type="number" name="quantity" min="1" max="100" required
-                    value="{{ $wrong !== '' && is_scalar(old('quantity')) ? old('quantity') : $piece->quantity }}" @if ($wrong !== '') aria-invalid="true" aria-describedby="{{ $bag }}-wrong" @endif>
+                <input class="count" id="count-{{ $piece->id }}" type="number" name="quantity" min="1" max="100"
+                    required
+                    value="{{ $wrong !== '' && is_scalar(old('quantity')) ? old('quantity') : $piece->quantity }}"
+                    @if ($wrong !== '') aria-invalid="true" aria-describedby="{{ $bag }}-wrong" @endif>
             </form>
-            <form method="post" action="{{ route('pieces.destroy', $piece) }}" hx-post="{{ route('pieces.destroy', $piece) }}" hx-target="#sheet" hx-swap="outerMorph">
+            <form method="post" action="{{ route('pieces.destroy', $piece) }}"
+                hx-post="{{ route('pieces.destroy', $piece) }}" hx-target="#sheet" hx-swap="outerMorph">
                 @method('delete')
                 {{ $stateFields }}
                 <button class="icon-button" id="out-{{ $piece->id }}" title="Take it out">
                     <span class="sr-only">Take out: {{ $planned->name }}</span>
-                    <svg class="drawn" width="16" height="16" viewBox="0 0 16 16" aria-hidden="true"><path d="m3 3.4 10 9.4M12.8 3 3.2 13" fill="none" stroke="currentColor" stroke-width="1.8" /></svg>
+                    <svg class="drawn" width="16" height="16" viewBox="0 0 16 16" aria-hidden="true"><path
+                        d="m3 3.4 10 9.4M12.8 3 3.2 13" fill="none" stroke="currentColor" stroke-width="1.8" /></svg>
                 </button>
             </form>
         @else
@@ -61,15 +74,23 @@
 @if ($wrong !== '')
     <p class="wrong" id="{{ $bag }}-wrong">{{ $wrong }}</p>
 @endif
-@foreach ($onPiece->ofWeight(PluckyWren\Core\Guide\Weight::Bar, PluckyWren\Core\Guide\Weight::Hazard, PluckyWren\Core\Guide\Weight::Ask)->all as $finding)
-    <p @class(['mb-1 flex gap-1.5', 'text-mend' => $finding->weight->mustBeMended(), 'text-ink-soft' => ! $finding->weight->mustBeMended()])>
-        <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="{{ $finding->weight->mustBeMended() ? 'currentColor' : 'none' }}" stroke="currentColor" stroke-width="1.5" /></svg>
-        <span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b> {{ $finding->why }} <a class="link text-ink" href="#{{ App\Http\Controllers\Plan\AnswerController::bag($finding->key()) }}">What to do</a></span>
+@foreach ($onPiece->ofWeight(PluckyWren\Core\Guide\Weight::Bar, PluckyWren\Core\Guide\Weight::Hazard,
+    PluckyWren\Core\Guide\Weight::Ask)->all as $finding)
+    <p @class(['mb-1 flex gap-1.5', 'text-mend' => $finding->weight->mustBeMended(),
+        'text-ink-soft' => ! $finding->weight->mustBeMended()])>
+        <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path
+            d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="{{ $finding->weight->mustBeMended() ? 'currentColor' : 'none' }}"
+            stroke="currentColor" stroke-width="1.5" /></svg>
+        <span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b> {{ $finding->why }}
+            <a class="link text-ink" href="#{{ App\Http\Controllers\Plan\AnswerController::bag($finding->key()) }}">What
+                to do</a></span>
     </p>
 @endforeach
 @foreach (array_filter($onPiece->overruled, fn ($left) => $left->finding->weight->mustBeMended()) as $left)
     <p class="mb-1 flex gap-1.5 text-ink-soft">
-        <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="none" stroke="currentColor" stroke-width="1.5" stroke-dasharray="2 2" /></svg>
+        <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path
+            d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="none" stroke="currentColor" stroke-width="1.5" stroke-dasharray="2
+            2" /></svg>
         <span>{{ __("gauges.weights.{$left->finding->weight->value}") }}, left knowingly: {{ $left->because }}</span>
     </p>
 @endforeach

@@ -1,34 +1,51 @@
 @switch($remedy->does)
     @case('take-out')
-        <form method="post" action="{{ route('pieces.destroy', $remedy->piece) }}" hx-post="{{ route('pieces.destroy', $remedy->piece) }}" hx-target="#sheet" hx-swap="outerMorph">
+        <form method="post" action="{{ route('pieces.destroy', $remedy->piece) }}"
+            hx-post="{{ route('pieces.destroy', $remedy->piece) }}" hx-target="#sheet" hx-swap="outerMorph">
             @method('delete') @include('plan.partials.state')
-            <button class="button small">{{ __('flags.do.take-out') }}<span class="sr-only">: {{ $finding->about }}</span></button>
+            <button class="button small">
+                {{ __('flags.do.take-out') }}<span class="sr-only">: {{ $finding->about }}</span></button>
         </form>
         @break
     @case('have-fewer')
-        <form method="post" action="{{ route('pieces.update', $remedy->piece) }}" hx-post="{{ route('pieces.update', $remedy->piece) }}" hx-target="#sheet" hx-swap="outerMorph">
+        <form method="post" action="{{ route('pieces.update', $remedy->piece) }}"
+            hx-post="{{ route('pieces.update', $remedy->piece) }}" hx-target="#sheet" hx-swap="outerMorph">
             @method('patch') @include('plan.partials.state')
             <input type="hidden" name="quantity" value="{{ $remedy->quantity }}">
-            <button class="button small">{{ __('flags.do.have-fewer', ['quantity' => $remedy->quantity]) }}<span class="sr-only">: {{ $finding->about }}</span></button>
+            <button class="button small">
+                {{ __('flags.do.have-fewer', ['quantity' => $remedy->quantity]) }}<span class="sr-only">:
+                    {{ $finding->about }}</span></button>
         </form>
         @break
     @case('do')
-        <form method="post" action="{{ route('tasks.piece', [$remedy->piece, $remedy->task->value]) }}" hx-post="{{ route('tasks.piece', [$remedy->piece, $remedy->task->value]) }}" hx-target="#sheet" hx-swap="outerMorph">
+        <form method="post" action="{{ route('tasks.piece', [$remedy->piece, $remedy->task->value]) }}"
+            hx-post="{{ route('tasks.piece', [$remedy->piece, $remedy->task->value]) }}" hx-target="#sheet"
+            hx-swap="outerMorph">
             @method('put') @include('plan.partials.state')
             <input type="hidden" name="done" value="1">
-            <button class="button small">Done: {{ __("tasks.name.{$remedy->task->value}") }}<span class="sr-only">, {{ $finding->about }}</span></button>
+            <button class="button small">
+                Done: {{ __("tasks.name.{$remedy->task->value}") }}<span
+                    class="sr-only">, {{ $finding->about }}</span></button>
         </form>
         @break
     @case('pick')
         @php($onHand = $picker->onHandOf($remedy->kinds, $sheet->plan->recipient->band))
         @if ($onHand > 0)
-            @php($pickAddress = route('boxes.show', [$sheet->box, 'pick' => 1, 'from' => 'stash', 'q' => $sheet->kindName($remedy->kinds[0])]))
-            <a class="button small" href="{{ $pickAddress }}" hx-get="{{ $pickAddress }}" hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">{{ __('flags.do.pick') }}<span class="sr-only">: {{ $sheet->kindName($remedy->kinds[0]) }}</span></a>
+            @php($pickAddress = route('boxes.show',
+                [$sheet->box, 'pick' => 1, 'from' => 'stash', 'q' => $sheet->kindName($remedy->kinds[0])]))
+            <a class="button small" href="{{ $pickAddress }}" hx-get="{{ $pickAddress }}" hx-target="#sheet"
+                hx-swap="outerMorph"
+                hx-push-url="true">{{ __('flags.do.pick') }}<span class="sr-only">:
+                    {{ $sheet->kindName($remedy->kinds[0]) }}</span></a>
         @else
-            <form method="post" action="{{ route('pieces.store', $sheet->box) }}" hx-post="{{ route('pieces.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph">
+            <form method="post" action="{{ route('pieces.store', $sheet->box) }}"
+                hx-post="{{ route('pieces.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph">
                 @include('plan.partials.state')
-                <input type="hidden" name="buy" value="{{ $remedy->kinds[0] }}"><input type="hidden" name="quantity" value="1">
-                <button class="button small">{{ __('flags.do.list', ['name' => mb_strtolower($sheet->kindName($remedy->kinds[0]))]) }}</button>
+                <input type="hidden" name="buy" value="{{ $remedy->kinds[0] }}">
+                <input type="hidden" name="quantity" value="1">
+                <button class="button small">
+                    {{ __('flags.do.list', ['name' => mb_strtolower($sheet->kindName($remedy->kinds[0]))]) }}
+                </button>
             </form>
         @endif
         @break

@@ -49,7 +49,8 @@ final class AgeRulesTest extends TestCase
         // A rod of 10 stands at the deep side; its foot reaches back 10: 57.1 - 10 = 47.1.
         yield 'a rod that just stands' => [[47.1, 10, 10], Shape::Round, true];
         yield 'a rod that stands out' => [[47.2, 10, 10], Shape::Round, false];
-        // A cube of 20: its deep edge lies 12.29 past the middle, so under its shallow edge it is 41.25 - 7.70 = 33.5 deep.
+        // A cube of 20: its deep edge lies 12.29 past the middle, so under its shallow edge it is 41.25 - 7.70 = 33.5
+        // deep.
         yield 'a block that just stands' => [[33.5, 20, 20], Shape::Block, true];
         yield 'a block that stands out' => [[33.6, 20, 20], Shape::Block, false];
         // 22.4 by 22.4 has a diagonal of 31.68, 22.5 by 22.5 one of 31.82.
@@ -68,7 +69,12 @@ final class AgeRulesTest extends TestCase
         self::assertSame(['age.small-parts'], Boxes::ids(new SmallParts, '1-4', Boxes::held('toy-car', traits: [])));
         // 43 x 18 x 12 stands out by little; measured it is fine, unmeasured it may be smaller.
         self::assertSame([], Boxes::ids(new SmallParts, '2-3', Boxes::held('eraser', mm: [60, 20, 14], traits: [])));
-        $near = (new SmallParts)->findings(Boxes::of('2-3', new Held('x', 'x', 'X', 1, [], Boxes::held('eraser')->itemKind, Size::ofMm(50, 18, 12), false)));
+        $near = (new SmallParts)->findings(
+            Boxes::of(
+                '2-3',
+                new Held('x', 'x', 'X', 1, [], Boxes::held('eraser')->itemKind, Size::ofMm(50, 18, 12), false),
+            ),
+        );
         self::assertSame(['measure.near-the-cylinder', false], [$near[0]->id, $near[0]->canBeOverruled]);
         self::assertSame([], Boxes::ids(new SmallParts, '2-3', Boxes::held('socks', mm: [20, 15, 10])));
     }
@@ -86,16 +92,24 @@ final class AgeRulesTest extends TestCase
         $ball = static fn (float $mm): Held => Boxes::held('bouncy-ball', mm: [$mm, $mm, $mm]);
         yield 'a ball of 44.4 mm' => [new SmallBalls, '2-3', $ball(44.4), ['age.small-ball']];
         yield 'a ball of 44.5 mm' => [new SmallBalls, '2-3', $ball(44.5), []];
-        yield 'marbles among the youngest of an older guide' => [new SmallBalls, '1-4', Boxes::held('marbles'), ['age.small-ball']];
+        yield 'marbles among the youngest of an older guide' => [
+            new SmallBalls, '1-4', Boxes::held('marbles'), ['age.small-ball'],
+        ];
         yield 'a small ball for the middle band' => [new SmallBalls, '4-7', $ball(30), []];
         yield 'a cord of 200 mm' => [new LongCords, '2-3', Boxes::held('bracelet'), []];
         yield 'a rope' => [new LongCords, '2-3', Boxes::held('skipping-rope', band: '2-3'), ['age.long-cord']];
-        yield 'a rope cut short' => [new LongCords, '2-3', Boxes::held('skipping-rope', done: [Task::ShortenCord], band: '2-3'), []];
+        yield 'a rope cut short' => [
+            new LongCords, '2-3', Boxes::held('skipping-rope', done: [Task::ShortenCord], band: '2-3'), [],
+        ];
         yield 'a rope for an older child' => [new LongCords, '4-7', Boxes::held('skipping-rope'), []];
-        yield 'a cord nobody measured' => [new LongCords, '2-3', Boxes::held('washcloth', traits: [ItemTrait::Cord]), ['measure.cord']];
+        yield 'a cord nobody measured' => [
+            new LongCords, '2-3', Boxes::held('washcloth', traits: [ItemTrait::Cord]), ['measure.cord'],
+        ];
         yield 'balloons at seven' => [new Balloons, '4-7', Boxes::held('balloons'), ['age.balloon']];
         yield 'balloons at eight' => [new Balloons, '8-12', Boxes::held('balloons'), []];
-        yield 'magnets at thirteen' => [new StrongMagnets, '9-13', Boxes::held('toy-car', traits: [ItemTrait::Magnet]), ['age.magnet']];
+        yield 'magnets at thirteen' => [
+            new StrongMagnets, '9-13', Boxes::held('toy-car', traits: [ItemTrait::Magnet]), ['age.magnet'],
+        ];
         yield 'a button cell at seven' => [new ButtonCells, '4-7', Boxes::held('calculator'), ['age.button-cell']];
         yield 'a button cell at eight' => [new ButtonCells, '8-12', Boxes::held('calculator'), []];
         yield 'a cap at two' => [new LooseCaps, '2-3', Boxes::held('pens'), ['age.cap']];
@@ -103,20 +117,36 @@ final class AgeRulesTest extends TestCase
         yield 'a hood with a string' => [new NeckCords, '8-12', Boxes::held('hoodie'), ['age.neck-cord']];
         yield 'a hood without' => [new NeckCords, '8-12', Boxes::held('hoodie', traits: []), []];
         yield 'a point for the youngest' => [new PointsAndBlades, '2-3', Boxes::held('pencils'), ['age.sharp']];
-        yield 'a point for the others' => [new PointsAndBlades, '4-7', Boxes::held('pencils'), ['prepare.cover-points']];
-        yield 'a point that is covered' => [new PointsAndBlades, '4-7', Boxes::held('pencils', done: [Task::CoverPoints]), []];
+        yield 'a point for the others' => [
+            new PointsAndBlades, '4-7', Boxes::held('pencils'), ['prepare.cover-points'],
+        ];
+        yield 'a point that is covered' => [
+            new PointsAndBlades, '4-7', Boxes::held('pencils', done: [Task::CoverPoints]), [],
+        ];
         yield 'a needle at seven' => [new PointsAndBlades, '4-7', Boxes::held('sewing-set'), ['age.sharp']];
         yield 'a needle at eight' => [new PointsAndBlades, '8-12', Boxes::held('sewing-set'), ['prepare.cover-points']];
-        yield 'bagged soap for the youngest' => [new BagsOfOurs, '2-3', Boxes::held('soap', band: '2-3'), ['age.bags-of-ours']];
+        yield 'bagged soap for the youngest' => [
+            new BagsOfOurs, '2-3', Boxes::held('soap', band: '2-3'), ['age.bags-of-ours'],
+        ];
         yield 'bagged soap for the others' => [new BagsOfOurs, '4-7', Boxes::held('soap'), []];
-        yield 'a stacking toy at eight' => [new RightForThisAge, '8-12', Boxes::held('stacking-toy'), ['age.not-for-this-age']];
-        yield 'a puzzle with large pieces at two' => [new RightForThisAge, '2-3', Boxes::held('puzzle-large-pieces'), []];
+        yield 'a stacking toy at eight' => [
+            new RightForThisAge, '8-12', Boxes::held('stacking-toy'), ['age.not-for-this-age'],
+        ];
+        yield 'a puzzle with large pieces at two' => [
+            new RightForThisAge, '2-3', Boxes::held('puzzle-large-pieces'), [],
+        ];
         yield 'a jump of age that half the band has' => [new RightForThisAge, '4-7', Boxes::held('yo-yo'), []];
     }
 
     public function test_a_guide_that_says_it_itself_is_not_repeated(): void
     {
-        $findings = (new Balloons)->findings(new \PluckyWren\Core\Guide\BoxContents(\Tests\Core\Data::guide(), Boxes::of('4-7')->recipient, [Boxes::held('balloons')]));
+        $findings = (new Balloons)->findings(
+            new \PluckyWren\Core\Guide\BoxContents(
+                \Tests\Core\Data::guide(),
+                Boxes::of('4-7')->recipient,
+                [Boxes::held('balloons')],
+            ),
+        );
 
         self::assertSame([], $findings);
     }

@@ -45,29 +45,68 @@ final class CareRulesTest extends TestCase
     /** @return iterable<string, array{Rule, list<Held>, list<string>}> */
     public static function cases(): iterable
     {
-        yield 'prices are one finding' => [new PricesAreOff, [Boxes::held('soap'), Boxes::held('comb'), Boxes::held('cup', done: [Task::PriceOff])], ['prepare.prices']];
+        yield 'prices are one finding' => [
+            new PricesAreOff,
+            [Boxes::held('soap'), Boxes::held('comb'), Boxes::held('cup', done: [Task::PriceOff])],
+            ['prepare.prices'],
+        ];
         yield 'a given thing has no price' => [new PricesAreOff, [Boxes::held('soap', source: Source::Given)], []];
-        yield 'thrift wants looking over' => [new LooksNew, [Boxes::held('doll', source: Source::Thrift)], ['used.looks-new']];
-        yield 'thrift looked over' => [new LooksNew, [Boxes::held('doll', source: Source::Thrift, done: [Task::LookOver])], []];
-        yield 'toothpaste where it is allowed' => [new LeaksAreContained, [Boxes::held('toothpaste')], ['prepare.leaks']];
-        yield 'toothpaste in two bags' => [new LeaksAreContained, [Boxes::held('toothpaste', done: [Task::BagTwice])], []];
+        yield 'thrift wants looking over' => [
+            new LooksNew, [Boxes::held('doll', source: Source::Thrift)], ['used.looks-new'],
+        ];
+        yield 'thrift looked over' => [
+            new LooksNew, [Boxes::held('doll', source: Source::Thrift, done: [Task::LookOver])], [],
+        ];
+        yield 'toothpaste where it is allowed' => [
+            new LeaksAreContained, [Boxes::held('toothpaste')], ['prepare.leaks'],
+        ];
+        yield 'toothpaste in two bags' => [
+            new LeaksAreContained, [Boxes::held('toothpaste', done: [Task::BagTwice])], [],
+        ];
         yield 'clay looks like food' => [new LooksLikeFood, [Boxes::held('modelling-clay')], ['prepare.not-food']];
-        yield 'clay that is marked' => [new LooksLikeFood, [Boxes::held('modelling-clay', done: [Task::MarkNotFood])], []];
+        yield 'clay that is marked' => [
+            new LooksLikeFood, [Boxes::held('modelling-clay', done: [Task::MarkNotFood])], [],
+        ];
         yield 'bare batteries' => [new BatteriesAreTaped, [Boxes::held('batteries')], ['prepare.batteries']];
-        yield 'an envelope' => [new EnvelopeHoldsNoMoney, [Boxes::held('letter', source: Source::Made)], ['privacy.envelope']];
+        yield 'an envelope' => [
+            new EnvelopeHoldsNoMoney, [Boxes::held('letter', source: Source::Made)], ['privacy.envelope'],
+        ];
         yield 'a photo' => [new PhotoByChoice, [Boxes::held('photo-card', source: Source::Made)], ['privacy.photo']];
         yield 'underwear' => [new TuckedAway, [Boxes::held('underwear', 2)], ['privacy.tuck-away']];
-        yield 'a torch without batteries' => [new SetsAreWhole, [Boxes::held('torch-battery')], ['set.torch-battery.0']];
-        yield 'a torch with batteries' => [new SetsAreWhole, [Boxes::held('torch-battery'), Boxes::held('batteries')], []];
-        yield 'pads want a bag and washing soap' => [new SetsAreWhole, [Boxes::held('pads-washable')], ['set.pads-washable.0', 'set.pads-washable.1']];
+        yield 'a torch without batteries' => [
+            new SetsAreWhole, [Boxes::held('torch-battery')], ['set.torch-battery.0'],
+        ];
+        yield 'a torch with batteries' => [
+            new SetsAreWhole, [Boxes::held('torch-battery'), Boxes::held('batteries')], [],
+        ];
+        yield 'pads want a bag and washing soap' => [
+            new SetsAreWhole, [Boxes::held('pads-washable')], ['set.pads-washable.0', 'set.pads-washable.1'],
+        ];
         yield 'a mat without pens' => [new SetsAreWhole, [Boxes::held('wipe-mat')], ['set.wipe-mat.0']];
-        yield 'a colouring book with crayons' => [new SetsAreWhole, [Boxes::held('colouring-book'), Boxes::held('crayons-thick')], []];
-        yield 'a ball whose needle nobody saw' => [new SetsAreWhole, [Boxes::held('ball-and-pump')], ['set.ball-and-pump.0']];
-        yield 'a ball whose needle is there' => [new SetsAreWhole, [Boxes::held('ball-and-pump', done: [Task::CheckParts])], []];
-        yield 'two combs on two lines' => [new NothingTwice, [Boxes::held('comb', id: 'a'), Boxes::held('comb', id: 'b')], ['twice.same-kind']];
+        yield 'a colouring book with crayons' => [
+            new SetsAreWhole, [Boxes::held('colouring-book'), Boxes::held('crayons-thick')], [],
+        ];
+        yield 'a ball whose needle nobody saw' => [
+            new SetsAreWhole, [Boxes::held('ball-and-pump')], ['set.ball-and-pump.0'],
+        ];
+        yield 'a ball whose needle is there' => [
+            new SetsAreWhole, [Boxes::held('ball-and-pump', done: [Task::CheckParts])], [],
+        ];
+        yield 'two combs on two lines' => [
+            new NothingTwice, [Boxes::held('comb', id: 'a'), Boxes::held('comb', id: 'b')], ['twice.same-kind'],
+        ];
         yield 'two combs on one line are a count' => [new NothingTwice, [Boxes::held('comb', 2)], []];
-        yield 'two brushes are usual at that age' => [new NothingTwice, [Boxes::held('toothbrush', id: 'a'), Boxes::held('toothbrush', id: 'b')], []];
-        yield 'a pen clipped into a notebook' => [new NothingTwice, [Boxes::held('comb'), new Held('kit/comb', 'comb', 'Comb in a bag', 1, [], Boxes::held('comb')->itemKind, inside: 'kit')], ['twice.hidden']];
+        yield 'two brushes are usual at that age' => [
+            new NothingTwice, [Boxes::held('toothbrush', id: 'a'), Boxes::held('toothbrush', id: 'b')], [],
+        ];
+        yield 'a pen clipped into a notebook' => [
+            new NothingTwice,
+            [
+                Boxes::held('comb'),
+                new Held('kit/comb', 'comb', 'Comb in a bag', 1, [], Boxes::held('comb')->itemKind, inside: 'kit'),
+            ],
+            ['twice.hidden'],
+        ];
         // Eight pencils are usual: sixteen are many, seven are few.
         yield 'sixteen pencils' => [new CountsAreUsual, [Boxes::held('pencils', 16)], ['count.many']];
         yield 'fifteen pencils' => [new CountsAreUsual, [Boxes::held('pencils', 15)], []];
@@ -93,7 +132,14 @@ final class CareRulesTest extends TestCase
         $guide = Data::guide($id);
         $kinds = array_keys(Data::catalogue()->all());
         for ($try = 0; $try < 60; $try++) {
-            $held = array_map(static fn (int $index): Held => Boxes::held($kinds[mt_rand(0, count($kinds) - 1)], mt_rand(1, 4), id: "p{$index}"), range(1, 25));
+            $held = array_map(
+                static fn (int $index): Held => Boxes::held(
+                    $kinds[mt_rand(0, count($kinds) - 1)],
+                    mt_rand(1, 4),
+                    id: "p{$index}",
+                ),
+                range(1, 25),
+            );
             $recipient = new Recipient($guide->bands[mt_rand(0, count($guide->bands) - 1)], Gender::Girl);
             $before = count($guide->needsFilled($recipient, $held)->missing());
             array_splice($held, mt_rand(0, 24), 1);
@@ -110,8 +156,18 @@ final class CareRulesTest extends TestCase
 
     public function test_a_finding_is_answered_with_a_reason_unless_a_measure_is_missing(): void
     {
-        $findings = RuleBook::ofAllRules()->findings(Boxes::silentGuide(), new Recipient(AgeBand::parse('2-3'), Gender::Girl), [Boxes::held('skipping-rope', band: '2-3'), Boxes::held('washcloth', traits: [\PluckyWren\Core\Stash\ItemTrait::Cord], band: '2-3')]);
-        $reasons = ['age.long-cord|skipping-rope' => 'Her grandmother holds the other end.', 'measure.cord|washcloth' => 'Looks short.'];
+        $findings = RuleBook::ofAllRules()->findings(
+            Boxes::silentGuide(),
+            new Recipient(AgeBand::parse('2-3'), Gender::Girl),
+            [
+                Boxes::held('skipping-rope', band: '2-3'),
+                Boxes::held('washcloth', traits: [\PluckyWren\Core\Stash\ItemTrait::Cord], band: '2-3'),
+            ],
+        );
+        $reasons = [
+            'age.long-cord|skipping-rope' => 'Her grandmother holds the other end.',
+            'measure.cord|washcloth' => 'Looks short.',
+        ];
 
         self::assertContains('age.long-cord', self::ids($findings));
         $answered = $findings->overruledBy($reasons);

@@ -55,8 +55,12 @@ final class SizesTest extends TestCase
     }
 
     #[DataProvider('aims')]
-    public function test_a_size_aims_at_the_top_of_the_band(string $label, string $band, bool $isElastic, BandAim $aim): void
-    {
+    public function test_a_size_aims_at_the_top_of_the_band(
+        string $label,
+        string $band,
+        bool $isElastic,
+        BandAim $aim,
+    ): void {
         $read = SizeLabel::read($label, false);
         self::assertNotNull($read);
 
@@ -84,13 +88,22 @@ final class SizesTest extends TestCase
         self::assertNotNull($label);
 
         // 122 cm less 12 is 110, a child of five; less 20 is 102, a child of four.
-        self::assertSame([5, 4], [BandFit::of($label, AgeBand::parse('4-7'), false)->fromYears, BandFit::of($label, AgeBand::parse('4-7'), true)->fromYears]);
+        self::assertSame(
+            [5, 4],
+            [
+                BandFit::of($label, AgeBand::parse('4-7'), false)->fromYears,
+                BandFit::of($label, AgeBand::parse('4-7'), true)->fromYears,
+            ],
+        );
     }
 
     public function test_clothes_are_judged_by_their_label(): void
     {
         self::assertSame([], Boxes::ids(new ClothesFitTheBand, '4-7', Boxes::held('t-shirt', label: '7-8')));
-        self::assertSame(['size.too-small'], Boxes::ids(new ClothesFitTheBand, '4-7', Boxes::held('t-shirt', label: '2-3')));
+        self::assertSame(
+            ['size.too-small'],
+            Boxes::ids(new ClothesFitTheBand, '4-7', Boxes::held('t-shirt', label: '2-3')),
+        );
         self::assertSame(['size.unread'], Boxes::ids(new ClothesFitTheBand, '4-7', Boxes::held('t-shirt')));
         self::assertSame([], Boxes::ids(new ClothesFitTheBand, '4-7', Boxes::held('washcloth')));
         // 110 cm less 12 to grow into is 98: half of all children of three have that, and of six 116 less 3.
@@ -100,14 +113,45 @@ final class SizesTest extends TestCase
 
     public function test_top_and_bottom_are_for_one_child(): void
     {
-        self::assertSame(['size.outfit-disagrees'], Boxes::ids(new OutfitAgrees, '4-7', Boxes::held('t-shirt', label: '122'), Boxes::held('trousers', label: '104')));
-        self::assertSame([], Boxes::ids(new OutfitAgrees, '4-7', Boxes::held('t-shirt', label: '122'), Boxes::held('trousers', label: '116'), Boxes::held('canvas-shoes', label: 'EU 30')));
+        self::assertSame(
+            ['size.outfit-disagrees'],
+            Boxes::ids(
+                new OutfitAgrees,
+                '4-7',
+                Boxes::held('t-shirt', label: '122'),
+                Boxes::held('trousers', label: '104'),
+            ),
+        );
+        self::assertSame(
+            [],
+            Boxes::ids(
+                new OutfitAgrees,
+                '4-7',
+                Boxes::held('t-shirt', label: '122'),
+                Boxes::held('trousers', label: '116'),
+                Boxes::held('canvas-shoes', label: 'EU 30'),
+            ),
+        );
     }
 
     public function test_a_ruler_is_trusted_before_a_label(): void
     {
         // EU 30 is for a foot of 185 mm; a shoe is at least 5 mm longer.
-        self::assertSame(['size.label-against-measure'], Boxes::ids(new LabelAgreesWithMeasure, '4-7', Boxes::held('canvas-shoes', mm: [189.9, 80, 70], label: 'EU 30')));
-        self::assertSame([], Boxes::ids(new LabelAgreesWithMeasure, '4-7', Boxes::held('canvas-shoes', mm: [190, 80, 70], label: 'EU 30')));
+        self::assertSame(
+            ['size.label-against-measure'],
+            Boxes::ids(
+                new LabelAgreesWithMeasure,
+                '4-7',
+                Boxes::held('canvas-shoes', mm: [189.9, 80, 70], label: 'EU 30'),
+            ),
+        );
+        self::assertSame(
+            [],
+            Boxes::ids(
+                new LabelAgreesWithMeasure,
+                '4-7',
+                Boxes::held('canvas-shoes', mm: [190, 80, 70], label: 'EU 30'),
+            ),
+        );
     }
 }

@@ -23,8 +23,14 @@ final class PriceChainTest extends TestCase
      * @param  list<Step>  $steps
      */
     #[DataProvider('chains')]
-    public function test_it_reckons_step_by_step(int $list, int $packs, array $steps, bool $taxBeforeCoupon, int $paid, int $percentOff): void
-    {
+    public function test_it_reckons_step_by_step(
+        int $list,
+        int $packs,
+        array $steps,
+        bool $taxBeforeCoupon,
+        int $paid,
+        int $percentOff,
+    ): void {
         $chain = PriceChain::of(self::euro($list), $packs, 6, $steps, $taxBeforeCoupon);
 
         self::assertSame($paid, $chain->paid->minor);
@@ -37,18 +43,36 @@ final class PriceChainTest extends TestCase
     public static function chains(): iterable
     {
         yield 'the list price alone' => [599, 1, [], false, 599, 0];
-        yield '30 % off, then 50 % off that: 10.00, 7.00, 3.50' => [1000, 1, [self::off('30'), self::off('50')], false, 350, 65];
-        yield 'a dollar off, then 10 %: 10.00, 9.00, 8.10' => [1000, 1, [AmountStep::off(self::euro(100)), self::off('10')], false, 810, 19];
-        yield 'the other way round: 9.00, 8.00' => [1000, 1, [self::off('10'), AmountStep::off(self::euro(100))], false, 800, 20];
-        yield 'now costs, then a third off: 2.00, 1.33' => [500, 1, [AmountStep::nowCosts(self::euro(200)), PercentStep::off(BigRational::nd(100, 3))], false, 133, 73];
+        yield '30 % off, then 50 % off that: 10.00, 7.00, 3.50' => [
+            1000, 1, [self::off('30'), self::off('50')], false, 350, 65,
+        ];
+        yield 'a dollar off, then 10 %: 10.00, 9.00, 8.10' => [
+            1000, 1, [AmountStep::off(self::euro(100)), self::off('10')], false, 810, 19,
+        ];
+        yield 'the other way round: 9.00, 8.00' => [
+            1000, 1, [self::off('10'), AmountStep::off(self::euro(100))], false, 800, 20,
+        ];
+        yield 'now costs, then a third off: 2.00, 1.33' => [
+            500, 1, [AmountStep::nowCosts(self::euro(200)), PercentStep::off(BigRational::nd(100, 3))], false, 133, 73,
+        ];
         yield 'three packs, buy two get one: pay 8.00 of 12.00' => [400, 3, [new BuyGetStep(2, 1)], false, 800, 33];
         yield 'seven packs: five are paid' => [400, 7, [new BuyGetStep(2, 1)], false, 2000, 29];
-        yield 'tax of 8 % after a coupon of 2: (10 - 2) x 1.08' => [1000, 1, [AmountStep::coupon(self::euro(200)), self::tax('8')], false, 864, 20];
-        yield 'tax before the coupon: 10 x 1.08 - 2' => [1000, 1, [AmountStep::coupon(self::euro(200)), self::tax('8')], true, 880, 20];
-        yield 'the order they are typed in does not matter for tax' => [1000, 1, [self::tax('8'), AmountStep::coupon(self::euro(200))], false, 864, 20];
-        yield 'store credit that is not counted as paid' => [1000, 1, [AmountStep::credit(self::euro(300), false)], false, 700, 30];
+        yield 'tax of 8 % after a coupon of 2: (10 - 2) x 1.08' => [
+            1000, 1, [AmountStep::coupon(self::euro(200)), self::tax('8')], false, 864, 20,
+        ];
+        yield 'tax before the coupon: 10 x 1.08 - 2' => [
+            1000, 1, [AmountStep::coupon(self::euro(200)), self::tax('8')], true, 880, 20,
+        ];
+        yield 'the order they are typed in does not matter for tax' => [
+            1000, 1, [self::tax('8'), AmountStep::coupon(self::euro(200))], false, 864, 20,
+        ];
+        yield 'store credit that is not counted as paid' => [
+            1000, 1, [AmountStep::credit(self::euro(300), false)], false, 700, 30,
+        ];
         yield 'store credit that is' => [1000, 1, [AmountStep::credit(self::euro(300), true)], false, 1000, 0];
-        yield 'carriage comes on top and is no cut' => [1000, 1, [self::off('50'), AmountStep::carriage(self::euro(120))], false, 620, 50];
+        yield 'carriage comes on top and is no cut' => [
+            1000, 1, [self::off('50'), AmountStep::carriage(self::euro(120))], false, 620, 50,
+        ];
         yield 'half a cent is rounded up once, at the end' => [333, 1, [self::off('50')], false, 167, 50];
         yield 'all of it off' => [1000, 1, [self::off('100')], false, 0, 100];
     }
@@ -65,10 +89,20 @@ final class PriceChainTest extends TestCase
     /** @return iterable<string, array{list<Step>, string}> */
     public static function nonsense(): iterable
     {
-        yield 'more off than it costs by then' => [[self::off('50'), AmountStep::off(self::euro(600))], 'Step 2: 6.00 off is more than the 5.00 it costs by then.'];
-        yield 'a coupon of more than it costs' => [[AmountStep::coupon(self::euro(1001))], 'Step 1: 10.01 off is more than the 10.00'];
-        yield 'credit of more than it costs' => [[self::off('90'), AmountStep::credit(self::euro(101), true)], 'Step 2: 1.01 off is more than the 1.00'];
-        yield 'now costs more than before' => [[self::off('50'), AmountStep::nowCosts(self::euro(900))], 'Step 2: it cannot cost 9.00 now: by then a pack costs only 5.00.'];
+        yield 'more off than it costs by then' => [
+            [self::off('50'), AmountStep::off(self::euro(600))],
+            'Step 2: 6.00 off is more than the 5.00 it costs by then.',
+        ];
+        yield 'a coupon of more than it costs' => [
+            [AmountStep::coupon(self::euro(1001))], 'Step 1: 10.01 off is more than the 10.00',
+        ];
+        yield 'credit of more than it costs' => [
+            [self::off('90'), AmountStep::credit(self::euro(101), true)], 'Step 2: 1.01 off is more than the 1.00',
+        ];
+        yield 'now costs more than before' => [
+            [self::off('50'), AmountStep::nowCosts(self::euro(900))],
+            'Step 2: it cannot cost 9.00 now: by then a pack costs only 5.00.',
+        ];
     }
 
     public function test_a_step_that_cannot_be_is_refused_at_once(): void
