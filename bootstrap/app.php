@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Console\FitSolveCommand;
 use App\Console\FitSureCommand;
 use App\Console\GuideCheckCommand;
+use App\Console\RulesListCommand;
 use App\Http\Middleware\ReadDigits;
 use App\Http\Middleware\RefuseBrokenText;
 use App\Http\Middleware\RememberAnswer;
@@ -29,7 +30,7 @@ is_dir(__DIR__.'/cache') || mkdir(__DIR__.'/cache', 0o775);
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
-    ->withCommands([FitSolveCommand::class, FitSureCommand::class, GuideCheckCommand::class])
+    ->withCommands([FitSolveCommand::class, FitSureCommand::class, GuideCheckCommand::class, RulesListCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append([SendSecurityHeaders::class, RefuseBrokenText::class, ReadDigits::class]);

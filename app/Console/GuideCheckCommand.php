@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Reference\GuideFile;
 use App\Reference\Guides;
 use App\Reference\MalformedGuide;
+use App\Words\FindingWords;
 use Illuminate\Console\Command;
 use PluckyWren\Core\Box\Files\BoxFile;
 use PluckyWren\Core\Box\Plan;
@@ -73,16 +74,17 @@ final class GuideCheckCommand extends Command
             "{$plan->guide->drive}, guide of {$plan->guide->dated}: "
                 ."{$needs->filled()} of {$needs->asked()} must-haves.",
         );
+        $words = new FindingWords;
         foreach ($findings->all as $finding) {
             $this->line(
                 sprintf(
                     '%-8s %-26s %s: %s %s%s',
                     $finding->weight->value,
                     $finding->id,
-                    $finding->about,
-                    $finding->why,
-                    $finding->remedy,
-                    $finding->working === '' ? '' : " ({$finding->working})",
+                    $words->about($finding),
+                    $words->why($finding),
+                    $words->remedy($finding),
+                    $words->figures($finding) === '' ? '' : " ({$words->figures($finding)})",
                 ),
             );
         }
@@ -92,7 +94,7 @@ final class GuideCheckCommand extends Command
                     '%-8s %-26s %s: left because: %s',
                     'left',
                     $left->finding->id,
-                    $left->finding->about,
+                    $words->about($left->finding),
                     $left->because,
                 ),
             );
@@ -102,14 +104,15 @@ final class GuideCheckCommand extends Command
     private function printJson(Plan $plan, Findings $findings): void
     {
         $needs = $plan->guide->needsFilled($plan->recipient, $plan->held());
+        $words = new FindingWords;
         $fields = static fn (Finding $finding): array => [
             'id' => $finding->id,
             'weight' => $finding->weight->value,
             'pieces' => $finding->pieces,
-            'about' => $finding->about,
-            'why' => $finding->why,
-            'remedy' => $finding->remedy,
-            'working' => $finding->working,
+            'about' => $words->about($finding),
+            'why' => $words->why($finding),
+            'remedy' => $words->remedy($finding),
+            'working' => $words->figures($finding),
         ];
         $written = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT;
         $this->output->writeln(json_encode([

@@ -13,6 +13,7 @@ use App\Reference\Guides;
 use App\Reference\Notations;
 use App\Session\AsideFileSessionHandler;
 use App\Support\Today;
+use App\Words\FindingWords;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\View\View as Contract;
@@ -33,6 +34,7 @@ use PluckyWren\Core\Box\ColourNames;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
 use PluckyWren\Core\Fit\Solver;
 use PluckyWren\Core\Guide\Rules\RuleBook;
+use PluckyWren\Core\Guide\SaysFindings;
 use PluckyWren\Core\Money\Notation;
 use PluckyWren\Core\Stash\Catalogue;
 
@@ -63,6 +65,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Notations::class);
         $this->app->bind(Notation::class, static fn (): Notation => self::notation());
         $this->app->bind(Solver::class, CornerSolver::class);
+        $this->app->bind(SaysFindings::class, FindingWords::class);
         Connection::resolverFor(
             'sqlite',
             static fn (mixed ...$of): OneWriterConnection => new OneWriterConnection(...$of),
@@ -72,6 +75,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        View::share('say', new FindingWords);
         Session::extend(
             'aside',
             static fn (): AsideFileSessionHandler => new AsideFileSessionHandler(

@@ -144,10 +144,11 @@ final readonly class GaugeWords
     {
         $flags = $this->gauges->flags;
         [$toMend, $toAsk, $tips] = $this->flagCounts();
+        $words = new FindingWords;
         $says = array_values(
             array_unique(
                 array_map(
-                    static fn (Finding $finding): string => $finding->about.': '.lcfirst($finding->why),
+                    static fn (Finding $finding): string => $words->about($finding).': '.lcfirst($words->why($finding)),
                     $flags->toMend()->all,
                 ),
             ),

@@ -7,6 +7,7 @@ return [
 
     'ticked' => 'Ticked.',
     'unticked' => 'The tick is taken back.',
+    'and-more' => ':names and :more more',
     'open' => '{0} All done. Put the lid on.|{1} One thing is left to do.|[2,*] :count things are left to do.',
     'close' => 'Put the lid on: it is packed',
     'close-all-the-same' => 'Close it anyway',

@@ -21,7 +21,7 @@ final class ArrowsTest extends TestCase
     private const ROOMS = [
         'Actions' => ['Csv', 'Editing', 'Fit', 'Models', 'Queries', 'Reference', 'Refusals', 'Support', 'Words'],
         'Casts' => [],
-        'Console' => ['Fit', 'Models', 'Reference'],
+        'Console' => ['Fit', 'Models', 'Reference', 'Words'],
         'Crews' => ['Models'],
         'Csv' => ['Models', 'Support', 'Words'],
         'Database' => [],
@@ -33,7 +33,7 @@ final class ArrowsTest extends TestCase
         'Models' => ['Casts', 'Crews', 'Reference', 'Refusals', 'Words'],
         'Pages' => ['Fit', 'Models', 'Queries', 'Reference', 'Support', 'Words'],
         'Policies' => ['Models'],
-        'Providers' => ['Crews', 'Database', 'Models', 'Reference', 'Session', 'Support'],
+        'Providers' => ['Crews', 'Database', 'Models', 'Reference', 'Session', 'Support', 'Words'],
         'Queries' => ['Models'],
         'Reference' => ['Models'],
         'Refusals' => ['Words'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Plan;
 
 use App\Models\Box;
+use App\Words\FindingWords;
 use App\Words\Words;
 use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\Stage;
@@ -29,7 +30,9 @@ final readonly class NextThing
     {
         $sheet = $open->first(static fn (BoxSheet $sheet): bool => count($sheet->gauges->flags->toMend()) > 0);
 
-        return $sheet === null ? null : self::said($sheet, 'next.mend', $sheet->gauges->flags->toMend()->all[0]->about);
+        return $sheet === null
+            ? null
+            : self::said($sheet, 'next.mend', (new FindingWords)->about($sheet->gauges->flags->toMend()->all[0]));
     }
 
     /** @param Collection<int, BoxSheet> $open */

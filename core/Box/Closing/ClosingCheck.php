@@ -81,14 +81,14 @@ final readonly class ClosingCheck
 
     private static function findings(string $id, Findings $findings): ClosingLine
     {
-        $names = $findings->isEmpty()
-            ? array_map(static fn (Overruled $left): string => $left->finding->about, $findings->overruled)
-            : array_map(static fn (Finding $finding): string => $finding->about, $findings->all);
+        $told = $findings->isEmpty()
+            ? array_map(static fn (Overruled $left): Finding => $left->finding, $findings->overruled)
+            : $findings->all;
         $state = $findings->isEmpty()
             ? ($findings->overruled === [] ? LineState::Fine : LineState::Left)
             : LineState::Open;
 
-        return new ClosingLine($id, $state, array_values(array_unique($names)), count($names));
+        return new ClosingLine($id, $state, count: count($told), findings: $told);
     }
 
     /** @param list<string> $wrong names of what is not so; none where all is fine */

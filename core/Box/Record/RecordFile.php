@@ -34,7 +34,7 @@ final readonly class RecordFile
     public const FORMAT = 'plucky-wren/record@1';
 
     /** @param Catalogue $catalogue for the names of kinds that have nothing to do with a record's box */
-    public function __construct(private Catalogue $catalogue, private BoxKinds $boxKinds) {}
+    public function __construct(private Catalogue $catalogue, private BoxKinds $boxKinds, private Told $told) {}
 
     /** @throws InvalidLength */
     public function write(BoxRecord $record, Gauges $gauges, References $references): string
@@ -57,7 +57,7 @@ final readonly class RecordFile
             'packing' => $record->packing === null
                 ? null
                 : json_decode(ResultFile::write($record->packing), true, 32, JSON_THROW_ON_ERROR),
-            'told' => Told::of($gauges),
+            'told' => $this->told->fields($gauges),
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
 

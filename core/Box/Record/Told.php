@@ -8,15 +8,18 @@ use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\NeedState;
 use PluckyWren\Core\Guide\Overruled;
+use PluckyWren\Core\Guide\SaysFindings;
 
 /**
  * What the four gauges said of a box, as fields of its record: for people and other programs; nothing is reckoned from
  * it.
  */
-final class Told
+final readonly class Told
 {
+    public function __construct(private SaysFindings $words) {}
+
     /** @return array<string, mixed> */
-    public static function of(Gauges $gauges): array
+    public function fields(Gauges $gauges): array
     {
         $money = $gauges->money;
 
@@ -40,20 +43,22 @@ final class Told
                 'proudMm' => $gauges->room->proudMm,
                 'fill' => $gauges->room->fill,
             ],
-            'findings' => array_map(self::finding(...), [...$gauges->missing->all, ...$gauges->flags->all]),
+            'findings' => array_map($this->finding(...), [...$gauges->missing->all, ...$gauges->flags->all]),
             'left' => array_map(
-                static fn (Overruled $left): array => [...self::finding($left->finding), 'because' => $left->because],
+                fn (Overruled $left): array => [...$this->finding($left->finding), 'because' => $left->because],
                 [...$gauges->missing->overruled, ...$gauges->flags->overruled],
             ),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function finding(Finding $finding): array
+    private function finding(Finding $finding): array
     {
         return [
             'id' => $finding->id, 'weight' => $finding->weight->value, 'pieces' => $finding->pieces,
-            'about' => $finding->about, 'why' => $finding->why, 'working' => $finding->working,
+            'about' => $this->words->about($finding),
+            'why' => $this->words->why($finding),
+            'working' => $this->words->figures($finding),
         ];
     }
 }

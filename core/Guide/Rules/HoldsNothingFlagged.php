@@ -7,8 +7,10 @@ namespace PluckyWren\Core\Guide\Rules;
 use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
-use PluckyWren\Core\Guide\Remedy;
+use PluckyWren\Core\Guide\Remedies\DoTask;
+use PluckyWren\Core\Guide\Remedies\TakeOut;
 use PluckyWren\Core\Guide\TraitFlag;
+use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Preparation\TasksOf;
@@ -16,6 +18,11 @@ use PluckyWren\Core\Stash\Preparation\TasksOf;
 /** Notices every piece with a trait that the guide bars, is wary of for this band, or leaves open. */
 final class HoldsNothingFlagged implements Rule
 {
+    public function card(): RuleCard
+    {
+        return new RuleCard(['trait' => Weight::cases()], RuleCard::THE_GUIDE);
+    }
+
     public function findings(BoxContents $box): array
     {
         $findings = [];
@@ -37,21 +44,17 @@ final class HoldsNothingFlagged implements Rule
     private function finding(TraitFlag $flag, Held $piece): Finding
     {
         $task = $this->answerTo($flag->trait);
-        $remedies = [
-            ...($task !== null && $piece->isOpen($task) ? [Remedy::do($piece->id, $task)] : []),
-            ...($flag->weight->mustBeMended() ? [Remedy::takeOut($piece->piece())] : []),
-        ];
 
-        return new Finding(
+        return Finding::onPiece(
             "trait.{$flag->trait->value}",
             $flag->weight,
-            [$piece->id],
-            $piece->name,
-            $flag->why,
-            $flag->remedy,
-            '',
-            $remedies,
-        );
+            $piece,
+            ['why' => $flag->why, 'remedy' => $flag->remedy],
+            [
+                ...($task !== null && $piece->isOpen($task) ? [new DoTask($piece->id, $task)] : []),
+                ...($flag->weight->mustBeMended() ? [new TakeOut($piece->piece())] : []),
+            ],
+        )->saying('trait');
     }
 
     private function isAnswered(ItemTrait $trait, Held $piece): bool

@@ -10,8 +10,7 @@ use PluckyWren\Core\Guide\Finding;
 /** One idea of what a good box does. */
 interface Rule
 {
-    /** What every caution ends with: we warn, and certify nothing. */
-    public const DEFERS = ' Follow your drive’s guide and the law where you are.';
+    public function card(): RuleCard;
 
     /** @return list<Finding> none where the box is fine */
     public function findings(BoxContents $box): array;

@@ -50,11 +50,4 @@ final readonly class BandFit
 
         return new self($aim, $from, $to);
     }
-
-    public function says(): string
-    {
-        return $this->fromYears >= $this->toYears
-            ? "fits at about the age of {$this->fromYears}"
-            : "fits from about {$this->fromYears} to {$this->toYears} years";
-    }
 }

@@ -42,6 +42,10 @@ final readonly class SizeLabel
     /** What a last is longer than the foot, in millimetres. */
     private const ROOM_IN_SHOE = 15;
 
+    /**
+     * @param  int  $from  millimetres of body height, or of the foot
+     * @param  int  $to  the same
+     */
     private function __construct(public string $label, public int $from, public int $to, public bool $isFoot) {}
 
     /** Null where it cannot be read. */
@@ -59,15 +63,6 @@ final readonly class SizeLabel
     public function middle(): int
     {
         return intdiv($this->from + $this->to, 2);
-    }
-
-    public function says(): string
-    {
-        $cm = static fn (int $mm): string => rtrim(rtrim(number_format($mm / 10, 1, '.', ''), '0'), '.');
-
-        return "“{$this->label}” means ".(
-            $this->from === $this->to ? $cm($this->from) : $cm($this->from).'–'.$cm($this->to)
-        ).' cm '.($this->isFoot ? 'of foot' : 'of height');
     }
 
     /** @return array{int, int}|null */

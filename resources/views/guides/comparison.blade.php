@@ -19,11 +19,11 @@
         <ul>
             @foreach ($comparison->{$list} as $finding)
                 <li class="border-t-[1.5px] border-line py-1.5">
-                    <b>{{ $finding->about }}.</b>
+                    <b>{{ $say->about($finding) }}.</b>
                     <span @class(['text-mend' => $list === 'appear' && $finding->weight->mustBeMended()])>
                         {{ __("gauges.weights.{$finding->weight->value}") }}.
                     </span>
-                    {{ $finding->why }}
+                    {{ $say->why($finding) }}
                 </li>
             @endforeach
         </ul>

@@ -32,9 +32,7 @@
             <section class="cut px-4 py-2" aria-label="The lines">
                 <ol>
                     @foreach ($check->lines as $line)
-                        @php($names = implode('; ',
-                            array_slice($line->names, 0, 6)).(count($line->names) > 6 ? ' and '.(count($line->names) -
-                            6).' more' : ''))
+                        @php($names = $namesOf($line))
                         <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-2 text-lg
                             first:border-t-0">
                             @if ($line->tick)

@@ -58,7 +58,7 @@
                                     PluckyWren\Core\Guide\Weight::Ask)->all as $finding)
                                     <li>
                                         <span>⚑</span><span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b>
-                                            {{ $finding->why }} {{ $finding->remedy }}</span>
+                                            {{ $say->why($finding) }} {{ $say->remedy($finding) }}</span>
                                     </li>
                                 @endforeach
                             @endforeach
@@ -74,10 +74,11 @@
         @if ($sheet->toldApart() !== [] || $sheet->leftApart() !== [])
             <ul class="mt-[2mm]">
                 @foreach ($sheet->toldApart() as $finding)<li>
-                        ⚑ <b>{{ $finding->about }}. {{ __("gauges.weights.{$finding->weight->value}") }}.</b>
-                        {{ $finding->why }} {{ $finding->remedy }}</li>@endforeach
+                        ⚑ <b>{{ $say->about($finding) }}. {{ __("gauges.weights.{$finding->weight->value}") }}.</b>
+                        {{ $say->why($finding) }} {{ $say->remedy($finding) }}</li>@endforeach
                 @foreach ($sheet->leftApart() as $left)<li>
-                        <b>{{ $left->finding->about }}:</b> {{ $left->finding->why }} Left because: {{ $left->because }}
+                        <b>{{ $say->about($left->finding) }}:</b> {{ $say->why($left->finding) }} Left because:
+                        {{ $left->because }}
                         </li>@endforeach
             </ul>
         @endif

@@ -14,6 +14,7 @@ use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Box\Record\BoxRecord;
 use PluckyWren\Core\Box\Record\RecordFile;
 use PluckyWren\Core\Box\Record\References;
+use PluckyWren\Core\Box\Record\Told;
 use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Files\MalformedFile;
 use PluckyWren\Core\Fit\Files\ResultFile;
@@ -24,6 +25,7 @@ use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Source;
 use Tests\Core\Data;
+use Tests\Core\Guide\PlainFindings;
 
 final class RecordFileTest extends TestCase
 {
@@ -48,7 +50,7 @@ final class RecordFileTest extends TestCase
                 ],
             ],
         ]);
-        $read = (new RecordFile($now, Data::boxKinds()))->read(
+        $read = (new RecordFile($now, Data::boxKinds(), new Told(new PlainFindings)))->read(
             $json,
             'record.json',
             static fn (): ?Guide => self::fail('The guide is in the record.'),
@@ -174,6 +176,6 @@ final class RecordFileTest extends TestCase
 
     private function file(): RecordFile
     {
-        return new RecordFile(Data::catalogue(), Data::boxKinds());
+        return new RecordFile(Data::catalogue(), Data::boxKinds(), new Told(new PlainFindings));
     }
 }

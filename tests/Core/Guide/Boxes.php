@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Guide;
 
+use LogicException;
+use PHPUnit\Framework\Assert;
 use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
@@ -69,10 +72,25 @@ final class Boxes
     /** @return list<string> the ids of what a rule finds */
     public static function ids(Rule $rule, string $band, Held ...$held): array
     {
-        return array_map(
-            static fn (Finding $finding): string => $finding->id,
-            $rule->findings(self::of($band, ...$held)),
-        );
+        $findings = $rule->findings(self::of($band, ...$held));
+        foreach ($findings as $finding) {
+            // What a rule says stands on its card, with the weight that it may have.
+            Assert::assertContains($finding->weight, $rule->card()->says[$finding->says] ?? []);
+        }
+
+        return array_map(static fn (Finding $finding): string => $finding->id, $findings);
+    }
+
+    /** The rule that may say something, by the key of its sentences. */
+    public static function rule(string $says): Rule
+    {
+        foreach (RuleBook::ofAllRules()->rules as $rule) {
+            if (isset($rule->card()->says[$says])) {
+                return $rule;
+            }
+        }
+
+        throw new LogicException("No rule says {$says}.");
     }
 
     /** The shipped guide without its own flags, so that only our rules speak. */

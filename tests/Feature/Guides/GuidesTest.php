@@ -13,6 +13,7 @@ use App\Models\User;
 use App\Pages\Plan\BoxSheets;
 use App\Reference\DataFiles;
 use App\Reference\GuideFile;
+use App\Words\FindingWords;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
@@ -262,7 +263,7 @@ final class GuidesTest extends TestCase
         $this->actingAs(User::query()->where('crew_id', $crew->id)->firstOrFail());
         $sheets = resolve(BoxSheets::class);
         $ids = static fn (Box $box): array => array_map(
-            static fn (Finding $finding): string => "{$finding->id} {$finding->about}",
+            static fn (Finding $finding): string => $finding->id.' '.(new FindingWords)->about($finding),
             [
                 ...($gauges = $sheets->known(collect([$box->load('pieces.lot')]))[0]->gauges)->flags->all,
                 ...$gauges->missing->all,

@@ -8,6 +8,7 @@ use App\Actions\TickTask;
 use App\Models\Box;
 use App\Pages\Gather\Prices;
 use App\Pages\Plan\BoxSheets;
+use App\Words\ClosingWords;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -28,6 +29,7 @@ final class ClosingController
         return view('pack.closing', [
             'sheet' => $sheet,
             'check' => ClosingCheck::of($sheet->plan, $sheet->gauges, $box->closingTicks()),
+            'namesOf' => (new ClosingWords)->names(...),
             'look' => SecondLook::of($sheet->plan, $list, $prices->each($catalogue->all())),
         ]);
     }

@@ -9,6 +9,7 @@ use App\Http\Responses\SheetResponse;
 use App\Models\Box;
 use App\Models\User;
 use App\Pages\Plan\BoxSheets;
+use App\Words\FindingWords;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
@@ -38,7 +39,10 @@ final readonly class AnswerController
         }
         $this->answerFinding->leave($box, $key, $request->string('because')->trim()->value(), $user);
 
-        return SheetResponse::changed($box->refresh(), Words::of('flags.left', ['about' => $finding->about]));
+        return SheetResponse::changed(
+            $box->refresh(),
+            Words::of('flags.left', ['about' => (new FindingWords)->about($finding)]),
+        );
     }
 
     public function destroy(Request $request, Box $box): SheetResponse

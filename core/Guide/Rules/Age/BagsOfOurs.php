@@ -8,18 +8,26 @@ use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Stash\Preparation\Task;
 
 /**
  * Notices what we ourselves add to a box that a child under three may open: thin bags, and tape that comes off.
  *
- * Source: EN 71-1 on flexible plastic sheeting and bags, which can close mouth and nose; how thick a bag is, nobody at
- * the table can measure.
+ * How thick a bag is, nobody at the table can measure.
  */
 final class BagsOfOurs implements Rule
 {
     private const YEARS = 3;
+
+    public function card(): RuleCard
+    {
+        return new RuleCard(
+            ['age.bags-of-ours' => [Weight::Ask]],
+            'EN 71-1, flexible plastic sheeting and bags, which can close mouth and nose',
+        );
+    }
 
     public function findings(BoxContents $box): array
     {
@@ -35,12 +43,11 @@ final class BagsOfOurs implements Rule
         );
 
         return $bagged === [] ? [] : [new Finding(
-            'age.bags-of-ours', Weight::Ask,
+            'age.bags-of-ours',
+            'age.bags-of-ours',
+            Weight::Ask,
             array_values(array_unique(array_map(static fn (Held $piece): string => $piece->piece(), $bagged))),
-            'Bags, tape and rubber bands of ours',
-            'A thin bag can close a small child’s mouth and nose; tape and rubber bands come off and are swallowed.',
-            'Use bags of cloth or paper, or with holes, and no rubber band inside the box.'.self::DEFERS,
-            count($bagged) === 1 ? '1 piece that we bag or tape' : count($bagged).' pieces that we bag or tape',
+            ['count' => count($bagged)],
         )];
     }
 }

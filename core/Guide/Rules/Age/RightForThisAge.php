@@ -7,15 +7,21 @@ namespace PluckyWren\Core\Guide\Rules\Age;
 use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
-use PluckyWren\Core\Guide\Remedy;
+use PluckyWren\Core\Guide\Remedies\TakeOut;
 use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 
-/**
- * Notices what is meant for children older or younger than this one. What a kind is right for is an estimate of ours.
- */
+/** Notices what is meant for children older or younger than this one. */
 final class RightForThisAge implements Rule
 {
+    public function card(): RuleCard
+    {
+        $weights = [Weight::Ask, Weight::Tip];
+
+        return new RuleCard(['age.for-younger' => $weights, 'age.for-older' => $weights], RuleCard::OWN_ESTIMATE);
+    }
+
     public function findings(BoxContents $box): array
     {
         return array_values(
@@ -31,12 +37,12 @@ final class RightForThisAge implements Rule
         }
         $isTooOld = $box->band()->fromYears > $ages->toYears || $box->band()->toYears > $ages->toYears;
 
-        return new Finding(
-            'age.not-for-this-age', $box->band()->sharedYears($ages) === 0 ? Weight::Ask : Weight::Tip, [$piece->id],
-            $piece->name,
-            $isTooOld ? 'It is for younger children.' : 'It is for older children.',
-            'Choose something for this age, or leave it knowingly.',
-            "right from {$ages->fromYears} to {$ages->toYears} years", [Remedy::takeOut($piece->piece())],
-        );
+        return Finding::onPiece(
+            'age.not-for-this-age',
+            $box->band()->sharedYears($ages) === 0 ? Weight::Ask : Weight::Tip,
+            $piece,
+            ['from' => $ages->fromYears, 'to' => $ages->toYears],
+            [new TakeOut($piece->piece())],
+        )->saying($isTooOld ? 'age.for-younger' : 'age.for-older');
     }
 }

@@ -7,24 +7,28 @@ namespace PluckyWren\Core\Guide\Rules\Age;
 use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
-use PluckyWren\Core\Guide\Remedy;
+use PluckyWren\Core\Guide\Remedies\TakeOut;
 use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Measure\InvalidLength;
 use PluckyWren\Core\Measure\Length;
-use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Stash\Shape;
 
-/**
- * Notices balls that can close a small child's throat.
- *
- * Source: US 16 CFR 1500.18(a)(17), balls of 1.75 inches (44.4 mm) or less for children under three.
- */
+/** Notices balls that can close a small child's throat. */
 final class SmallBalls implements Rule
 {
     private const YEARS = 3;
 
     public const LARGEST_TENTHS = 444;
+
+    public function card(): RuleCard
+    {
+        return new RuleCard(
+            ['age.small-ball' => [Weight::Hazard]],
+            'US 16 CFR 1500.18(a)(17), balls of 1.75 inches (44.4 mm) or less for children under three',
+        );
+    }
 
     /** @throws InvalidLength */
     public function findings(BoxContents $box): array
@@ -33,16 +37,16 @@ final class SmallBalls implements Rule
             ? array_filter($box->held, static fn (Held $piece): bool => self::diameter($piece) <= self::LARGEST_TENTHS)
             : [];
 
-        return array_values(array_map(static fn (Held $ball): Finding => new Finding(
-            'age.small-ball', Weight::Hazard, [$ball->id], $ball->name,
-            'A ball so small can close a small child’s throat.',
-            'Choose one larger than 44.4 mm.'.self::DEFERS,
-            Length::ofTenths(self::diameter($ball))->in(Unit::Millimetre).' mm across',
-            [Remedy::takeOut($ball->piece())],
+        return array_values(array_map(static fn (Held $ball): Finding => Finding::onPiece(
+            'age.small-ball',
+            Weight::Hazard,
+            $ball,
+            ['across' => Length::ofTenths(self::diameter($ball)), 'most' => Length::ofTenths(self::LARGEST_TENTHS)],
+            [new TakeOut($ball->piece())],
         ), $balls));
     }
 
-    /** Across the ball itself, or the smallest in a set; beyond any where there is none. */
+    /** Tenths of a millimetre across the ball itself, or the smallest in a set; beyond any where there is none. */
     private static function diameter(Held $piece): int
     {
         $kind = $piece->itemKind;

@@ -8,19 +8,16 @@ use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
-use PluckyWren\Core\Guide\Remedy;
+use PluckyWren\Core\Guide\Remedies\TakeOut;
 use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
-use PluckyWren\Core\Measure\InvalidLength;
 use PluckyWren\Core\Measure\Size;
-use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Stash\ItemTrait;
 
 /**
  * Notices what a child under three could choke on: whatever goes whole into the small-parts cylinder, or loses a part
- * that does.
- *
- * Source: US 16 CFR 1501, toys for children under three; cloth and paper are not judged there.
+ * that does. Cloth and paper are not judged there.
  */
 final class SmallParts implements Rule
 {
@@ -29,7 +26,15 @@ final class SmallParts implements Rule
     /** What nobody measured may be so much smaller than its kind's usual measures. An estimate. */
     private const SMALLER_UNMEASURED = 0.85;
 
-    /** @throws InvalidLength */
+    public function card(): RuleCard
+    {
+        return new RuleCard([
+            'age.small-parts-whole' => [Weight::Hazard],
+            'age.small-parts-part' => [Weight::Hazard],
+            'measure.near-the-cylinder' => [Weight::Ask],
+        ], 'US 16 CFR 1501, toys for children under three');
+    }
+
     public function findings(BoxContents $box): array
     {
         if (! $box->mayBeOpenedBelow(self::YEARS)) {
@@ -43,7 +48,6 @@ final class SmallParts implements Rule
         )));
     }
 
-    /** @throws InvalidLength */
     private function judge(Held $piece): ?Finding
     {
         $kind = $piece->itemKind;
@@ -51,29 +55,26 @@ final class SmallParts implements Rule
             return null;
         }
         if (SmallPartsCylinder::takes($piece->size, $kind->shape)) {
-            return $this->finding($piece, $piece->size, 'It goes whole into the small-parts cylinder');
+            return $this->finding($piece, $piece->size)->saying('age.small-parts-whole');
         }
         if ($kind->smallest !== null && SmallPartsCylinder::takes($kind->smallest->size, $kind->smallest->shape)) {
-            return $this->finding($piece, $kind->smallest->size, 'A part of it goes into the small-parts cylinder');
+            return $this->finding($piece, $kind->smallest->size)->saying('age.small-parts-part');
         }
 
         return $piece->isMeasured || ! SmallPartsCylinder::takes($this->smaller($piece->size), $kind->shape)
             ? null
-            : new Finding(
-                'measure.near-the-cylinder', Weight::Ask, [$piece->id], $piece->name,
-                'Its kind is just larger than what a small child could choke on.', 'Measure this one.',
-                $piece->size->in(Unit::Millimetre).' mm, as is usual', [], false,
-            );
+            : Finding::onPiece('measure.near-the-cylinder', Weight::Ask, $piece, ['size' => $piece->size])
+                ->untilMeasured();
     }
 
-    /** @throws InvalidLength */
-    private function finding(Held $piece, Size $size, string $says): Finding
+    private function finding(Held $piece, Size $size): Finding
     {
-        return new Finding(
-            'age.small-parts', Weight::Hazard, [$piece->id], $piece->name,
-            "{$says}: a child under three can choke on it.", 'Choose something in one large piece.'.self::DEFERS,
-            $size->in(Unit::Millimetre).' mm, in a cylinder 31.7 mm across and 25.4 to 57.1 mm deep',
-            [Remedy::takeOut($piece->piece())],
+        return Finding::onPiece(
+            'age.small-parts',
+            Weight::Hazard,
+            $piece,
+            ['size' => $size],
+            [new TakeOut($piece->piece())],
         );
     }
 

@@ -8,12 +8,18 @@ use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Stash\Preparation\Task;
 
 /** Notices, in one finding, everything that may still carry its price. */
 final class PricesAreOff implements Rule
 {
+    public function card(): RuleCard
+    {
+        return new RuleCard(['prepare.prices' => [Weight::Tip]], RuleCard::COMMON_SENSE);
+    }
+
     public function findings(BoxContents $box): array
     {
         $priced = array_values(
@@ -21,10 +27,11 @@ final class PricesAreOff implements Rule
         );
 
         return $priced === [] ? [] : [new Finding(
-            'prepare.prices', Weight::Tip, array_map(static fn (Held $piece): string => $piece->id, $priced), 'Prices',
-            'A price found after sealing tells a child what a gift cost.',
-            'Take them off before anything is bagged or wrapped.',
-            count($priced) === 1 ? '1 piece may still carry one' : count($priced).' pieces may still carry one',
+            'prepare.prices',
+            'prepare.prices',
+            Weight::Tip,
+            array_map(static fn (Held $piece): string => $piece->id, $priced),
+            ['count' => count($priced)],
         )];
     }
 }

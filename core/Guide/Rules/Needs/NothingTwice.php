@@ -7,8 +7,9 @@ namespace PluckyWren\Core\Guide\Rules\Needs;
 use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
-use PluckyWren\Core\Guide\Remedy;
+use PluckyWren\Core\Guide\Remedies\TakeOut;
 use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 
 /**
@@ -17,6 +18,14 @@ use PluckyWren\Core\Guide\Weight;
  */
 final class NothingTwice implements Rule
 {
+    public function card(): RuleCard
+    {
+        return new RuleCard(
+            ['twice.same-kind' => [Weight::Ask], 'twice.hidden' => [Weight::Ask]],
+            RuleCard::COMMON_SENSE,
+        );
+    }
+
     public function findings(BoxContents $box): array
     {
         $findings = [];
@@ -34,19 +43,21 @@ final class NothingTwice implements Rule
     /** @param non-empty-list<Held> $pieces */
     private function finding(array $pieces, int $count): Finding
     {
-        $hidden = array_values(array_filter($pieces, static fn (Held $piece): bool => $piece->inside !== ''));
         $open = array_values(array_filter($pieces, static fn (Held $piece): bool => $piece->inside === ''));
         $last = $open === [] ? $pieces[0] : $open[count($open) - 1];
+        $id = count($open) === count($pieces) ? 'twice.same-kind' : 'twice.hidden';
 
         return new Finding(
-            $hidden === [] ? 'twice.same-kind' : 'twice.hidden', Weight::Ask,
+            $id,
+            $id,
+            Weight::Ask,
             array_map(static fn (Held $piece): string => $piece->id, $pieces),
-            $pieces[0]->itemKind->name ?? $pieces[0]->name,
-            $hidden === []
-                ? 'The same kind of thing is in it more than once.'
-                : 'One is inside something else already.',
-            'Take one out, or say that it is meant.',
-            "{$count} on ".count($pieces).' lines', [Remedy::takeOut($last->piece())],
+            [
+                'name' => $pieces[0]->itemKind->name ?? $pieces[0]->name,
+                'count' => $count,
+                'lines' => count($pieces),
+            ],
+            [new TakeOut($last->piece())],
         );
     }
 }

@@ -7,16 +7,26 @@ namespace PluckyWren\Core\Guide\Rules\Needs;
 use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
-use PluckyWren\Core\Guide\Remedy;
+use PluckyWren\Core\Guide\Remedies\DoTask;
+use PluckyWren\Core\Guide\Remedies\PickAnyOf;
 use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Stash\Companion;
 
 /**
  * Notices what travels without the thing it needs, or is better with: a torch without batteries, a mat without pens.
+ * Why it needs it, its kind says.
  */
 final class SetsAreWhole implements Rule
 {
+    public function card(): RuleCard
+    {
+        $weights = [Weight::Missing, Weight::Tip];
+
+        return new RuleCard(['set.pick' => $weights, 'set.see-to' => $weights], RuleCard::COMMON_SENSE);
+    }
+
     public function findings(BoxContents $box): array
     {
         $findings = [];
@@ -33,18 +43,18 @@ final class SetsAreWhole implements Rule
 
     private function finding(string $id, Companion $companion, Held $piece): Finding
     {
-        return new Finding(
-            $id, $companion->isNeeded ? Weight::Missing : Weight::Tip, [$piece->id], $piece->name, $companion->why,
-            $companion->anyOf === [] ? 'See to it, and tick it off.' : 'Pick it as well, or leave it knowingly.', '',
+        $task = $companion->task;
+
+        return Finding::onPiece(
+            $id,
+            $companion->isNeeded ? Weight::Missing : Weight::Tip,
+            $piece,
+            ['why' => $companion->why],
             [
-                ...(
-                    $companion->task !== null && $piece->isOpen($companion->task)
-                        ? [Remedy::do($piece->id, $companion->task)]
-                        : []
-                ),
-                ...($companion->anyOf !== [] ? [Remedy::pick($companion->anyOf)] : []),
+                ...($task !== null && $piece->isOpen($task) ? [new DoTask($piece->id, $task)] : []),
+                ...($companion->anyOf !== [] ? [new PickAnyOf($companion->anyOf)] : []),
             ],
-        );
+        )->saying($companion->anyOf === [] ? 'set.see-to' : 'set.pick');
     }
 
     /** @param list<Held> $pieces */

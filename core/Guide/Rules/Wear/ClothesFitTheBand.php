@@ -7,8 +7,9 @@ namespace PluckyWren\Core\Guide\Rules\Wear;
 use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
-use PluckyWren\Core\Guide\Remedy;
+use PluckyWren\Core\Guide\Remedies\TakeOut;
 use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Sizes\BandAim;
 use PluckyWren\Core\Guide\Sizes\BandFit;
 use PluckyWren\Core\Guide\Sizes\SizeLabel;
@@ -19,6 +20,17 @@ use PluckyWren\Core\Guide\Weight;
  */
 final class ClothesFitTheBand implements Rule
 {
+    public function card(): RuleCard
+    {
+        return new RuleCard([
+            'size.none' => [Weight::Tip],
+            'size.unread' => [Weight::Tip],
+            'size.covers-some' => [Weight::Tip],
+            'size.too-small' => [Weight::Ask],
+            'size.too-large' => [Weight::Ask],
+        ], 'heights and feet by age from growth tables; what labels mean, from tables that many makers print alike');
+    }
+
     public function findings(BoxContents $box): array
     {
         $worn = array_filter(
@@ -34,56 +46,22 @@ final class ClothesFitTheBand implements Rule
     private static function judge(Held $piece, BoxContents $box): ?Finding
     {
         $kind = $piece->itemKind;
-        $label = SizeLabel::read((string) $piece->sizeLabel, $kind->isShoes ?? false);
+        $written = (string) $piece->sizeLabel;
+        $label = SizeLabel::read($written, $kind->isShoes ?? false);
         if ($label === null) {
-            return new Finding(
-                'size.unread',
-                Weight::Tip,
-                [$piece->id],
-                $piece->name,
-                $piece->sizeLabel === null || $piece->sizeLabel === ''
-                    ? 'Nobody wrote down its size.'
-                    : "We cannot read the size “{$piece->sizeLabel}”.",
-                'Write down what its label says.',
-                '',
-                [],
-                false,
-            );
+            return Finding::onPiece('size.unread', Weight::Tip, $piece, ['label' => $written])
+                ->saying($written === '' ? 'size.none' : 'size.unread')
+                ->untilMeasured();
         }
         $fit = BandFit::of($label, $box->band(), $kind->isElastic ?? false);
-        $working = "{$label->says()}; {$fit->says()}";
+        $facts = ['label' => $label, 'fit' => $fit];
+        $takeOut = [new TakeOut($piece->piece())];
 
         return match ($fit->aim) {
             BandAim::AimsRight => null,
-            BandAim::Covers => new Finding(
-                'size.covers-some',
-                Weight::Tip,
-                [$piece->id],
-                $piece->name,
-                'It fits some of this band only.',
-                'Aim at the top of the band: children grow.',
-                $working,
-            ),
-            BandAim::TooSmall => new Finding(
-                'size.too-small',
-                Weight::Ask,
-                [$piece->id],
-                $piece->name,
-                'It is too small for half of this band or more.',
-                'Choose a larger one.',
-                $working,
-                [Remedy::takeOut($piece->piece())],
-            ),
-            BandAim::TooLarge => new Finding(
-                'size.too-large',
-                Weight::Ask,
-                [$piece->id],
-                $piece->name,
-                'It is larger than this band.',
-                'Keep it for an older child.',
-                $working,
-                [Remedy::takeOut($piece->piece())],
-            ),
+            BandAim::Covers => Finding::onPiece('size.covers-some', Weight::Tip, $piece, $facts),
+            BandAim::TooSmall => Finding::onPiece('size.too-small', Weight::Ask, $piece, $facts, $takeOut),
+            BandAim::TooLarge => Finding::onPiece('size.too-large', Weight::Ask, $piece, $facts, $takeOut),
         };
     }
 }

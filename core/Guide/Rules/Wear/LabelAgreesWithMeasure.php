@@ -9,17 +9,22 @@ use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Sizes\SizeLabel;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Measure\InvalidLength;
 use PluckyWren\Core\Measure\Length;
-use PluckyWren\Core\Measure\Unit;
 
 /** Notices shoes whose measured length is less than the foot their label means. */
 final class LabelAgreesWithMeasure implements Rule
 {
     /** A shoe is so much longer outside than the foot it is for, at least, in tenths of a millimetre. An estimate. */
     private const LONGER_TENTHS = 50;
+
+    public function card(): RuleCard
+    {
+        return new RuleCard(['size.label-against-measure' => [Weight::Ask]], RuleCard::OWN_ESTIMATE);
+    }
 
     /** @throws InvalidLength */
     public function findings(BoxContents $box): array
@@ -36,11 +41,14 @@ final class LabelAgreesWithMeasure implements Rule
             $label = SizeLabel::read((string) $piece->sizeLabel, true);
             $length = $piece->size?->sides()[0] ?? 0;
 
-            return $label === null || $length >= $label->middle() * 10 + self::LONGER_TENTHS ? null : new Finding(
-                'size.label-against-measure', Weight::Ask, [$piece->id], $piece->name,
-                'It is shorter than the foot its label means.', 'Trust the ruler, not the label.',
-                Length::ofTenths(max(1, $length))->in(Unit::Millimetre)." mm long; {$label->says()}",
-            );
+            return $label === null || $length >= $label->middle() * 10 + self::LONGER_TENTHS
+                ? null
+                : Finding::onPiece(
+                    'size.label-against-measure',
+                    Weight::Ask,
+                    $piece,
+                    ['length' => Length::ofTenths(max(1, $length)), 'label' => $label],
+                );
         }, $shoes)));
     }
 }

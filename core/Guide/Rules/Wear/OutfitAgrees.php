@@ -6,7 +6,9 @@ namespace PluckyWren\Core\Guide\Rules\Wear;
 
 use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
+use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Sizes\SizeLabel;
 use PluckyWren\Core\Guide\Weight;
 
@@ -16,31 +18,36 @@ final class OutfitAgrees implements Rule
     /** Two sizes, in millimetres of body height. */
     private const APART_MM = 130;
 
+    public function card(): RuleCard
+    {
+        return new RuleCard(['size.outfit-disagrees' => [Weight::Ask]], RuleCard::OWN_ESTIMATE);
+    }
+
     public function findings(BoxContents $box): array
     {
-        $smallest = $largest = null;
+        /** @var list<array{Held, SizeLabel}> $labelled */
+        $labelled = [];
         foreach ($box->held as $piece) {
             $label = $piece->itemKind?->isWorn === true && ! $piece->itemKind->isShoes
                 ? SizeLabel::read((string) $piece->sizeLabel, false)
                 : null;
             if ($label !== null) {
-                $smallest = $smallest === null || $label->middle() < $smallest[0]
-                    ? [$label->middle(), $piece, $label]
-                    : $smallest;
-                $largest = $largest === null || $label->middle() > $largest[0]
-                    ? [$label->middle(), $piece, $label]
-                    : $largest;
+                $labelled[] = [$piece, $label];
             }
         }
-        if ($smallest === null || $largest === null || $largest[0] - $smallest[0] <= self::APART_MM) {
+        if ($labelled === []) {
             return [];
         }
+        $heights = array_map(static fn (array $one): int => $one[1]->middle(), $labelled);
+        [$small, $smallest] = $labelled[(int) array_search(min($heights), $heights, true)];
+        [$large, $largest] = $labelled[(int) array_search(max($heights), $heights, true)];
 
-        return [new Finding(
-            'size.outfit-disagrees', Weight::Ask, [$smallest[1]->id, $largest[1]->id],
-            "{$smallest[1]->name} and {$largest[1]->name}",
-            'They are for two children of different size.', 'Choose clothes of one size, near the top of the band.',
-            "{$smallest[2]->says()} against {$largest[2]->says()}",
+        return $largest->middle() - $smallest->middle() <= self::APART_MM ? [] : [new Finding(
+            'size.outfit-disagrees',
+            'size.outfit-disagrees',
+            Weight::Ask,
+            [$small->id, $large->id],
+            ['name' => $small->name, 'other' => $large->name, 'smaller' => $smallest, 'larger' => $largest],
         )];
     }
 }

@@ -7,11 +7,12 @@
                 fill="{{ $finding->weight->mustBeMended() ? 'currentColor' : 'none' }}" stroke="currentColor"
                 stroke-width="1.5" /></svg>
         <p class="min-w-64 grow basis-0">
-            <b>{{ $finding->about }}.</b>
+            <b>{{ $say->about($finding) }}.</b>
             <span @class(['text-mend' =>
                 $finding->weight->mustBeMended()])><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b>
-                {{ $finding->why }}</span> {{ $finding->remedy }}
-            @if ($finding->working !== '')<span class="block text-ink-soft tabular">{{ $finding->working }}</span>@endif
+                {{ $say->why($finding) }}</span> {{ $say->remedy($finding) }}
+            @if ($say->figures($finding) !== '')<span
+                class="block text-ink-soft tabular">{{ $say->figures($finding) }}</span>@endif
         </p>
         @if ($sheet->box->stage->isOpen())
             <div class="flex flex-wrap items-center gap-1.5">
@@ -23,13 +24,13 @@
                         <input type="hidden" name="key" value="{{ $finding->key() }}">
                         <input type="hidden" name="because" value="{{ __('flags.meant') }}">
                         <button class="button small">
-                            {{ __('flags.meant') }}<span class="sr-only"> {{ $finding->about }}</span></button>
+                            {{ __('flags.meant') }}<span class="sr-only"> {{ $say->about($finding) }}</span></button>
                     </form>
                 @endif
                 @if ($finding->canBeOverruled)
                     <details class="leave" @if ($errors->hasBag($bag)) open @endif>
                         <summary class="button small">Leave it…<span
-                            class="sr-only"> {{ $finding->about }}</span></summary>
+                            class="sr-only"> {{ $say->about($finding) }}</span></summary>
                         <form method="post" action="{{ route('answers.store', $sheet->box) }}"
                             hx-post="{{ route('answers.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph"
                             class="mt-1.5 flex items-end gap-1.5">

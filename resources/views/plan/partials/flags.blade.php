@@ -53,7 +53,8 @@
                 @foreach ($overruled as $left)
                     @php($answer = $sheet->box->answers[$left->finding->key()])
                     <li class="flex flex-wrap items-baseline gap-x-3 border-t-[1.5px] border-line py-2">
-                        <span class="min-w-0 grow"><b>{{ $left->finding->about }}:</b> {{ $left->finding->why }}
+                        <span class="min-w-0 grow"><b>{{ $say->about($left->finding) }}:</b>
+                            {{ $say->why($left->finding) }}
                             <span class="text-ok">Left because: {{ $left->because }}</span>
                             <span class="text-ink-soft">({{ __('flags.answer-by', $answer) }})</span></span>
                         @if ($sheet->box->stage->isOpen())
@@ -63,7 +64,7 @@
                                 @method('delete') @include('plan.partials.state')
                                 <input type="hidden" name="key" value="{{ $left->finding->key() }}">
                                 <button class="button small">
-                                    Take back<span class="sr-only">: {{ $left->finding->about }}</span></button>
+                                    Take back<span class="sr-only">: {{ $say->about($left->finding) }}</span></button>
                             </form>
                         @endif
                     </li>

@@ -81,7 +81,7 @@
         <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path
             d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="{{ $finding->weight->mustBeMended() ? 'currentColor' : 'none' }}"
             stroke="currentColor" stroke-width="1.5" /></svg>
-        <span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b> {{ $finding->why }}
+        <span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b> {{ $say->why($finding) }}
             <a class="link text-ink" href="#{{ App\Http\Controllers\Plan\AnswerController::bag($finding->key()) }}">What
                 to do</a></span>
     </p>

@@ -1,10 +1,10 @@
-@switch($remedy->does)
+@switch($remedy->id())
     @case('take-out')
         <form method="post" action="{{ route('pieces.destroy', $remedy->piece) }}"
             hx-post="{{ route('pieces.destroy', $remedy->piece) }}" hx-target="#sheet" hx-swap="outerMorph">
             @method('delete') @include('plan.partials.state')
             <button class="button small">
-                {{ __('flags.do.take-out') }}<span class="sr-only">: {{ $finding->about }}</span></button>
+                {{ __('flags.do.take-out') }}<span class="sr-only">: {{ $say->about($finding) }}</span></button>
         </form>
         @break
     @case('have-fewer')
@@ -14,7 +14,7 @@
             <input type="hidden" name="quantity" value="{{ $remedy->quantity }}">
             <button class="button small">
                 {{ __('flags.do.have-fewer', ['quantity' => $remedy->quantity]) }}<span class="sr-only">:
-                    {{ $finding->about }}</span></button>
+                    {{ $say->about($finding) }}</span></button>
         </form>
         @break
     @case('do')
@@ -25,7 +25,7 @@
             <input type="hidden" name="done" value="1">
             <button class="button small">
                 Done: {{ __("tasks.name.{$remedy->task->value}") }}<span
-                    class="sr-only">, {{ $finding->about }}</span></button>
+                    class="sr-only">, {{ $say->about($finding) }}</span></button>
         </form>
         @break
     @case('pick')

@@ -8,17 +8,12 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Rules\Age\BagsOfOurs;
-use PluckyWren\Core\Guide\Rules\Age\Balloons;
-use PluckyWren\Core\Guide\Rules\Age\ButtonCells;
 use PluckyWren\Core\Guide\Rules\Age\LongCords;
-use PluckyWren\Core\Guide\Rules\Age\LooseCaps;
-use PluckyWren\Core\Guide\Rules\Age\NeckCords;
 use PluckyWren\Core\Guide\Rules\Age\PointsAndBlades;
 use PluckyWren\Core\Guide\Rules\Age\RightForThisAge;
 use PluckyWren\Core\Guide\Rules\Age\SmallBalls;
 use PluckyWren\Core\Guide\Rules\Age\SmallParts;
 use PluckyWren\Core\Guide\Rules\Age\SmallPartsCylinder;
-use PluckyWren\Core\Guide\Rules\Age\StrongMagnets;
 use PluckyWren\Core\Guide\Rules\Rule;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Stash\ItemTrait;
@@ -105,17 +100,21 @@ final class AgeRulesTest extends TestCase
         yield 'a cord nobody measured' => [
             new LongCords, '2-3', Boxes::held('washcloth', traits: [ItemTrait::Cord]), ['measure.cord'],
         ];
-        yield 'balloons at seven' => [new Balloons, '4-7', Boxes::held('balloons'), ['age.balloon']];
-        yield 'balloons at eight' => [new Balloons, '8-12', Boxes::held('balloons'), []];
+        yield 'balloons at seven' => [Boxes::rule('age.balloon'), '4-7', Boxes::held('balloons'), ['age.balloon']];
+        yield 'balloons at eight' => [Boxes::rule('age.balloon'), '8-12', Boxes::held('balloons'), []];
         yield 'magnets at thirteen' => [
-            new StrongMagnets, '9-13', Boxes::held('toy-car', traits: [ItemTrait::Magnet]), ['age.magnet'],
+            Boxes::rule('age.magnet'), '9-13', Boxes::held('toy-car', traits: [ItemTrait::Magnet]), ['age.magnet'],
         ];
-        yield 'a button cell at seven' => [new ButtonCells, '4-7', Boxes::held('calculator'), ['age.button-cell']];
-        yield 'a button cell at eight' => [new ButtonCells, '8-12', Boxes::held('calculator'), []];
-        yield 'a cap at two' => [new LooseCaps, '2-3', Boxes::held('pens'), ['age.cap']];
-        yield 'a cap at four' => [new LooseCaps, '4-7', Boxes::held('pens'), []];
-        yield 'a hood with a string' => [new NeckCords, '8-12', Boxes::held('hoodie'), ['age.neck-cord']];
-        yield 'a hood without' => [new NeckCords, '8-12', Boxes::held('hoodie', traits: []), []];
+        yield 'a button cell at seven' => [
+            Boxes::rule('age.button-cell'), '4-7', Boxes::held('calculator'), ['age.button-cell'],
+        ];
+        yield 'a button cell at eight' => [Boxes::rule('age.button-cell'), '8-12', Boxes::held('calculator'), []];
+        yield 'a cap at two' => [Boxes::rule('age.cap'), '2-3', Boxes::held('pens'), ['age.cap']];
+        yield 'a cap at four' => [Boxes::rule('age.cap'), '4-7', Boxes::held('pens'), []];
+        yield 'a hood with a string' => [
+            Boxes::rule('age.neck-cord'), '8-12', Boxes::held('hoodie'), ['age.neck-cord'],
+        ];
+        yield 'a hood without' => [Boxes::rule('age.neck-cord'), '8-12', Boxes::held('hoodie', traits: []), []];
         yield 'a point for the youngest' => [new PointsAndBlades, '2-3', Boxes::held('pencils'), ['age.sharp']];
         yield 'a point for the others' => [
             new PointsAndBlades, '4-7', Boxes::held('pencils'), ['prepare.cover-points'],
@@ -140,7 +139,7 @@ final class AgeRulesTest extends TestCase
 
     public function test_a_guide_that_says_it_itself_is_not_repeated(): void
     {
-        $findings = (new Balloons)->findings(
+        $findings = (Boxes::rule('age.balloon'))->findings(
             new \PluckyWren\Core\Guide\BoxContents(
                 \Tests\Core\Data::guide(),
                 Boxes::of('4-7')->recipient,

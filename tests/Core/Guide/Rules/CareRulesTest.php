@@ -8,14 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Guide\Findings;
 use PluckyWren\Core\Guide\Held;
-use PluckyWren\Core\Guide\Rules\Care\BatteriesAreTaped;
-use PluckyWren\Core\Guide\Rules\Care\EnvelopeHoldsNoMoney;
 use PluckyWren\Core\Guide\Rules\Care\LeaksAreContained;
-use PluckyWren\Core\Guide\Rules\Care\LooksLikeFood;
-use PluckyWren\Core\Guide\Rules\Care\LooksNew;
-use PluckyWren\Core\Guide\Rules\Care\PhotoByChoice;
 use PluckyWren\Core\Guide\Rules\Care\PricesAreOff;
-use PluckyWren\Core\Guide\Rules\Care\TuckedAway;
 use PluckyWren\Core\Guide\Rules\Needs\CountsAreUsual;
 use PluckyWren\Core\Guide\Rules\Needs\NeedsAreFilled;
 use PluckyWren\Core\Guide\Rules\Needs\NothingTwice;
@@ -52,10 +46,10 @@ final class CareRulesTest extends TestCase
         ];
         yield 'a given thing has no price' => [new PricesAreOff, [Boxes::held('soap', source: Source::Given)], []];
         yield 'thrift wants looking over' => [
-            new LooksNew, [Boxes::held('doll', source: Source::Thrift)], ['used.looks-new'],
+            Boxes::rule('used.looks-new'), [Boxes::held('doll', source: Source::Thrift)], ['used.looks-new'],
         ];
         yield 'thrift looked over' => [
-            new LooksNew, [Boxes::held('doll', source: Source::Thrift, done: [Task::LookOver])], [],
+            Boxes::rule('used.looks-new'), [Boxes::held('doll', source: Source::Thrift, done: [Task::LookOver])], [],
         ];
         yield 'toothpaste where it is allowed' => [
             new LeaksAreContained, [Boxes::held('toothpaste')], ['prepare.leaks'],
@@ -63,16 +57,20 @@ final class CareRulesTest extends TestCase
         yield 'toothpaste in two bags' => [
             new LeaksAreContained, [Boxes::held('toothpaste', done: [Task::BagTwice])], [],
         ];
-        yield 'clay looks like food' => [new LooksLikeFood, [Boxes::held('modelling-clay')], ['prepare.not-food']];
+        yield 'clay looks like food' => [
+            Boxes::rule('prepare.not-food'), [Boxes::held('modelling-clay')], ['prepare.not-food'],
+        ];
         yield 'clay that is marked' => [
-            new LooksLikeFood, [Boxes::held('modelling-clay', done: [Task::MarkNotFood])], [],
+            Boxes::rule('prepare.not-food'), [Boxes::held('modelling-clay', done: [Task::MarkNotFood])], [],
         ];
-        yield 'bare batteries' => [new BatteriesAreTaped, [Boxes::held('batteries')], ['prepare.batteries']];
+        yield 'bare batteries' => [Boxes::rule('prepare.batteries'), [Boxes::held('batteries')], ['prepare.batteries']];
         yield 'an envelope' => [
-            new EnvelopeHoldsNoMoney, [Boxes::held('letter', source: Source::Made)], ['privacy.envelope'],
+            Boxes::rule('privacy.envelope'), [Boxes::held('letter', source: Source::Made)], ['privacy.envelope'],
         ];
-        yield 'a photo' => [new PhotoByChoice, [Boxes::held('photo-card', source: Source::Made)], ['privacy.photo']];
-        yield 'underwear' => [new TuckedAway, [Boxes::held('underwear', 2)], ['privacy.tuck-away']];
+        yield 'a photo' => [
+            Boxes::rule('privacy.photo'), [Boxes::held('photo-card', source: Source::Made)], ['privacy.photo'],
+        ];
+        yield 'underwear' => [Boxes::rule('privacy.tuck-away'), [Boxes::held('underwear', 2)], ['privacy.tuck-away']];
         yield 'a torch without batteries' => [
             new SetsAreWhole, [Boxes::held('torch-battery')], ['set.torch-battery.0'],
         ];

@@ -108,7 +108,11 @@ final class SizesTest extends TestCase
         self::assertSame([], Boxes::ids(new ClothesFitTheBand, '4-7', Boxes::held('washcloth')));
         // 110 cm less 12 to grow into is 98: half of all children of three have that, and of six 116 less 3.
         $finding = (new ClothesFitTheBand)->findings(Boxes::of('4-7', Boxes::held('t-shirt', label: '116')))[0];
-        self::assertSame('“116” means 110–116 cm of height; fits from about 3 to 6 years', $finding->working);
+        self::assertEquals(SizeLabel::read('116', false), $finding->facts['label']);
+        self::assertEquals(
+            BandFit::of(SizeLabel::read('116', false) ?? self::fail(), AgeBand::parse('4-7'), false),
+            $finding->facts['fit'],
+        );
     }
 
     public function test_top_and_bottom_are_for_one_child(): void
