@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Crew\FiguresController;
-use App\Http\Controllers\Crew\SchoolsController;
+use App\Http\Controllers\Crew\HabitsController;
 use App\Http\Controllers\Crew\SignInController;
 use App\Http\Controllers\Crew\TimeZoneController;
 use App\Models\Box;
@@ -14,4 +14,4 @@ Route::post('sign-out', [SignInController::class, 'destroy'])->name('sign-out');
 Route::put('figures', FiguresController::class)->name('figures')->can('create', Lot::class);
 Route::get('time-zone', [TimeZoneController::class, 'show'])->name('time-zone')->can('create', Lot::class);
 Route::put('time-zone', [TimeZoneController::class, 'update'])->can('create', Lot::class);
-Route::put('schools', SchoolsController::class)->name('schools')->can('create', Box::class);
+Route::put('habits', HabitsController::class)->name('habits')->can('create', Box::class);

@@ -105,7 +105,7 @@ final readonly class ChangeBox
                 $today = $fresh->crew->today();
                 $fresh->fill([
                     'handed_in_on' => $today,
-                    'season' => Season::ofHandingIn($this->guides->current()->handIn, $today)->year,
+                    'season' => Season::ofHandingIn($this->guides->current()->terms->handIn, $today)->year,
                 ]);
             }
             $fresh->update(['stage' => $stage, ...($stage === Stage::HandedIn ? [] : ['handed_in_on' => null])]);

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Models\Crew;
 use App\Refusals\ChangedMeanwhile;
 use Illuminate\Support\Facades\DB;
-use PluckyWren\Core\Stash\Preparation\Schools;
+use PluckyWren\Core\Stash\Preparation\Habits;
 
 /**
  * Changes what a crew has settled for all: how it writes figures, where its day begins, its guide, its budget, its
@@ -38,13 +38,13 @@ final class ChangeCrew
      * Keep how a crew likes to do things. Each way is a yes or a no: only those are changed that differ from what the
      * form showed, so two people never undo each other's.
      *
-     * @param  Schools|null  $was  what the form showed
+     * @param  Habits|null  $was  what the form showed
      */
-    public function schools(Crew $crew, Schools $to, ?Schools $was): void
+    public function habits(Crew $crew, Habits $to, ?Habits $was): void
     {
         DB::transaction(static function () use ($crew, $to, $was): void {
-            $now = $crew->refresh()->schools;
-            $crew->update(['schools' => $was === null ? $to : $now->withChanges($was, $to)]);
+            $now = $crew->refresh()->habits;
+            $crew->update(['habits' => $was === null ? $to : $now->withChanges($was, $to)]);
         });
     }
 }

@@ -17,6 +17,7 @@ use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\LotLimits;
+use PluckyWren\Core\Stash\Packaging;
 use PluckyWren\Core\Stash\Source;
 
 /** Puts a box from a file on the shelf, with lots for what is in it; all of it, or nothing. */
@@ -40,16 +41,16 @@ final readonly class ImportBox
                 'own_size' => $isOwn ? new Size($inside->topLength, $inside->topWidth, $inside->height) : null,
                 'own_floor_length_tenths' => $isOwn ? $inside->floorLength : null,
                 'own_floor_width_tenths' => $isOwn ? $inside->floorWidth : null,
-                'sending_gift' => $plan->sendingGift,
-                'budget' => $plan->budget,
-                'done' => $plan->boxDone,
-                'packing_order' => $plan->packingOrder,
+                'sending_gift' => $plan->funds->sendingGift,
+                'budget' => $plan->funds->budget,
+                'done' => $plan->settled->boxDone,
+                'packing_order' => $plan->ways->packingOrder,
             ]));
             $ids = [];
             foreach ($plan->pieces as $piece) {
                 $ids[$piece->id] = $this->piece($box, $piece, $document->places[$piece->id] ?? null)->id;
             }
-            $box->refresh()->update(['answers' => $this->answers($plan->reasons, $ids)]);
+            $box->refresh()->update(['answers' => $this->answers($plan->settled->reasons, $ids)]);
 
             return $box;
         });
@@ -57,10 +58,11 @@ final readonly class ImportBox
 
     private function piece(Box $box, PlannedPiece $piece, ?string $place): Piece
     {
-        if ($piece->isToBuy) {
+        if ($piece->isToBuy()) {
             return $this->fillBox->list($box, $piece->kind, $piece->quantity);
         }
         $pack = self::packOf($piece);
+        $measures = $piece->thing->measures;
         $lot = new Lot([
             'crew_id' => $box->crew_id, 'kind' => $piece->kind->id, 'name' => LotLimits::cut('name', $piece->name),
             // Where a share of a pack is no whole cent, the whole pack is written down, and the rest of it as gone: the
@@ -74,12 +76,13 @@ final readonly class ImportBox
             'source' => $piece->source ?? Source::Shop,
             'place' => LotLimits::cut('place', $place),
             'got_on' => Today::here(),
-            'size' => $piece->size,
-            'is_measured' => $piece->isMeasured,
-            'size_label' => LotLimits::cut('size_label', $piece->sizeLabel),
-            'traits' => $piece->traits,
-            'holds' => $piece->holds,
-            'packaged' => $piece->cameInPackaging ? $piece->size : null, 'is_packaged' => $piece->staysInPackaging,
+            'size' => $measures->size,
+            'is_measured' => $measures->areTaken,
+            'size_label' => LotLimits::cut('size_label', $piece->thing->sizeLabel),
+            'traits' => $piece->thing->traits,
+            'holds' => $piece->thing->inside->counts(),
+            'packaged' => $measures->packaging === Packaging::None ? null : $measures->size,
+            'is_packaged' => $measures->packaging === Packaging::Stays,
         ]);
         $added = $this->fillBox->add($box, $lot, $piece->quantity);
         $added->update(['done' => $piece->done]);

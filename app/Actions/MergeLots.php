@@ -71,7 +71,7 @@ final readonly class MergeLots
         ) {
             $unlike[] = 'giver';
         }
-        $handIn = $this->guides->current()->handIn;
+        $handIn = $this->guides->current()->terms->handIn;
         if (Season::of($handIn, $into->got_on)->year !== Season::of($handIn, $from->got_on)->year) {
             $unlike[] = 'season';
         }

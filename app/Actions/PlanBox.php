@@ -24,7 +24,7 @@ final readonly class PlanBox
             $this->once->claim();
             $box->crew_id = $crew->id;
             $box->number = 1 + (int) Box::query()->where('crew_id', $crew->id)->max('number');
-            $box->season = Season::of($this->guides->current()->handIn, $crew->today())->year;
+            $box->season = Season::of($this->guides->current()->terms->handIn, $crew->today())->year;
             $box->save();
             if ($isFromGuide) {
                 $this->fillBox->listWhatLacks($box);

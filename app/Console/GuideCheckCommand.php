@@ -49,7 +49,11 @@ final class GuideCheckCommand extends Command
         } catch (MalformedFile|MalformedGuide $malformed) {
             return $this->refuse($malformed->getMessage());
         }
-        $findings = $rules->findings($plan->guide, $plan->recipient, $plan->held())->overruledBy($plan->reasons);
+        $findings = $rules->findings(
+            $plan->guide,
+            $plan->recipient,
+            $plan->held(),
+        )->overruledBy($plan->settled->reasons);
         $this->option('json') ? $this->printJson($plan, $findings) : $this->printLines($plan, $findings);
 
         return $findings->ofWeight(Weight::Bar)->isEmpty() ? self::SUCCESS : self::BARRED;
@@ -71,7 +75,7 @@ final class GuideCheckCommand extends Command
     {
         $needs = $plan->guide->needsFilled($plan->recipient, $plan->held());
         $this->line(
-            "{$plan->guide->drive}, guide of {$plan->guide->dated}: "
+            "{$plan->guide->edition->drive}, guide of {$plan->guide->edition->dated}: "
                 ."{$needs->filled()} of {$needs->asked()} must-haves.",
         );
         $words = new FindingWords;
@@ -117,7 +121,7 @@ final class GuideCheckCommand extends Command
         $written = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT;
         $this->output->writeln(json_encode([
             'format' => 'plucky-wren/findings@1',
-            'guide' => $plan->guide->id,
+            'guide' => $plan->guide->edition->id,
             'needs' => ['asked' => $needs->asked(), 'filled' => $needs->filled()],
             'findings' => array_map($fields, $findings->all),
             'left' => array_map(

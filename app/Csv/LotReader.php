@@ -185,9 +185,9 @@ final class LotReader
     private static function measures(LotRow $row, ItemKind $kind): array
     {
         $size = new Size(
-            $row->tenths('length') ?? $kind->size->length,
-            $row->tenths('width') ?? $kind->size->width,
-            $row->tenths('height') ?? $kind->size->height,
+            $row->tenths('length') ?? $kind->body->size->length,
+            $row->tenths('width') ?? $kind->body->size->width,
+            $row->tenths('height') ?? $kind->body->size->height,
         );
         $hasPackaging = $row->text('packaged length').$row->text('packaged width').$row->text('packaged height') !== '';
         $packaged = array_map(
@@ -199,10 +199,10 @@ final class LotReader
         }
 
         return [
-            'size' => $size, 'is_measured' => $row->isYes('measured') || $size != $kind->size,
+            'size' => $size, 'is_measured' => $row->isYes('measured') || $size != $kind->body->size,
             'packaged' => $packaged === [] || in_array(0, $packaged, true) ? null : new Size(...$packaged),
             'is_packaged' => $hasPackaging && $row->isYes('goes in packaged'),
-            'size_label' => $kind->isWorn ? $row->textOrNull('size label') : null,
+            'size_label' => $kind->care->isWorn ? $row->textOrNull('size label') : null,
         ];
     }
 
@@ -225,7 +225,7 @@ final class LotReader
                     ),
                 ),
             ),
-            'traits' => $row->text('traits') === '' ? $kind?->traits : self::traits($row->text('traits')),
+            'traits' => $row->text('traits') === '' ? $kind?->care->traits : self::traits($row->text('traits')),
             'holds' => $holds,
         ];
     }

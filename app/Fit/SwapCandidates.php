@@ -15,7 +15,8 @@ use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Stash\Catalogue;
-use PluckyWren\Core\Stash\ItemKind;
+use PluckyWren\Core\Stash\Packaging;
+use PluckyWren\Core\Stash\Thing;
 
 /**
  * What each piece of a box could be swapped for: a smaller one in the stash, itself out of its packaging, folded
@@ -63,7 +64,7 @@ final readonly class SwapCandidates
     private function itself(PlannedPiece $piece, Item $item, ?Lot $lot): array
     {
         $swaps = [];
-        if ($piece->staysInPackaging && $lot !== null) {
+        if ($piece->thing->measures->packaging === Packaging::Stays && $lot !== null) {
             $swaps[] = new Swap(SwapWay::Unpacked, $item->sized($lot->size), $piece->name);
         }
         if ($item->form === Form::Cloth && $item->leastSide() >= self::FOLDS_FROM) {
@@ -76,29 +77,21 @@ final readonly class SwapCandidates
     /** A pouch or kit as the flat thing it is when empty, and what it holds beside it. */
     private function emptied(PlannedPiece $piece, Item $item, Plan $plan): ?Swap
     {
-        $contents = array_filter(
-            array_map(
-                fn (string $kind): ?ItemKind => $this->catalogue->has($kind) ? $this->catalogue->get($kind) : null,
-                array_keys($piece->holds),
-            ),
-        );
-        if ($contents === [] || $item->form->keepsItsSides() || count($contents) < count($piece->holds)) {
+        $contents = $piece->thing->inside->kinds;
+        $isUnknown = fn (array $one): bool => ! $this->catalogue->has($one[0]->id);
+        if ($contents === [] || $item->form->keepsItsSides() || array_filter($contents, $isUnknown) !== []) {
             return null;
         }
-        $beside = array_map(static fn (ItemKind $kind): Item => FitProblem::item(
+        $beside = array_map(static fn (array $one): Item => FitProblem::item(
             new PlannedPiece(
-                "{$piece->id}-{$kind->id}",
-                $kind,
-                $kind->name,
-                $piece->holds[$kind->id] * $piece->quantity,
+                "{$piece->id}-{$one[0]->id}",
+                Thing::usual($one[0]),
+                $one[1] * $piece->quantity,
                 $piece->price,
-                $kind->size,
-                $kind->traits,
-                false,
-                false,
+                $piece->source,
             ),
             $plan,
-        ), array_values($contents));
+        ), $contents);
         [$length, $width, $thickness] = $item->size->sides();
 
         return new Swap(
@@ -136,7 +129,7 @@ final readonly class SwapCandidates
             array_filter(
                 $alike,
                 static fn (Lot $other): bool => $other->id !== $lot?->id
-                    && $other->sizeInBox()->volume() < self::WORTH * $piece->size->volume()
+                    && $other->sizeInBox()->volume() < self::WORTH * $piece->thing->measures->size->volume()
                     && $other->stock()->onHand() >= $piece->quantity,
             ),
         );

@@ -24,18 +24,20 @@ use Illuminate\Support\Facades\Auth;
 use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Box\Closing\ClosingTick;
+use PluckyWren\Core\Box\Funds;
 use PluckyWren\Core\Box\Palette;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Box\Settled;
 use PluckyWren\Core\Box\Stage;
+use PluckyWren\Core\Box\Ways;
 use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Recipient\Recipient;
-use PluckyWren\Core\Stash\Catalogue;
-use PluckyWren\Core\Stash\Preparation\Schools;
+use PluckyWren\Core\Stash\Preparation\Habits;
 use PluckyWren\Core\Stash\Preparation\Task;
 
 /**
@@ -189,16 +191,16 @@ final class Box extends Model
     }
 
     /** Get how its crew likes to do things. */
-    public function crewSchools(): Schools
+    public function crewHabits(): Habits
     {
         $handedIn = $this->handedIn();
         if ($handedIn !== null) {
-            return $handedIn->box->plan->schools;
+            return $handedIn->box->plan->ways->habits;
         }
 
         return Auth::user() instanceof User
-            ? Auth::user()->crew->schools
-            : (Crew::query()->findOrFail($this->crew_id)->schools);
+            ? Auth::user()->crew->habits
+            : (Crew::query()->findOrFail($this->crew_id)->habits);
     }
 
     /** Get the box as the core knows it, as it was handed in where it was; load `Box::CONTENTS` first. */
@@ -208,14 +210,13 @@ final class Box extends Model
             $this->recipient(),
             resolve(Guides::class)->get($this->guide),
             $this->boxKind(),
-            $this->sending_gift,
-            $this->budget,
+            new Funds($this->sending_gift, $this->budget),
             array_values($this->pieces->map(static fn (Piece $piece): PlannedPiece => $piece->planned())->all()),
-            $this->crewSchools(),
-            array_map(static fn (array $answer): string => $answer['because'], $this->answers),
-            $this->done,
-            resolve(Catalogue::class),
-            $this->packing_order,
+            new Ways($this->crewHabits(), $this->packing_order),
+            new Settled(
+                array_map(static fn (array $answer): string => $answer['because'], $this->answers),
+                $this->done,
+            ),
         );
     }
 }

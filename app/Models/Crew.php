@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsCurrency;
+use App\Casts\AsHabits;
 use App\Casts\AsMoney;
-use App\Casts\AsSchools;
 use Carbon\CarbonImmutable;
 use Database\Factories\CrewFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
-use PluckyWren\Core\Stash\Preparation\Schools;
+use PluckyWren\Core\Stash\Preparation\Habits;
 
 /**
  * People who pack together and share one stash.
@@ -25,7 +25,7 @@ use PluckyWren\Core\Stash\Preparation\Schools;
  * @property string $locale whose way of writing figures is theirs
  * @property string|null $guide by which new boxes are planned; null where it is this season's
  * @property string $time_zone where their day begins and ends
- * @property Schools $schools how they like to do things
+ * @property Habits $habits how they like to do things
  * @property bool $is_demo
  * @property Money|null $season_budget
  * @property CarbonImmutable $created_at
@@ -35,15 +35,15 @@ final class Crew extends Model
     /** @use HasFactory<CrewFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'currency', 'locale', 'schools', 'guide', 'is_demo', 'season_budget', 'time_zone'];
+    protected $fillable = ['name', 'currency', 'locale', 'habits', 'guide', 'is_demo', 'season_budget', 'time_zone'];
 
-    protected $attributes = ['locale' => 'en', 'schools' => '{}', 'time_zone' => 'UTC'];
+    protected $attributes = ['locale' => 'en', 'habits' => '{}', 'time_zone' => 'UTC'];
 
     /** @var array<string, string> */
     protected $casts = [
         'currency' => AsCurrency::class,
         'is_demo' => 'boolean',
-        'schools' => AsSchools::class,
+        'habits' => AsHabits::class,
         'season_budget' => AsMoney::class,
     ];
 

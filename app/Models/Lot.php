@@ -33,11 +33,15 @@ use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
+use PluckyWren\Core\Stash\Inside;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\Measures;
+use PluckyWren\Core\Stash\Packaging;
 use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Source;
 use PluckyWren\Core\Stash\Stock;
+use PluckyWren\Core\Stash\Thing;
 
 /**
  * Pieces got together at one price.
@@ -205,7 +209,9 @@ final class Lot extends Model
             'paid' => $pack[0] ?? null,
             'source' => $piece->source ?? Source::Shop,
             'place' => $place,
-            'size_label' => $piece->sizeLabel, 'traits' => $piece->traits, 'holds' => $piece->holds,
+            'size_label' => $piece->thing->sizeLabel,
+            'traits' => $piece->thing->traits,
+            'holds' => $piece->thing->inside,
         ]);
     }
 
@@ -289,22 +295,22 @@ final class Lot extends Model
      */
     public function planned(string $id, int $quantity, array $done = []): PlannedPiece
     {
-        return new PlannedPiece(
-            $id,
+        return new PlannedPiece($id, $this->thing(), $quantity, $this->price(), $this->source, $done);
+    }
+
+    private function thing(): Thing
+    {
+        return new Thing(
             $this->itemKind(),
             $this->name,
-            $quantity,
-            $this->price(),
-            $this->sizeInBox(),
+            new Measures(
+                $this->sizeInBox(),
+                $this->is_measured,
+                Packaging::of($this->packaged !== null, $this->is_packaged),
+            ),
             $this->traits,
-            false,
-            $this->is_measured,
             $this->size_label,
-            $this->source,
-            $this->packaged !== null,
-            $this->is_packaged,
-            $done,
-            $this->holds,
+            Inside::ofCounts($this->holds, resolve(Catalogue::class)),
         );
     }
 }

@@ -13,7 +13,6 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use PluckyWren\Core\Box\PlannedPiece;
-use PluckyWren\Core\Money\Price;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\Preparation\Task;
@@ -65,7 +64,7 @@ final class Piece extends Model
 
     public function isToBuy(): bool
     {
-        return $this->asItWas->isToBuy ?? $this->lot_id === null;
+        return $this->asItWas?->isToBuy() ?? $this->lot_id === null;
     }
 
     public function itemKind(): ItemKind
@@ -76,7 +75,7 @@ final class Piece extends Model
     /** @return list<Task> what has to be done to it; load `lot` and `box` first */
     public function tasks(): array
     {
-        return $this->planned()->tasks($this->box->crewSchools(), $this->box->recipient()->band);
+        return $this->planned()->preparation($this->box->crewHabits(), $this->box->recipient()->band)->tasks;
     }
 
     public function planned(): PlannedPiece
@@ -84,21 +83,8 @@ final class Piece extends Model
         if ($this->asItWas !== null) {
             return $this->asItWas;
         }
-        $kind = $this->itemKind();
-        $lot = $this->lot;
 
-        return $lot === null
-            ? new PlannedPiece(
-                $this->id,
-                $kind,
-                $kind->name,
-                $this->quantity,
-                Price::unknown(),
-                $kind->size,
-                $kind->traits,
-                true,
-                false,
-            )
-            : $lot->planned($this->id, $this->quantity, $this->done);
+        return $this->lot?->planned($this->id, $this->quantity, $this->done)
+            ?? PlannedPiece::toBuy($this->id, $this->itemKind(), $this->quantity);
     }
 }

@@ -105,8 +105,8 @@ final class AppServiceProvider extends ServiceProvider
             static fn (Contract $view) => $view->with('samples', resolve(Notations::class)->samples()),
         );
         View::composer('components.top-bar', static fn (Contract $view) => $view->with([
-            'daysToHandIn' => resolve(Guides::class)->current()->handIn->daysUntil(Today::here()),
-            'handInPlace' => resolve(Guides::class)->current()->handIn->place,
+            'daysToHandIn' => resolve(Guides::class)->current()->terms->handIn->daysUntil(Today::here()),
+            'handInPlace' => resolve(Guides::class)->current()->terms->handIn->place,
         ]));
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(5)->by(

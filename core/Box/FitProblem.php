@@ -24,7 +24,7 @@ final class FitProblem
         return new Problem(
             $plan->boxKind->inside,
             array_map(static fn (PlannedPiece $piece): Item => self::item($piece, $plan), $plan->pieces),
-            $plan->packingOrder,
+            $plan->ways->packingOrder,
         );
     }
 
@@ -46,20 +46,20 @@ final class FitProblem
         return new Item(
             $piece->id,
             $piece->name,
-            $piece->size,
-            $kind->form,
+            $piece->thing->measures->size,
+            $kind->handling->form,
             $piece->quantity,
             // Eight pencils weigh as much as one notebook: the first of them matters, not each.
             $value / $piece->quantity,
             $need !== null,
             $kind->category === Category::Soft,
-            $kind->keepUpright,
-            $piece->isMeasured,
-            $kind->squeeze,
-            $kind->minSide,
-            $kind->cavity,
-            $kind->isGentle,
-            $kind->grams === null ? null : (float) $kind->grams,
+            $kind->handling->keepUpright,
+            $piece->thing->measures->areTaken,
+            $kind->handling->squeeze,
+            $kind->handling->minSide,
+            $kind->handling->cavity,
+            $kind->handling->isGentle,
+            $kind->body->grams === null ? null : (float) $kind->body->grams,
         );
     }
 

@@ -38,7 +38,7 @@ final readonly class Gauges
     public static function of(Plan $plan, ?Result $fit, RuleBook $rules): self
     {
         $held = $plan->held();
-        $findings = $rules->findings($plan->guide, $plan->recipient, $held)->overruledBy($plan->reasons);
+        $findings = $rules->findings($plan->guide, $plan->recipient, $held)->overruledBy($plan->settled->reasons);
 
         return new self(
             $plan->guide->needsFilled($plan->recipient, $held),

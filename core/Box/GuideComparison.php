@@ -6,6 +6,7 @@ namespace PluckyWren\Core\Box;
 
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Guide;
+use PluckyWren\Core\Guide\NeedsFilled;
 use PluckyWren\Core\Guide\NeedState;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Guide\Weight;
@@ -18,22 +19,16 @@ final readonly class GuideComparison
 {
     /**
      * @param  AgeBand  $band  the box's own, or the one of the other guide that shares most years with it
-     * @param  list<string>  $missingNow  needs that the other guide asks and the box does not fill, as it did or need
-     *     not before
-     * @param  list<string>  $noLongerAsked  needs that were not filled, and need not be now
-     * @param  list<Finding>  $appear
-     * @param  list<Finding>  $disappear
+     * @param  Difference<string>  $missing  needs that are not filled and were, or were not asked; and the other way
+     * @param  Difference<Finding>  $findings
      */
     private function __construct(
         public Guide $guide,
         public AgeBand $band,
         public bool $isSameBand,
-        public int $asked,
-        public int $filled,
-        public array $missingNow,
-        public array $noLongerAsked,
-        public array $appear,
-        public array $disappear,
+        public NeedsFilled $needs,
+        public Difference $missing,
+        public Difference $findings,
     ) {}
 
     /** @throws TasksInACircle */
@@ -47,22 +42,24 @@ final readonly class GuideComparison
         $name = static fn (NeedState $state): string => $state->missing();
         [$missing, $was] = [array_map($name, $after->missing()), array_map($name, $before->missing())];
         $found = static fn (Guide $by, Recipient $for): array => $rules->findings($by, $for, $held)
-            ->overruledBy($plan->reasons)
+            ->overruledBy($plan->settled->reasons)
             ->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask, Weight::Tip)
             ->all;
         [$now, $then] = [$found($guide, $recipient), $found($plan->guide, $plan->recipient)];
 
         return new self(
-            $guide, $band, $band->id() === $plan->recipient->band->id(), $after->asked(), $after->filled(),
-            array_values(array_diff($missing, $was)), array_values(array_diff($was, $missing)),
-            self::without($now, $then), self::without($then, $now),
+            $guide,
+            $band,
+            $band->id() === $plan->recipient->band->id(),
+            $after,
+            new Difference(array_values(array_diff($missing, $was)), array_values(array_diff($was, $missing))),
+            new Difference(self::without($now, $then), self::without($then, $now)),
         );
     }
 
     public function changesNothing(): bool
     {
-        return $this->isSameBand
-            && [$this->missingNow, $this->noLongerAsked, $this->appear, $this->disappear] === [[], [], [], []];
+        return $this->isSameBand && $this->missing->isNone() && $this->findings->isNone();
     }
 
     /**
@@ -86,8 +83,8 @@ final readonly class GuideComparison
 
     private static function nearest(AgeBand $band, Guide $guide): AgeBand
     {
-        $nearest = $guide->bands[0];
-        foreach ($guide->bands as $other) {
+        $nearest = $guide->audience->bands[0];
+        foreach ($guide->audience->bands as $other) {
             $nearest = $other->sharedYears($band) > $nearest->sharedYears($band) ? $other : $nearest;
         }
 

@@ -33,7 +33,7 @@ final readonly class MoneyGauge
     /** @throws InvalidMoney */
     public static function of(Plan $plan): self
     {
-        $zero = ExactAmount::zero($plan->sendingGift->currency);
+        $zero = ExactAmount::zero($plan->funds->sendingGift->currency);
         $shares = [];
         $unknown = ['there' => [], 'to-buy' => []];
         foreach (Category::cases() as $category) {
@@ -42,7 +42,7 @@ final readonly class MoneyGauge
                 $cost = $piece->cost();
                 $sum = $cost === null ? $sum : $sum->plus($cost);
                 if ($cost === null) {
-                    $unknown[$piece->isToBuy ? 'to-buy' : 'there'][] = $piece->name;
+                    $unknown[$piece->isToBuy() ? 'to-buy' : 'there'][] = $piece->name;
                 }
             }
             if ($sum->compareTo($zero) > 0) {
@@ -53,10 +53,17 @@ final readonly class MoneyGauge
         $total = array_reduce(
             $byCategory,
             static fn (Money $sum, Money $share): Money => $sum->plus($share),
-            $plan->sendingGift,
+            $plan->funds->sendingGift,
         );
 
-        return new self($total, $plan->sendingGift, $plan->budget, $byCategory, $unknown['there'], $unknown['to-buy']);
+        return new self(
+            $total,
+            $plan->funds->sendingGift,
+            $plan->funds->budget,
+            $byCategory,
+            $unknown['there'],
+            $unknown['to-buy'],
+        );
     }
 
     /** Determine if it costs at least the total, and nobody knows yet how much more. */

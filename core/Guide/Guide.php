@@ -24,7 +24,7 @@ use PluckyWren\Core\Stash\ItemTrait;
  * }
  * @phpstan-type GuideData array{
  *     id: string, drive: string, season: string, source: string, dated: string, currency: string,
- *     sendingGift: string, bands: list<string>, genders: list<string>,
+ *     sendingGift: string, bands: non-empty-list<string>, genders: list<string>,
  *     carton: array{name: string, size: array{float, float, float}},
  *     handIn: array{from: string, to: string, place: string, places?: list<array{name: string, closes: string}>},
  *     boxLimit?: array{name: string, size: array{float, float, float}}, labelFields?: list<string>,
@@ -35,32 +35,17 @@ use PluckyWren\Core\Stash\ItemTrait;
 final readonly class Guide
 {
     /**
-     * @param  list<AgeBand>  $bands
-     * @param  list<Gender>  $genders
      * @param  list<Need>  $needs
      * @param  list<Need>  $wishes
      * @param  list<TraitFlag>  $flags
-     * @param  Size|null  $boxLimit  what a box may measure outside at most
-     * @param  list<string>  $labelFields  what the label asks for
-     * @param  bool  $isLost  whether the real one is gone, so that nothing is checked
      */
     private function __construct(
-        public string $id,
-        public string $drive,
-        public string $source,
-        public string $dated,
-        public Money $sendingGift,
-        public array $bands,
-        public array $genders,
-        public Size $carton,
-        public HandIn $handIn,
-        public array $needs,
-        public array $wishes,
-        public array $flags,
-        public ?Size $boxLimit,
-        public array $labelFields,
-        public string $season,
-        public bool $isLost = false,
+        public Edition $edition,
+        public Audience $audience,
+        public Terms $terms,
+        public array $needs = [],
+        public array $wishes = [],
+        public array $flags = [],
     ) {}
 
     /**
@@ -69,23 +54,12 @@ final readonly class Guide
      */
     public static function lost(string $id, self $like): self
     {
+        $was = $like->edition;
+
         return new self(
-            $id,
-            "“{$id}”, which is gone",
-            '',
-            $like->dated,
-            $like->sendingGift,
-            $like->bands,
-            $like->genders,
-            $like->carton,
-            $like->handIn,
-            [],
-            [],
-            [],
-            null,
-            [],
-            $like->season,
-            true,
+            new Edition($id, "“{$id}”, which is gone", $was->season, '', $was->dated, true),
+            $like->audience,
+            new Terms($like->terms->sendingGift, $like->terms->handIn, $like->terms->carton),
         );
     }
 
@@ -98,21 +72,12 @@ final readonly class Guide
      */
     public static function ofData(array $data): self
     {
+        $bands = array_map(AgeBand::parse(...), $data['bands']);
+
         return new self(
-            $data['id'],
-            $data['drive'],
-            $data['source'],
-            $data['dated'],
-            Money::parse($data['sendingGift'], Currency::of($data['currency'])),
-            array_map(AgeBand::parse(...), $data['bands']),
-            array_map(Gender::from(...), $data['genders']),
-            Size::ofMm(...$data['carton']['size']),
-            new HandIn(
-                $data['handIn']['from'],
-                $data['handIn']['to'],
-                $data['handIn']['place'],
-                array_column($data['handIn']['places'] ?? [], 'closes', 'name'),
-            ),
+            new Edition($data['id'], $data['drive'], $data['season'], $data['source'], $data['dated']),
+            new Audience($bands, array_map(Gender::from(...), $data['genders'])),
+            self::terms($data),
             array_map(self::need(...), $data['needs']),
             array_map(self::need(...), $data['wishes']),
             array_map(static fn (array $flag): TraitFlag => new TraitFlag(
@@ -122,9 +87,6 @@ final readonly class Guide
                 $flag['why'],
                 $flag['remedy'],
             ), $data['flags']),
-            isset($data['boxLimit']) ? Size::ofMm(...$data['boxLimit']['size']) : null,
-            $data['labelFields'] ?? [],
-            $data['season'],
         );
     }
 
@@ -132,6 +94,28 @@ final readonly class Guide
     public function needsFilled(Recipient $recipient, array $held): NeedsFilled
     {
         return NeedsFilled::of($this->needs, $recipient, $held);
+    }
+
+    /**
+     * @param  GuideData  $data
+     *
+     * @throws InvalidGuide If a day is none.
+     * @throws InvalidMoney If the gift is no amount of its currency.
+     */
+    private static function terms(array $data): Terms
+    {
+        return new Terms(
+            Money::parse($data['sendingGift'], Currency::of($data['currency'])),
+            new HandIn(
+                $data['handIn']['from'],
+                $data['handIn']['to'],
+                $data['handIn']['place'],
+                array_column($data['handIn']['places'] ?? [], 'closes', 'name'),
+            ),
+            Size::ofMm(...$data['carton']['size']),
+            isset($data['boxLimit']) ? Size::ofMm(...$data['boxLimit']['size']) : null,
+            $data['labelFields'] ?? [],
+        );
     }
 
     /** @param NeedData $data */

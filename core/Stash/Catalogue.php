@@ -114,34 +114,57 @@ final readonly class Catalogue
      */
     private static function kind(Category $category, array $data): ItemKind
     {
-        $usual = [];
-        foreach ($data['usual'] as $years => $count) {
-            $usual[] = [AgeBand::parse($years), $count];
-        }
-
         return new ItemKind(
             $data['id'],
             $data['name'],
             $category,
+            self::body($data),
+            new Handling(
+                Form::from($data['form']),
+                (float) ($data['squeeze'] ?? 1.0),
+                self::tenths($data['minSide'] ?? null),
+                $data['keepUpright'] ?? false,
+                $data['gentle'] ?? false,
+                isset($data['cavity']) ? self::cavity($data['cavity']) : null,
+            ),
+            new Usage(
+                array_map(
+                    static fn (string $years, int $count): array => [AgeBand::parse($years), $count],
+                    array_keys($data['usual']),
+                    $data['usual'],
+                ),
+                isset($data['ages']) ? new AgeBand(...$data['ages']) : null,
+                $data['cheapMonths'] ?? [],
+            ),
+            self::care($data),
+        );
+    }
+
+    /** @param KindData $data */
+    private static function body(array $data): Body
+    {
+        return new Body(
             Size::ofMm(...$data['size']),
-            Form::from($data['form']),
-            (float) ($data['squeeze'] ?? 1.0),
-            isset($data['minSide']) ? (int) round($data['minSide'] * 10) : null,
-            $data['keepUpright'] ?? false,
-            $data['worn'] ?? false,
-            array_map(ItemTrait::from(...), $data['traits']),
-            $usual,
-            isset($data['cavity']) ? self::cavity($data['cavity']) : null,
-            $data['cheapMonths'] ?? [],
             Shape::from($data['shape'] ?? 'block'),
+            $data['grams'] ?? null,
             isset($data['smallest'])
                 ? new LoosePart(
                     Size::ofMm(...$data['smallest']['size']),
                     Shape::from($data['smallest']['shape'] ?? 'block'),
                 )
                 : null,
-            isset($data['cordMm']) ? (int) round($data['cordMm'] * 10) : null,
-            isset($data['ages']) ? new AgeBand(...$data['ages']) : null,
+            self::tenths($data['cordMm'] ?? null),
+        );
+    }
+
+    /** @param KindData $data */
+    private static function care(array $data): Care
+    {
+        return new Care(
+            array_map(ItemTrait::from(...), $data['traits']),
+            $data['worn'] ?? false,
+            $data['elastic'] ?? false,
+            $data['shoes'] ?? false,
             array_map(
                 static fn (array $with): Companion => new Companion(
                     $with['anyOf'] ?? [],
@@ -151,12 +174,13 @@ final readonly class Catalogue
                 ),
                 $data['with'] ?? [],
             ),
-            $data['elastic'] ?? false,
-            $data['shoes'] ?? false,
             array_map(Task::from(...), $data['tasks'] ?? []),
-            $data['grams'] ?? null,
-            $data['gentle'] ?? false,
         );
+    }
+
+    private static function tenths(?float $mm): ?int
+    {
+        return $mm === null ? null : (int) round($mm * 10);
     }
 
     /** @param CavityData $data */

@@ -34,8 +34,8 @@ final class LotFactory extends Factory
             'source' => Source::Shop,
             'place' => 'Tuppence Corner',
             'got_on' => now()->subDays(10),
-            'size' => $soap->size,
-            'traits' => $soap->traits,
+            'size' => $soap->body->size,
+            'traits' => $soap->care->traits,
         ];
     }
 
@@ -43,7 +43,12 @@ final class LotFactory extends Factory
     {
         $kind = resolve(Catalogue::class)->get($id);
 
-        return $this->state(['kind' => $id, 'name' => $kind->name, 'size' => $kind->size, 'traits' => $kind->traits]);
+        return $this->state([
+            'kind' => $id,
+            'name' => $kind->name,
+            'size' => $kind->body->size,
+            'traits' => $kind->care->traits,
+        ]);
     }
 
     public function unpriced(): static

@@ -24,7 +24,7 @@ return new class extends Migration
                 is_demo INTEGER NOT NULL DEFAULT 0 CHECK (is_demo IN (0, 1)),
                 season_budget_minor INTEGER CHECK (season_budget_minor > 0),
                 locale TEXT NOT NULL DEFAULT 'en' CHECK (length(locale) BETWEEN 2 AND 12),
-                schools TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(schools)),
+                habits TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(habits)),
                 guide TEXT,
                 time_zone TEXT NOT NULL DEFAULT 'UTC',
                 created_at TEXT, updated_at TEXT

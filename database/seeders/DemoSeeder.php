@@ -65,7 +65,7 @@ final class DemoSeeder extends Seeder
             'Marla Fenn',
             'demo@plucky-wren.test',
             Str::random(40),
-            $this->guides->current()->sendingGift->currency,
+            $this->guides->current()->terms->sendingGift->currency,
             'en',
         )->crew
             ?? throw new LogicException('There is a demo crew already.');
@@ -114,10 +114,10 @@ final class DemoSeeder extends Seeder
             'source' => Source::from($data['source']),
             'place' => $data['place'] ?? null,
             'got_on' => now()->subDays($data['daysAgo']),
-            'size' => isset($data['size']) ? Size::ofMm(...$data['size']) : $kind->size,
+            'size' => isset($data['size']) ? Size::ofMm(...$data['size']) : $kind->body->size,
             'is_measured' => isset($data['size']),
             'size_label' => $data['sizeLabel'] ?? null,
-            'traits' => $kind->traits,
+            'traits' => $kind->care->traits,
             'list' => isset($data['list']) ? Money::parse($data['list'], $crew->currency) : null,
             'tags' => $data['tags'] ?? '',
             'kept' => $data['kept'] ?? null,
@@ -148,13 +148,13 @@ final class DemoSeeder extends Seeder
     {
         $guide = $this->guides->current();
         $box = $this->planBox->execute($crew, new Box([
-            'guide' => $guide->id,
+            'guide' => $guide->edition->id,
             'band' => $data['band'],
             'gender' => Gender::from($data['gender']),
             'theme' => $data['theme'],
             'palette' => Palette::ofHexes($data['palette']),
             'box_kind' => $data['boxKind'],
-            'sending_gift' => $guide->sendingGift,
+            'sending_gift' => $guide->terms->sendingGift,
             'budget' => $data['budget'] === null ? null : Money::parse($data['budget'], $crew->currency),
         ]));
         foreach ($data['pick'] as $key => $quantity) {

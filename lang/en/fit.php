@@ -89,7 +89,7 @@ return [
 
     'boxes' => ['heading' => 'The same in another box', 'do' => 'Use this box'],
 
-    'schools' => [
+    'orders' => [
         'heading' => 'Packed by another school',
         'do' => 'Pack it so',
         'flats-first' => ['name' => 'Flat things first', 'says' => 'Books and sheets make the floor.'],

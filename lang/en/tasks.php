@@ -9,7 +9,7 @@ return [
     'done' => 'Done: :task.',
     'open-again' => 'Still to do: :task.',
     'too-early' => 'Done: :task. But this should have come first: :missed.',
-    'schools-kept' => 'From now on it is done that way.',
+    'habits-kept' => 'From now on it is done that way.',
     'metres' => 'How long the roll is, in metres, like 2 or 2.5.',
     'roll' => '{0} Such a roll covers no whole box.|{1} Such a roll covers 1 box like this.|[2,*] Such a roll covers '
         .':count boxes like this.',

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
+use ReflectionClass;
 use SplFileInfo;
 
 /** The core knows the job and nothing else: no framework, no clock, no chance, no outside world. */
@@ -72,6 +73,30 @@ final class CorePurityTest extends TestCase
             ) as $file
         ) {
             yield substr($file->getPathname(), strlen($root) + 1) => [$file->getPathname()];
+        }
+    }
+
+    /**
+     * A value of many fields is made of a few small ones, which can be understood and tested by themselves.
+     *
+     * @param  class-string  $class
+     */
+    #[DataProvider('values')]
+    public function test_a_value_of_the_job_has_no_more_than_seven_parts(string $class): void
+    {
+        $parts = (new ReflectionClass($class))->getConstructor()?->getNumberOfParameters() ?? 0;
+
+        self::assertLessThanOrEqual(7, $parts);
+    }
+
+    /** @return iterable<string, array{class-string}> */
+    public static function values(): iterable
+    {
+        foreach (self::files() as $name => [$path]) {
+            $class = 'PluckyWren\\Core\\'.str_replace(['.php', '/'], ['', '\\'], $name);
+            if (preg_match('#^(Box|Stash|Guide)/#', $name) === 1 && class_exists($class)) {
+                yield $name => [$class];
+            }
         }
     }
 

@@ -73,7 +73,7 @@ final class DataFilesTest extends TestCase
     {
         $catalogue = Data::catalogue();
         foreach ($catalogue->all() as $kind) {
-            foreach ($kind->companions as $companion) {
+            foreach ($kind->care->companions as $companion) {
                 foreach ($companion->anyOf as $other) {
                     self::assertTrue($catalogue->has($other), "{$kind->id} wants {$other}");
                 }
@@ -84,11 +84,11 @@ final class DataFilesTest extends TestCase
     public function test_cloth_and_loose_things_have_an_honest_least_side(): void
     {
         foreach (Data::catalogue()->all() as $kind) {
-            if ($kind->form === Form::Cloth || $kind->form === Form::Loose) {
-                self::assertNotNull($kind->minSide, $kind->id);
+            if ($kind->handling->form === Form::Cloth || $kind->handling->form === Form::Loose) {
+                self::assertNotNull($kind->handling->minSide, $kind->id);
                 self::assertLessThanOrEqual(
-                    $kind->size->sides()[2],
-                    $kind->minSide,
+                    $kind->body->size->sides()[2],
+                    $kind->handling->minSide,
                     "{$kind->id} lies thinner than it can be made",
                 );
             }
@@ -120,12 +120,12 @@ final class DataFilesTest extends TestCase
     {
         $catalogue = Data::catalogue();
         $guide = Data::guide($id);
-        foreach ($guide->bands as $band) {
+        foreach ($guide->audience->bands as $band) {
             foreach ($this->askedOf($guide->needs, $band) as $need) {
                 $usual = array_filter(
                     $need->anyOf,
                     static fn (string $id): bool => array_filter(
-                        $catalogue->get($id)->usual,
+                        $catalogue->get($id)->usage->counts,
                         static fn (array $usual): bool => $usual[0]->sharedYears($band) > 0,
                     ) !== [],
                 );

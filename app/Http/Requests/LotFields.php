@@ -140,7 +140,7 @@ trait LotFields
         ) {
             return;
         }
-        $usual = $this->kind()->size->sides()[0];
+        $usual = $this->kind()->body->size->sides()[0];
         if (max($this->tenths('length'), $this->tenths('width'), $this->tenths('height')) * 5 < $usual) {
             $validator->errors()->add(
                 'length',
@@ -185,8 +185,8 @@ trait LotFields
             'colours' => Palette::ofHexes(
                 array_values(array_filter((array) $this->input('colours', []), is_string(...))),
             ),
-            'is_measured' => $this->boolean('is_measured') || $size != $kind->size,
-            'size_label' => $kind->isWorn ? $this->input('size_label') : null,
+            'is_measured' => $this->boolean('is_measured') || $size != $kind->body->size,
+            'size_label' => $kind->care->isWorn ? $this->input('size_label') : null,
             'traits' => array_values(
                 array_map(
                     static fn (mixed $trait): ItemTrait => ItemTrait::from(is_string($trait) ? $trait : ''),

@@ -145,14 +145,14 @@ trait FreezesWhenHandedIn
             'box_id' => $this->id,
             'quantity' => $planned->quantity,
             'done' => $planned->done,
-            'kind' => $planned->isToBuy ? $planned->kind->id : null,
+            'kind' => $planned->isToBuy() ? $planned->kind->id : null,
         ]);
         $piece->id = $planned->id;
         $piece->asItWas = $planned;
 
         return $piece->setRelation('box', $this)->setRelation(
             'lot',
-            $planned->isToBuy
+            $planned->isToBuy()
                 ? null
                 : Lot::asItWas($planned, $box->places[$planned->id] ?? '', $box->packs[$planned->id] ?? null),
         );

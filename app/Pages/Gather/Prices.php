@@ -88,10 +88,10 @@ final class Prices
         return new PriceJudge(
             $this->target($kind, $band),
             $this->history($kind),
-            $kind->cheapMonths,
+            $kind->usage->cheapMonths,
             $needed,
             $today,
-            $this->guides->current()->handIn->daysUntil($today),
+            $this->guides->current()->terms->handIn->daysUntil($today),
         );
     }
 

@@ -136,8 +136,8 @@ final readonly class QuickEntry
                 'source' => $this->source,
                 'place' => $this->place === '' ? null : $this->place,
                 'got_on' => $this->gotOn,
-                'size' => $row['kind']->size,
-                'traits' => $row['kind']->traits,
+                'size' => $row['kind']->body->size,
+                'traits' => $row['kind']->care->traits,
             ]);
         }
 

@@ -52,7 +52,7 @@ final class SeasonMoney
     /** @param mixed $year as it stands in the address; this season where it says nothing that is one */
     public static function of(Crew $crew, Guides $guides, mixed $year = null): self
     {
-        $handIn = $guides->current()->handIn;
+        $handIn = $guides->current()->terms->handIn;
         $current = Season::of($handIn, $crew->today());
         $isYear = is_string($year) && preg_match('/^20\d\d$/', $year) === 1;
 

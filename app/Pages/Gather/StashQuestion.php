@@ -166,7 +166,7 @@ final readonly class StashQuestion
             $kinds = array_filter(
                 $kinds,
                 static fn ($kind): bool => array_filter(
-                    $kind->usual,
+                    $kind->usage->counts,
                     static fn (array $usual): bool => $usual[0]->sharedYears($band) > 0,
                 ) !== [],
             );

@@ -196,7 +196,7 @@ final readonly class BoxSheet
     public function suggestedCount(?ItemKind $kind): int
     {
         foreach ($this->planned as $piece) {
-            if ($piece->isToBuy && $piece->kind->id === $kind?->id) {
+            if ($piece->isToBuy() && $piece->kind->id === $kind?->id) {
                 return $piece->quantity;
             }
         }
@@ -282,7 +282,7 @@ final readonly class BoxSheet
     /** Get how many boxes of this size the drive's carton holds. */
     public function toACarton(): int
     {
-        return (new Carton($this->plan->guide->carton))->holds($this->plan->boxKind->outside);
+        return (new Carton($this->plan->guide->terms->carton))->holds($this->plan->boxKind->outside);
     }
 
     /** @return list<Placement> by step */

@@ -161,7 +161,7 @@ final readonly class FitAnswers
             array_map(
                 fn (BoxKind $kind): BoxSheet => $this->sheets->planned(
                     $this->sheet->box,
-                    $this->sheet->plan->in($kind),
+                    $this->sheet->plan->with(boxKind: $kind),
                 ),
                 $others,
             ),
@@ -171,13 +171,16 @@ final readonly class FitAnswers
     /** @return list<BoxSheet> packed by the other schools */
     public function otherSchools(): array
     {
-        $others = array_filter(Order::cases(), fn (Order $order): bool => $order !== $this->sheet->plan->packingOrder);
+        $others = array_filter(
+            Order::cases(),
+            fn (Order $order): bool => $order !== $this->sheet->plan->ways->packingOrder,
+        );
 
         return array_values(
             array_map(
                 fn (Order $order): BoxSheet => $this->sheets->planned(
                     $this->sheet->box,
-                    $this->sheet->plan->packedBy($order),
+                    $this->sheet->plan->with(packingOrder: $order),
                 ),
                 $others,
             ),

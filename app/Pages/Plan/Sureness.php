@@ -41,7 +41,10 @@ final readonly class Sureness
             array_values(
                 array_map(
                     static fn (PlannedPiece $piece): string => $piece->name,
-                    array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => ! $piece->isMeasured),
+                    array_filter(
+                        $plan->pieces,
+                        static fn (PlannedPiece $piece): bool => ! $piece->thing->measures->areTaken,
+                    ),
                 ),
             ),
             $settles?->name, $lot, $box->isLeftAlone(),

@@ -40,7 +40,10 @@ final readonly class ClosingCheck
         $kits = array_values(
             array_map(
                 static fn (PlannedPiece $piece): string => $piece->name,
-                array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => $piece->holds !== []),
+                array_filter(
+                    $plan->pieces,
+                    static fn (PlannedPiece $piece): bool => ! $piece->thing->inside->isEmpty(),
+                ),
             ),
         );
         $nested = array_filter(
@@ -59,7 +62,7 @@ final readonly class ClosingCheck
                 ? null
                 : new ClosingLine('counted', $state(ClosingTick::Counted), $kits, count($nested), ClosingTick::Counted),
             self::named('note', self::holds($plan, Task::MarkEnvelope) ? [] : ['note']),
-            $plan->schools->sendsPhotos
+            $plan->ways->habits->sendsPhotos
                 ? self::named('photo', self::holds($plan, Task::PhotoChoice) ? [] : ['photo'])
                 : null,
             self::named('lid', $gauges->room->closesOverAll() ? [] : ['lid']),
@@ -100,7 +103,10 @@ final readonly class ClosingCheck
     /** The box itself is sound; wrapping and decorating are a matter of taste. */
     private static function box(string $id, Plan $plan): ClosingLine
     {
-        return new ClosingLine($id, in_array(Task::BoxSound, $plan->boxDone, true) ? LineState::Fine : LineState::Open);
+        return new ClosingLine(
+            $id,
+            in_array(Task::BoxSound, $plan->settled->boxDone, true) ? LineState::Fine : LineState::Open,
+        );
     }
 
     /**
@@ -112,10 +118,8 @@ final readonly class ClosingCheck
     {
         $open = array_filter(
             $plan->pieces,
-            static fn (PlannedPiece $piece): bool => array_filter(
-                $piece->tasks($plan->schools, $plan->recipient->band),
-                static fn (Task $task): bool => ! in_array($task, $piece->done, true),
-            ) !== [],
+            static fn (PlannedPiece $piece): bool => $piece->preparation($plan->ways->habits, $plan->recipient->band)
+                ->open() !== [],
         );
 
         return array_values(array_map(static fn (PlannedPiece $piece): string => $piece->name, $open));
@@ -126,13 +130,14 @@ final readonly class ClosingCheck
     {
         return array_filter(
             $plan->pieces,
-            static fn (PlannedPiece $piece): bool => ! $piece->isToBuy && in_array($task, $piece->kind->tasks, true),
+            static fn (PlannedPiece $piece): bool => ! $piece->isToBuy()
+                && in_array($task, $piece->kind->care->tasks, true),
         ) !== [];
     }
 
     private static function isWithinLimit(Plan $plan): bool
     {
-        $limit = $plan->guide->boxLimit?->sides();
+        $limit = $plan->guide->terms->boxLimit?->sides();
         $sides = $plan->boxKind->outside->sides();
 
         return $limit === null || ($sides[0] <= $limit[0] && $sides[1] <= $limit[1] && $sides[2] <= $limit[2]);

@@ -72,7 +72,7 @@ final readonly class SecondLook
     {
         $traits = [];
         foreach ($plan->held() as $held) {
-            $traits[$held->piece()] = [...$traits[$held->piece()] ?? [], ...$held->traits];
+            $traits[$held->piece()] = [...$traits[$held->piece()] ?? [], ...$held->thing->traits];
         }
 
         return $traits;
@@ -86,7 +86,7 @@ final readonly class SecondLook
      */
     private static function topUp(NeedState $state, Plan $plan, StartingList $list, array $each): array
     {
-        $cost = ExactAmount::zero($plan->sendingGift->currency);
+        $cost = ExactAmount::zero($plan->funds->sendingGift->currency);
         foreach ($list->share($state, $state->lacks(), $plan) as $kind => $count) {
             $cost = isset($each[$kind]) ? $cost?->plus($each[$kind]->times($count)) : null;
         }

@@ -6,10 +6,13 @@ namespace PluckyWren\Core\Box\Files;
 
 use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\BoxKinds;
+use PluckyWren\Core\Box\Funds;
 use PluckyWren\Core\Box\InvalidPalette;
 use PluckyWren\Core\Box\Palette;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Box\Settled;
+use PluckyWren\Core\Box\Ways;
 use PluckyWren\Core\Fit\Files\Fields;
 use PluckyWren\Core\Fit\Files\MalformedFile;
 use PluckyWren\Core\Fit\Order;
@@ -25,7 +28,7 @@ use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Recipient\InvalidBand;
 use PluckyWren\Core\Recipient\Recipient;
 use PluckyWren\Core\Stash\Catalogue;
-use PluckyWren\Core\Stash\Preparation\Schools;
+use PluckyWren\Core\Stash\Preparation\Habits;
 use PluckyWren\Core\Stash\Preparation\Task;
 
 /** The box file, `plucky-wren/box@1`; `docs/formats/box.md` says what each field is. */
@@ -36,7 +39,7 @@ final readonly class BoxFile
     public function __construct(
         private Catalogue $catalogue,
         private BoxKinds $boxKinds,
-        private Schools $schools = new Schools,
+        private Habits $habits = new Habits,
     ) {}
 
     /**
@@ -68,14 +71,22 @@ final readonly class BoxFile
         $read = array_map($pieces->read(...), $fields->objects('pieces'));
         $this->refuseTwins($read, $fields);
         $plan = new Plan(
-            $recipient, $guide, $this->boxKind($fields->object('box')), $this->money($fields, 'sendingGift', $currency),
-            $fields->has('budget') ? $this->money($fields, 'budget', $currency) : null, array_column($read, 0),
-            $this->schools,
-            $this->reasons($fields), $this->tasks($fields), $this->catalogue,
-            $fields->has('order') ? $fields->choice('order', Order::class) : Order::FlatsFirst,
+            $recipient,
+            $guide,
+            $this->boxKind($fields->object('box')),
+            new Funds(
+                $this->money($fields, 'sendingGift', $currency),
+                $fields->has('budget') ? $this->money($fields, 'budget', $currency) : null,
+            ),
+            array_column($read, 0),
+            new Ways(
+                $this->habits,
+                $fields->has('order') ? $fields->choice('order', Order::class) : Order::FlatsFirst,
+            ),
+            new Settled($this->reasons($fields), $this->tasks($fields)),
         );
-        $plan->budget?->isZero() !== true || $fields->refuse('budget', 'must be more than nothing, or left out');
-        $plan->sendingGift->minor >= 0 || $fields->refuse('sendingGift', 'must not be below nothing');
+        $plan->funds->budget?->isZero() !== true || $fields->refuse('budget', 'must be more than nothing, or left out');
+        $plan->funds->sendingGift->minor >= 0 || $fields->refuse('sendingGift', 'must not be below nothing');
         $ids = array_map(static fn (array $piece): string => $piece[0]->id, $read);
         $places = array_filter(
             array_combine($ids, array_column($read, 1)),
@@ -122,12 +133,12 @@ final readonly class BoxFile
             'colours' => $document->palette->hexes(),
             'for' => ['band' => $plan->recipient->band->id(), 'gender' => $plan->recipient->gender->value],
             'box' => $this->boxFields($plan->boxKind),
-            'currency' => $plan->sendingGift->currency->code,
-            'budget' => $plan->budget?->plain(),
-            'sendingGift' => $plan->sendingGift->plain(),
-            'done' => array_column($plan->boxDone, 'value'),
-            'answers' => $this->answers($plan->reasons),
-            'order' => $plan->packingOrder === Order::FlatsFirst ? null : $plan->packingOrder->value,
+            'currency' => $plan->funds->sendingGift->currency->code,
+            'budget' => $plan->funds->budget?->plain(),
+            'sendingGift' => $plan->funds->sendingGift->plain(),
+            'done' => array_column($plan->settled->boxDone, 'value'),
+            'answers' => $this->answers($plan->settled->reasons),
+            'order' => $plan->ways->packingOrder === Order::FlatsFirst ? null : $plan->ways->packingOrder->value,
             'pieces' => array_map($piece, $plan->pieces),
         ], static fn (mixed $value): bool => $value !== null);
     }
@@ -137,14 +148,14 @@ final readonly class BoxFile
     {
         $band = $for->text('band');
         $known = array_values(
-            array_filter($guide->bands, static fn (AgeBand $one): bool => $one->id() === $band),
+            array_filter($guide->audience->bands, static fn (AgeBand $one): bool => $one->id() === $band),
         )[0] ?? null;
         if ($known === null && ! $takesAnyBand) {
             $for->refuse(
                 'band',
                 "is none of the guide's: ".implode(
                     ', ',
-                    array_map(static fn (AgeBand $one): string => $one->id(), $guide->bands),
+                    array_map(static fn (AgeBand $one): string => $one->id(), $guide->audience->bands),
                 ),
             );
         }

@@ -16,9 +16,14 @@ use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\Price;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Inside;
+use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\Measures;
+use PluckyWren\Core\Stash\Packaging;
 use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Source;
+use PluckyWren\Core\Stash\Thing;
 
 /** One piece of the box file. */
 final readonly class PieceFields
@@ -43,20 +48,11 @@ final readonly class PieceFields
         $pack = $isToBuy ? null : $this->pack($fields);
         $piece = new PlannedPiece(
             $this->id($fields),
-            $kind,
-            $fields->has('name') ? $fields->text('name') : $kind->name,
+            $this->thing($fields, $kind),
             $fields->has('quantity') ? $fields->whole('quantity', 1, self::MOST) : 1,
             $isToBuy ? Price::unknown() : $this->price($fields, $pack),
-            $fields->has('size') ? $this->size($fields) : $kind->size,
-            $fields->has('traits') ? $this->enums($fields, 'traits', ItemTrait::tryFrom(...)) : $kind->traits,
-            $isToBuy,
-            $fields->has('measured') ? $fields->truth('measured') : $fields->has('size'),
-            $fields->has('sizeLabel') ? $fields->text('sizeLabel') : null,
             $isToBuy ? null : ($fields->has('source') ? $fields->choice('source', Source::class) : Source::Shop),
-            $fields->has('cameInPackaging') && $fields->truth('cameInPackaging'),
-            $fields->has('staysInPackaging') && $fields->truth('staysInPackaging'),
             $fields->has('done') ? $this->enums($fields, 'done', Task::tryFrom(...)) : [],
-            $fields->has('holds') ? $this->holds($fields) : [],
         );
         $place = $fields->has('place') ? $fields->text('place') : '';
         array_map($fields->ignore(...), [
@@ -80,6 +76,26 @@ final readonly class PieceFields
         return [$piece, $place, $pack];
     }
 
+    /** @throws MalformedFile */
+    private function thing(Fields $fields, ItemKind $kind): Thing
+    {
+        return new Thing(
+            $kind,
+            $fields->has('name') ? $fields->text('name') : $kind->name,
+            new Measures(
+                $fields->has('size') ? $this->size($fields) : $kind->body->size,
+                $fields->has('measured') ? $fields->truth('measured') : $fields->has('size'),
+                Packaging::of(
+                    $fields->has('cameInPackaging') && $fields->truth('cameInPackaging'),
+                    $fields->has('staysInPackaging') && $fields->truth('staysInPackaging'),
+                ),
+            ),
+            $fields->has('traits') ? $this->enums($fields, 'traits', ItemTrait::tryFrom(...)) : $kind->care->traits,
+            $fields->has('sizeLabel') ? $fields->text('sizeLabel') : null,
+            Inside::ofCounts($fields->has('holds') ? $this->holds($fields) : [], $this->catalogue),
+        );
+    }
+
     /**
      * @param  array{Money, int}|null  $pack  what was paid for how many together, where that is known
      * @return array<string, mixed> what is as usual of its kind is left out
@@ -88,7 +104,9 @@ final readonly class PieceFields
      */
     public static function write(PlannedPiece $piece, string $place, ?array $pack = null): array
     {
-        $isOtherwise = $piece->size != $piece->kind->size;
+        $thing = $piece->thing;
+        $size = $thing->measures->size;
+        $isOtherwise = $size != $piece->kind->body->size;
         $mm = static fn (int $tenths): int|float => Length::ofTenths($tenths)->mm();
 
         return array_filter([
@@ -96,20 +114,20 @@ final readonly class PieceFields
             'kind' => $piece->kind->id,
             'name' => $piece->name,
             'quantity' => $piece->quantity,
-            'toBuy' => $piece->isToBuy ? true : null,
-            'price' => $piece->isToBuy ? null : self::priceFields($piece->price, $pack),
+            'toBuy' => $piece->isToBuy() ? true : null,
+            'price' => $piece->isToBuy() ? null : self::priceFields($piece->price, $pack),
             'source' => $piece->source?->value,
             'place' => $place === '' ? null : $place,
-            'size' => $piece->isMeasured || $isOtherwise
-                ? [$mm($piece->size->length), $mm($piece->size->width), $mm($piece->size->height)]
+            'size' => $thing->measures->areTaken || $isOtherwise
+                ? [$mm($size->length), $mm($size->width), $mm($size->height)]
                 : null,
-            'measured' => ! $piece->isMeasured && $isOtherwise ? false : null,
-            'traits' => $piece->traits == $piece->kind->traits ? null : array_column($piece->traits, 'value'),
-            'sizeLabel' => $piece->sizeLabel === '' ? null : $piece->sizeLabel,
-            'cameInPackaging' => $piece->cameInPackaging ? true : null,
-            'staysInPackaging' => $piece->staysInPackaging ? true : null,
+            'measured' => ! $thing->measures->areTaken && $isOtherwise ? false : null,
+            'traits' => $thing->traits == $piece->kind->care->traits ? null : array_column($thing->traits, 'value'),
+            'sizeLabel' => $thing->sizeLabel === '' ? null : $thing->sizeLabel,
+            'cameInPackaging' => $thing->measures->packaging === Packaging::None ? null : true,
+            'staysInPackaging' => $thing->measures->packaging === Packaging::Stays ? true : null,
             'done' => $piece->done === [] ? null : array_column($piece->done, 'value'),
-            'holds' => $piece->holds === [] ? null : $piece->holds,
+            'holds' => $thing->inside->isEmpty() ? null : $thing->inside->counts(),
         ], static fn (mixed $value): bool => $value !== null);
     }
 

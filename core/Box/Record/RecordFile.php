@@ -20,7 +20,7 @@ use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Recipient\InvalidBand;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\InvalidCatalogue;
-use PluckyWren\Core\Stash\Preparation\Schools;
+use PluckyWren\Core\Stash\Preparation\Habits;
 
 /**
  * The record of a box that was handed in, `plucky-wren/record@1`; `docs/formats/record.md` says what each field is.
@@ -39,7 +39,7 @@ final readonly class RecordFile
     /** @throws InvalidLength */
     public function write(BoxRecord $record, Gauges $gauges, References $references): string
     {
-        $schools = $record->box->plan->schools;
+        $habits = $record->box->plan->ways->habits;
 
         return json_encode([
             'format' => self::FORMAT,
@@ -50,9 +50,9 @@ final readonly class RecordFile
             'kinds' => $references->kinds,
             'boxKind' => $references->boxKind,
             'ways' => [
-                'bagsPuzzles' => $schools->bagsPuzzles,
-                'stripsPackaging' => $schools->stripsPackaging,
-                'sendsPhotos' => $schools->sendsPhotos,
+                'bagsPuzzles' => $habits->bagsPuzzles,
+                'stripsPackaging' => $habits->stripsPackaging,
+                'sendsPhotos' => $habits->sendsPhotos,
             ],
             'packing' => $record->packing === null
                 ? null
@@ -84,7 +84,7 @@ final readonly class RecordFile
             $fields->refuse('guide', 'or kinds cannot be read: '.$wrong->getMessage());
         }
         $ways = $fields->object('ways');
-        $boxFile = new BoxFile($catalogue, $this->boxKindsOf($data['boxKind']), new Schools(
+        $boxFile = new BoxFile($catalogue, $this->boxKindsOf($data['boxKind']), new Habits(
             $ways->truth('bagsPuzzles'), $ways->truth('stripsPackaging'), $ways->truth('sendsPhotos'),
         ));
 
@@ -109,7 +109,9 @@ final readonly class RecordFile
     public static function kindsIn(array $pieces): array
     {
         $kinds = array_map(
-            static fn (PlannedPiece $piece): array => [$piece->kind->id, ...array_keys($piece->holds)],
+            static fn (PlannedPiece $piece): array => [
+                $piece->kind->id, ...array_keys($piece->thing->inside->counts()),
+            ],
             $pieces,
         );
 

@@ -43,7 +43,7 @@ final readonly class BoxOutlook
             $expected = $price === null ? $expected : $expected->plus($price->times($count));
         }
 
-        return new self($money->total, $expected, $unpriced, $plan->budget);
+        return new self($money->total, $expected, $unpriced, $plan->funds->budget);
     }
 
     /**

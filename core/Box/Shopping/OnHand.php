@@ -29,10 +29,14 @@ final class OnHand
      */
     public static function suits(ItemKind $kind, string $label, AgeBand $band): bool
     {
-        $size = $kind->isWorn && $label !== '' ? SizeLabel::read($label, $kind->isShoes) : null;
+        $size = $kind->care->isWorn && $label !== '' ? SizeLabel::read($label, $kind->care->isShoes) : null;
 
         return $size === null
-            || in_array(BandFit::of($size, $band, $kind->isElastic)->aim, [BandAim::AimsRight, BandAim::Covers], true);
+            || in_array(
+                BandFit::of($size, $band, $kind->care->isElastic)->aim,
+                [BandAim::AimsRight, BandAim::Covers],
+                true,
+            );
     }
 
     /** How many of a kind there are for a band. */

@@ -61,7 +61,7 @@ final class ShoppingList
     private function addListed(string $box, Plan $plan): void
     {
         foreach ($plan->pieces as $piece) {
-            if ($piece->isToBuy) {
+            if ($piece->isToBuy()) {
                 $this->add($box, $piece->kind, $piece->quantity, self::isNeeded($piece->kind->id, $plan), $plan);
             }
         }

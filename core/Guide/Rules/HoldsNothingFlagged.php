@@ -60,7 +60,7 @@ final class HoldsNothingFlagged implements Rule
     private function isAnswered(ItemTrait $trait, Held $piece): bool
     {
         $task = $this->answerTo($trait);
-        $cord = $piece->itemKind?->cordTenths;
+        $cord = $piece->thing->kind->body->cordTenths;
 
         return ($task !== null && $piece->isDone($task))
             || ($trait === ItemTrait::Cord && $cord !== null && $cord <= TasksOf::SHORT_CORD_TENTHS);

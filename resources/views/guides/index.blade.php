@@ -6,42 +6,44 @@
             keeps the guide it was planned by.
         </p>
         @foreach ($guides as $guide)
-            <section class="cut mb-3.5 grid gap-3 p-4 sm:grid-cols-[1fr_auto]" aria-labelledby="guide-{{ $guide->id }}">
+            <section class="cut mb-3.5 grid gap-3 p-4 sm:grid-cols-[1fr_auto]"
+                aria-labelledby="guide-{{ $guide->edition->id }}">
                 <div>
-                    <h2 id="guide-{{ $guide->id }}">
+                    <h2 id="guide-{{ $guide->edition->id }}">
                         <a class="no-underline hover:underline"
-                            href="{{ route('guides.show', $guide->id) }}">{{ $guide->drive }}</a>
+                            href="{{ route('guides.show', $guide->edition->id) }}">{{ $guide->edition->drive }}</a>
                     </h2>
                     <p>
-                        {{ ucfirst($guide->season) }}, dated {{ $guide->dated }}. Bands
-                        {{ implode(', ', array_map(fn ($band) => $band->label(), $guide->bands)) }};
+                        {{ ucfirst($guide->edition->season) }}, dated {{ $guide->edition->dated }}. Bands
+                        {{ implode(', ', array_map(fn ($band) => $band->label(), $guide->audience->bands)) }};
                         {{ count($guide->needs) }} needs,
                         {{ count(array_filter($guide->flags,
                             fn ($flag) => $flag->weight === PluckyWren\Core\Guide\Weight::Bar)) }} things barred.
                     </p>
                     <p class="text-ink-soft">
-                        {{ $guide->source }}@unless ($shipped->isShipped($guide->id)),
+                        {{ $guide->edition->source }}@unless ($shipped->isShipped($guide->edition->id)),
                             <b class="text-ink">your own</b>@endunless
                     </p>
                 </div>
                 <div class="flex flex-wrap items-start gap-2 sm:flex-col sm:items-stretch">
-                    @if ($guide->id === $current->id)
+                    @if ($guide->edition->id === $current->edition->id)
                         <p class="font-semibold text-ok">New boxes use this one</p>
                     @else
                         <form method="post" action="{{ route('guides.choose') }}">
                             @csrf @method('put')<input type="hidden" name="was"
                                 value="{{ auth()->user()->crew->printed('guide') }}"><input type="hidden" name="guide"
-                                    value="{{ $guide->id }}"><button class="button small w-full">
-                                        Use it for new boxes<span class="sr-only">: {{ $guide->drive }}</span></button>
+                                    value="{{ $guide->edition->id }}"><button class="button small w-full">
+                                        Use it for new boxes<span class="sr-only">: {{ $guide->edition->drive }}</span>
+                                        </button>
                         </form>
                     @endif
-                    @if ($shipped->isShipped($guide->id))
-                        <form method="post" action="{{ route('guides.copy', $guide->id) }}">@csrf
+                    @if ($shipped->isShipped($guide->edition->id))
+                        <form method="post" action="{{ route('guides.copy', $guide->edition->id) }}">@csrf
 <x-once /><button class="button small w-full">Copy and change<span
-    class="sr-only"> {{ $guide->drive }}</span></button></form>
+    class="sr-only"> {{ $guide->edition->drive }}</span></button></form>
                     @else
-                        <a class="button small" href="{{ route('guides.edit', $guide->id) }}">Change<span
-                            class="sr-only"> {{ $guide->drive }}</span></a>
+                        <a class="button small" href="{{ route('guides.edit', $guide->edition->id) }}">Change<span
+                            class="sr-only"> {{ $guide->edition->drive }}</span></a>
                     @endif
                 </div>
             </section>

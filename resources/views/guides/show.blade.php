@@ -1,16 +1,19 @@
-<x-layout :title="$guide->drive" station="shelf">
+<x-layout :title="$guide->edition->drive" station="shelf">
     <div class="mx-auto max-w-5xl">
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div>
-                <h1>{{ $guide->drive }}</h1>
-                <p class="text-ink-soft">{{ ucfirst($guide->season) }}, dated {{ $guide->dated }}. {{ $guide->source }}.
+                <h1>{{ $guide->edition->drive }}</h1>
+                <p class="text-ink-soft">
+                    {{ ucfirst($guide->edition->season) }}, dated {{ $guide->edition->dated }}.
+                    {{ $guide->edition->source }}.
                 </p>
             </div>
             <div class="no-print flex flex-wrap gap-2">
-                @if ($isOwn)<a class="button" href="{{ route('guides.edit', $guide->id) }}">Change it</a>@else<form
-                    method="post" action="{{ route('guides.copy', $guide->id) }}">@csrf
+                @if ($isOwn)<a class="button"
+                    href="{{ route('guides.edit', $guide->edition->id) }}">Change it</a>@else<form
+                    method="post" action="{{ route('guides.copy', $guide->edition->id) }}">@csrf
 <x-once /><button class="button">Copy and change</button></form>@endif
-                <a class="button" href="{{ route('guides.export', $guide->id) }}">As a file</a>
+                <a class="button" href="{{ route('guides.export', $guide->edition->id) }}">As a file</a>
             </div>
         </div>
         @foreach (['needs' => 'Must-haves', 'wishes' => 'Wishes'] as $list => $title)
@@ -18,7 +21,8 @@
                 <h2 id="{{ $list }}">{{ $title }}</h2>
                 <table class="w-full tabular max-sm:text-sm">
                     <thead class="text-left text-ink-soft"><tr><th class="py-1 pr-3 font-normal">What</th>
-                            @foreach ($guide->bands as $band)<th class="w-16 py-1 pr-3 text-right font-normal">
+                            @foreach ($guide->audience->bands as $band)<th
+                                class="w-16 py-1 pr-3 text-right font-normal">
                                     {{ $band->label() }}</th>@endforeach<th class="py-1 pl-3 font-normal">any of</th>
                                     </tr></thead>
                     <tbody>
@@ -28,9 +32,9 @@
                                     <span class="flex gap-2"><x-glyph :lane="$need->category"
                                         class="size-5 shrink-0" />{{ $need->name }}</span>
                                 </th>
-                                @foreach ($guide->bands as $band)
+                                @foreach ($guide->audience->bands as $band)
                                     @php($count = $need->countFor(new PluckyWren\Core\Recipient\Recipient($band,
-                                        $need->genders()[0] ?? $guide->genders[0])))
+                                        $need->genders()[0] ?? $guide->audience->genders[0])))
                                     <td class="pr-3 text-right">{{ $count === 0 ? '–' : $count }}</td>
                                 @endforeach
                                 <td class="py-1.5 pl-3 text-ink-soft">
@@ -68,22 +72,26 @@
         </section>
         <section class="cut mb-3.5 grid gap-x-8 gap-y-2 px-4 py-3 sm:grid-cols-2" aria-labelledby="way">
             <h2 id="way" class="sm:col-span-2">On the way</h2>
-            <p><b>Sending gift:</b> {{ $guide->sendingGift->format() }} {{ $guide->sendingGift->currency->code }} a box.
+            <p>
+                <b>Sending gift:</b> {{ $guide->terms->sendingGift->format() }}
+                {{ $guide->terms->sendingGift->currency->code }} a box.
             </p>
             <p>
-                <b>Hand in</b> from {{ $guide->handIn->opens(App\Support\Today::here())->format('j M Y') }} to
-                {{ $guide->handIn->closes(App\Support\Today::here())->format('j M Y') }}.
+                <b>Hand in</b> from {{ $guide->terms->handIn->opens(App\Support\Today::here())->format('j M Y') }} to
+                {{ $guide->terms->handIn->closes(App\Support\Today::here())->format('j M Y') }}.
             </p>
-            @if ($guide->handIn->closingDays !== [])<p class="sm:col-span-2">
+            @if ($guide->terms->handIn->closingDays !== [])<p class="sm:col-span-2">
                     <b>Places, each with its own last day:</b>
                     {{ implode('; ',
                         array_map(fn ($place, $day) => $place.'
                         '.Illuminate\Support\Carbon::parse(App\Support\Today::here()->year.'-'.$day)->format('j M'),
-                        array_keys($guide->handIn->closingDays), $guide->handIn->closingDays)) }}</p>@endif
-            @if ($guide->boxLimit)<p>
-                    <b>A box at most:</b> {{ $guide->boxLimit->in(PluckyWren\Core\Measure\Unit::Millimetre) }} mm
+                        array_keys($guide->terms->handIn->closingDays),
+                        $guide->terms->handIn->closingDays)) }}</p>@endif
+            @if ($guide->terms->boxLimit)<p>
+                    <b>A box at most:</b> {{ $guide->terms->boxLimit->in(PluckyWren\Core\Measure\Unit::Millimetre) }} mm
                     outside.</p>@endif
-            @if ($guide->labelFields !== [])<p><b>The label asks for:</b> {{ implode(', ', $guide->labelFields) }}.
+            @if ($guide->terms->labelFields !== [])<p>
+                    <b>The label asks for:</b> {{ implode(', ', $guide->terms->labelFields) }}.
                 </p>@endif
         </section>
         @if ($boxes->isNotEmpty())
@@ -92,7 +100,8 @@
                 <ul class="columns-2 max-sm:columns-1">
                     @foreach ($boxes as $box)<li class="py-1">
                             <a class="link"
-                                href="{{ route('boxes.compare', [$box, 'with' => $guide->id]) }}">{{ $box->theme }}</a>
+                                href="{{ route('boxes.compare',
+                                    [$box, 'with' => $guide->edition->id]) }}">{{ $box->theme }}</a>
                                 </li>@endforeach
                 </ul>
             </section>

@@ -74,7 +74,8 @@
             <section class="cut px-4 py-3" aria-labelledby="second-look">
                 <h2 id="second-look">A second look</h2>
                 <p class="text-ink-soft">
-                    What the checkers of {{ $sheet->plan->guide->drive }} would do: they know the guide, and not your
+                    What the checkers of {{ $sheet->plan->guide->edition->drive }} would do: they know the guide, and
+                    not your
                     reasons.
                 </p>
                 @if ($look->isQuiet())

@@ -77,31 +77,31 @@
         </section>
         <details class="no-print">
             <summary class="link">How we like to do it</summary>
-            <form method="post" action="{{ route('schools') }}" class="cut mt-2 grid gap-2 p-4">
+            <form method="post" action="{{ route('habits') }}" class="cut mt-2 grid gap-2 p-4">
                 @csrf
                 @method('put')
                 @foreach ([
-                    'bags_puzzles' => $box->crewSchools()->bagsPuzzles,
-                    'strips_packaging' => $box->crewSchools()->stripsPackaging,
-                    'sends_photos' => $box->crewSchools()->sendsPhotos,
+                    'bags_puzzles' => $box->crewHabits()->bagsPuzzles,
+                    'strips_packaging' => $box->crewHabits()->stripsPackaging,
+                    'sends_photos' => $box->crewHabits()->sendsPhotos,
                 ] as $name => $was)
                     <input type="hidden" name="was_{{ $name }}" value="{{ (int) $was }}">
                 @endforeach
                 <p class="text-ink-soft">All of these are good ways; the lists follow yours.</p>
                 <label class="flex gap-2">
-                    <input type="checkbox" name="bags_puzzles" value="1" @checked($box->crewSchools()->bagsPuzzles)>
+                    <input type="checkbox" name="bags_puzzles" value="1" @checked($box->crewHabits()->bagsPuzzles)>
                     <span>Puzzles go into a bag with their picture
                         <span class="text-ink-soft">(else they stay in their box, which costs room)</span></span>
                 </label>
                 <label class="flex gap-2">
                     <input type="checkbox" name="strips_packaging" value="1"
-                        @checked($box->crewSchools()->stripsPackaging)>
+                        @checked($box->crewHabits()->stripsPackaging)>
                         <span>Retail packaging comes off
                             <span class="text-ink-soft">(else it stays, for its instructions and as proof that a thing
                                 is new)</span></span>
                 </label>
                 <label class="flex gap-2">
-                    <input type="checkbox" name="sends_photos" value="1" @checked($box->crewSchools()->sendsPhotos)>
+                    <input type="checkbox" name="sends_photos" value="1" @checked($box->crewHabits()->sendsPhotos)>
                     <span>We send a photo of ourselves
                         <span class="text-ink-soft">(else the closing check does not ask for one)</span></span>
                 </label>

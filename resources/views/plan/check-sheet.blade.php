@@ -14,7 +14,7 @@
                     {{ $sheet->box->recipient()->band->label() }} · {{ mb_strtolower($sheet->plan->boxKind->name) }}
                     {{ $sheet->insideMm() }} mm
                 </p>
-                <p>{{ $sheet->plan->guide->drive }}, guide of {{ $sheet->plan->guide->dated }}</p>
+                <p>{{ $sheet->plan->guide->edition->drive }}, guide of {{ $sheet->plan->guide->edition->dated }}</p>
             </div>
             <x-mark class="h-10 w-11 shrink-0" />
         </header>

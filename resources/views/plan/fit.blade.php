@@ -9,7 +9,7 @@
                     <p class="text-ink-soft">
                         {{ (new App\Words\GaugeWords($fit->sheet->gauges))->room() }}.
                         {{ (new App\Words\GaugeWords($fit->sheet->gauges))->roomSays() }} Packed
-                        {{ lcfirst(__("fit.schools.{$fit->sheet->plan->packingOrder->value}.name")) }}.
+                        {{ lcfirst(__("fit.orders.{$fit->sheet->plan->ways->packingOrder->value}.name")) }}.
                         <a class="link" href="{{ route('boxes.show', $fit->sheet->box) }}">Back to the box</a>
                     </p>
                 </div>

@@ -3,9 +3,9 @@
     $mm = fn (?int $tenths) => $tenths === null ? ''
         : PluckyWren\Core\Measure\Length::ofTenths($tenths)->in(PluckyWren\Core\Measure\Unit::Millimetre);
     $currency = auth()->user()->crew->currency;
-    $alike = $currency->equals($guide->sendingGift->currency);
-    $gift = $isNew ? ($alike ? $guide->sendingGift : null) : $box->sending_gift;
-    $carton = new PluckyWren\Core\Box\Carton($guide->carton);
+    $alike = $currency->equals($guide->terms->sendingGift->currency);
+    $gift = $isNew ? ($alike ? $guide->terms->sendingGift : null) : $box->sending_gift;
+    $carton = new PluckyWren\Core\Box\Carton($guide->terms->carton);
     $chosen = array_map('strtolower', array_filter((array) old('colours', $box->palette->hexes()), is_string(...)));
     $ownColour = collect($chosen)->first(fn ($hex) => ! $swatches->has($hex));
 @endphp
@@ -19,14 +19,15 @@
         <x-meanwhile />
         <div>
             <h1>{{ $isNew ? 'New box' : 'Change “'.$box->theme.'”' }}</h1>
-            <p class="text-ink-soft">Planned by the guide of {{ $guide->drive }}, {{ $guide->dated }}.</p>
+            <p class="text-ink-soft">Planned by the guide of {{ $guide->edition->drive }}, {{ $guide->edition->dated }}.
+            </p>
         </div>
 
         <fieldset class="cut grid gap-3 p-5">
             <legend class="sr-only">For whom</legend>
             <h2>For whom</h2>
             <div class="grid gap-2.5 sm:grid-cols-3" role="radiogroup" aria-label="Age band">
-                @foreach ($guide->bands as $band)
+                @foreach ($guide->audience->bands as $band)
                     <label class="tile">
                         <input type="radio" name="band" value="{{ $band->id() }}" required
                             @checked(old('band', $box->band) === $band->id())><span
@@ -37,7 +38,7 @@
             </div>
             <x-wrong name="band" />
             <div class="grid gap-2.5 sm:grid-cols-3" role="radiogroup" aria-label="Girl or boy">
-                @foreach ($guide->genders as $gender)
+                @foreach ($guide->audience->genders as $gender)
                     <label class="tile">
                         <input type="radio" name="gender" value="{{ $gender->value }}" required
                             @checked(old('gender', $box->gender?->value) === $gender->value)><span
@@ -112,7 +113,8 @@
             </div>
             <p class="hint">
                 {{ __($alike ? 'boxes.gift-asked' : 'boxes.gift-abroad',
-                    ['gift' => $guide->sendingGift->format().' '.$guide->sendingGift->currency->code, 'code' =>
+                    ['gift' => $guide->terms->sendingGift->format().' '.$guide->terms->sendingGift->currency->code,
+                        'code' =>
                     $currency->code]) }}
             </p>
             <div x-data="palette">

@@ -86,7 +86,7 @@ final class BoxFileTest extends TestCase
         self::assertSame(self::WHOLE, json_decode(self::file()->write($document), true));
         // Two of nine for 4.19.
         self::assertSame('0.93', $document->plan->pieces[0]->cost()?->rounded()->format());
-        self::assertSame(['age.balloon|p2' => 'Her sister is nine.'], $document->plan->reasons);
+        self::assertSame(['age.balloon|p2' => 'Her sister is nine.'], $document->plan->settled->reasons);
         self::assertSame(['p1' => 'Tuppence Corner', 'p2' => 'Ines'], $document->places);
         self::assertSame(
             5,
@@ -118,7 +118,7 @@ final class BoxFileTest extends TestCase
                 $plan->pieces[0]->name,
                 $plan->pieces[0]->quantity,
                 $plan->pieces[0]->cost(),
-                $plan->pieces[0]->isMeasured,
+                $plan->pieces[0]->thing->measures->areTaken,
             ],
         );
     }

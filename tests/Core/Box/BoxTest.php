@@ -10,6 +10,7 @@ use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\Carton;
 use PluckyWren\Core\Box\Colour;
 use PluckyWren\Core\Box\FitProblem;
+use PluckyWren\Core\Box\Funds;
 use PluckyWren\Core\Box\InvalidPalette;
 use PluckyWren\Core\Box\Palette;
 use PluckyWren\Core\Box\Plan;
@@ -25,6 +26,7 @@ use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Recipient\Recipient;
 use PluckyWren\Core\Stash\ItemKind;
+use PluckyWren\Core\Stash\Thing;
 use Tests\Core\Data;
 
 final class BoxTest extends TestCase
@@ -125,7 +127,7 @@ final class BoxTest extends TestCase
             ),
         );
         $filled = $plan->guide->needsFilled($plan->recipient, array_map(
-            static fn (array $entry): Held => new Held($entry[0]->id, $entry[0]->id, $entry[0]->name, $entry[1]),
+            static fn (array $entry): Held => new Held($entry[0]->id, Thing::usual($entry[0]), $entry[1]),
             array_values($list),
         ));
         self::assertSame([], $filled->missing());
@@ -144,15 +146,14 @@ final class BoxTest extends TestCase
             $recipient,
             Data::guide(),
             Data::boxKinds()->get('straight-card'),
-            Plans::euro(900),
-            null,
+            new Funds(Plans::euro(900)),
             [],
         );
         $pieces = array_map(
             static fn (array $entry): PlannedPiece => Plans::piece($entry[0]->id, $entry[1], null),
             array_values((new StartingList(Data::catalogue()))->of($empty)),
         );
-        $plan = new Plan($recipient, $empty->guide, $empty->boxKind, $empty->sendingGift, null, $pieces);
+        $plan = new Plan($recipient, $empty->guide, $empty->boxKind, $empty->funds, $pieces);
         $result = (new CornerSolver)->solve(FitProblem::of($plan), Budget::ofConstructions(12));
 
         self::assertTrue(

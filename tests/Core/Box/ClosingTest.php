@@ -12,10 +12,12 @@ use PluckyWren\Core\Box\Closing\LineState;
 use PluckyWren\Core\Box\Closing\SecondLook;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Box\Settled;
 use PluckyWren\Core\Box\StartingList;
+use PluckyWren\Core\Box\Ways;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Rules\RuleBook;
-use PluckyWren\Core\Stash\Preparation\Schools;
+use PluckyWren\Core\Stash\Preparation\Habits;
 use PluckyWren\Core\Stash\Preparation\Task;
 use Tests\Core\Data;
 
@@ -45,12 +47,10 @@ final class ClosingTest extends TestCase
             $plan->recipient,
             $plan->guide,
             $plan->boxKind,
-            $plan->sendingGift,
-            null,
+            $plan->funds,
             $plan->pieces,
-            new Schools(sendsPhotos: true),
-            ['trait.glass|star-viewer' => 'Its lens is plastic.'],
-            [Task::BoxSound],
+            new Ways(new Habits(sendsPhotos: true)),
+            new Settled(['trait.glass|star-viewer' => 'Its lens is plastic.'], [Task::BoxSound]),
         );
         $lines = self::lines($left, []);
 
@@ -83,11 +83,9 @@ final class ClosingTest extends TestCase
             $plan->recipient,
             $plan->guide,
             $plan->boxKind,
-            $plan->sendingGift,
-            null,
+            $plan->funds,
             $plan->pieces,
-            new Schools,
-            ['trait.glass|star-viewer' => 'Its lens is plastic.'],
+            settled: new Settled(['trait.glass|star-viewer' => 'Its lens is plastic.']),
         );
         $look = SecondLook::of($left, new StartingList(Data::catalogue()), ['pencils' => Plans::euro(8)->exactly()]);
 

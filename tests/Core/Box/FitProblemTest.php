@@ -33,12 +33,12 @@ final class FitProblemTest extends TestCase
     public function test_every_kind_has_a_weight_and_only_hard_or_faced_things_are_gentle(): void
     {
         foreach (Data::catalogue()->all() as $kind) {
-            self::assertGreaterThan(0, $kind->grams, $kind->id);
+            self::assertGreaterThan(0, $kind->body->grams, $kind->id);
             self::assertTrue(
-                ! $kind->isGentle
-                    || $kind->form === Form::Rigid
-                    || $kind->form === Form::Soft
-                    || $kind->form === Form::Sheet,
+                ! $kind->handling->isGentle
+                    || $kind->handling->form === Form::Rigid
+                    || $kind->handling->form === Form::Soft
+                    || $kind->handling->form === Form::Sheet,
                 $kind->id,
             );
         }

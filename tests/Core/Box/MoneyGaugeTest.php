@@ -64,18 +64,7 @@ final class MoneyGaugeTest extends TestCase
 
     public function test_what_is_still_to_buy_is_told_apart_from_what_has_no_price(): void
     {
-        $comb = Plans::piece('comb', 1, null);
-        $listed = new PlannedPiece(
-            'listed',
-            $comb->kind,
-            $comb->name,
-            1,
-            $comb->price,
-            $comb->size,
-            $comb->traits,
-            isToBuy: true,
-            isMeasured: false,
-        );
+        $listed = PlannedPiece::toBuy('listed', Plans::piece('comb', 1, null)->kind, 1);
         $money = MoneyGauge::of(Plans::of(null, $listed, Plans::piece('photo-card', 1, null)));
 
         self::assertSame([['Photo card'], ['Comb']], [$money->withoutPrice, $money->toBuy]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Box;
 
+use PluckyWren\Core\Box\Funds;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Money\Currency;
@@ -12,6 +13,8 @@ use PluckyWren\Core\Money\Price;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Recipient\Recipient;
+use PluckyWren\Core\Stash\Source;
+use PluckyWren\Core\Stash\Thing;
 use Tests\Core\Data;
 
 /** Small plans for tests: amounts in cents, boxes for a girl of 4 to 7. */
@@ -23,8 +26,7 @@ final class Plans
             new Recipient(AgeBand::parse('4-7'), Gender::Girl),
             Data::guide(),
             Data::boxKinds()->get('straight-card'),
-            self::euro(900),
-            $budget === null ? null : self::euro($budget),
+            new Funds(self::euro(900), $budget === null ? null : self::euro($budget)),
             array_values($pieces),
         );
     }
@@ -41,14 +43,10 @@ final class Plans
 
         return new PlannedPiece(
             $id === '' ? $kind : $id,
-            $itemKind,
-            $itemKind->name,
+            Thing::usual($itemKind),
             $quantity,
             $price,
-            $itemKind->size,
-            $itemKind->traits,
-            false,
-            false,
+            Source::Shop,
         );
     }
 

@@ -23,7 +23,10 @@ use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Inside;
+use PluckyWren\Core\Stash\Measures;
 use PluckyWren\Core\Stash\Source;
+use PluckyWren\Core\Stash\Thing;
 use Tests\Core\Data;
 use Tests\Core\Guide\PlainFindings;
 
@@ -69,19 +72,22 @@ final class RecordFileTest extends TestCase
         $soap = Plans::piece('soap', 1, null, 'p1');
         $odd = new PlannedPiece(
             'p1',
-            $soap->kind,
-            'Odd soap',
+            new Thing(
+                $soap->kind,
+                'Odd soap',
+                new Measures(new Size(1000, 500, 300)),
+                $soap->thing->traits,
+                null,
+                Inside::nothing(),
+            ),
             1,
             $soap->price,
-            new Size(1000, 500, 300),
-            $soap->traits,
-            false,
-            false,
+            Source::Shop,
         );
         $read = $this->file()->read($this->written($this->record($odd)), 'record.json', static fn (): ?Guide => null);
 
-        self::assertEquals($odd->size, $read->box->plan->pieces[0]->size);
-        self::assertFalse($read->box->plan->pieces[0]->isMeasured);
+        self::assertEquals($odd->thing->measures->size, $read->box->plan->pieces[0]->thing->measures->size);
+        self::assertFalse($read->box->plan->pieces[0]->thing->measures->areTaken);
     }
 
     public function test_what_the_gauges_said_stands_in_words_and_figures(): void
@@ -117,20 +123,7 @@ final class RecordFileTest extends TestCase
 
     private function record(PlannedPiece ...$pieces): BoxRecord
     {
-        $bought = static fn (PlannedPiece $piece): PlannedPiece => new PlannedPiece(
-            $piece->id,
-            $piece->kind,
-            $piece->name,
-            $piece->quantity,
-            $piece->price,
-            $piece->size,
-            $piece->traits,
-            false,
-            false,
-            null,
-            Source::Shop,
-        );
-        $plan = Plans::of(2500, ...array_map($bought, $pieces));
+        $plan = Plans::of(2500, ...$pieces);
         $packs = isset($pieces[0]) && $pieces[0]->price->each !== null ? ['p1' => [Plans::euro(419), 9]] : [];
 
         return new BoxRecord(

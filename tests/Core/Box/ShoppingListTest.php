@@ -47,17 +47,10 @@ final class ShoppingListTest extends TestCase
 
     public function test_what_stands_on_a_boxs_own_list_is_not_asked_for_twice(): void
     {
-        $comb = Plans::piece('comb', 1, null);
-        $listed = static fn (string $kind, int $count): PlannedPiece => new PlannedPiece(
+        $listed = static fn (string $kind, int $count): PlannedPiece => PlannedPiece::toBuy(
             $kind,
             Plans::piece($kind, 1, null)->kind,
-            $kind,
             $count,
-            $comb->price,
-            $comb->size,
-            [],
-            true,
-            false,
         );
         $lines = self::lines(['a' => Plans::of(null, $listed('comb', 1), $listed('stickers', 3))], []);
 

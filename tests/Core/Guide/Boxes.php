@@ -16,10 +16,15 @@ use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Recipient\Recipient;
+use PluckyWren\Core\Stash\Inside;
+use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\Measures;
+use PluckyWren\Core\Stash\Preparation\Preparation;
 use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Preparation\TasksOf;
 use PluckyWren\Core\Stash\Source;
+use PluckyWren\Core\Stash\Thing;
 use Tests\Core\Data;
 
 /** Small boxes for the rules' tests, and what one rule finds in them. */
@@ -42,22 +47,39 @@ final class Boxes
         string $id = '',
     ): Held {
         $known = Data::catalogue()->get($kind);
-        $traits ??= $known->traits;
-
-        return new Held(
-            $id === '' ? $kind : $id,
-            $kind,
-            $known->name,
-            $quantity,
-            $traits,
+        $thing = new Thing(
             $known,
-            $mm === null ? $known->size : Size::ofMm(...$mm),
-            $mm !== null,
+            $known->name,
+            new Measures($mm === null ? $known->body->size : Size::ofMm(...$mm), $mm !== null),
+            $traits ?? $known->care->traits,
             $label,
-            $source,
-            (new TasksOf)->piece($known, $traits, $source, false, false, AgeBand::parse($band)),
-            $done,
+            Inside::nothing(),
         );
+        $tasks = (new TasksOf)->thing($thing, $source, AgeBand::parse($band));
+
+        return new Held($id === '' ? $kind : $id, $thing, $quantity, $source, new Preparation($tasks, $done));
+    }
+
+    /** A thing of a kind that nothing is known of but its traits. */
+    public static function odd(string $id, string $name, ItemTrait ...$traits): Held
+    {
+        $kind = ItemKind::retired($id);
+        $thing = new Thing(
+            $kind,
+            $name,
+            new Measures($kind->body->size),
+            array_values($traits),
+            null,
+            Inside::nothing(),
+        );
+
+        return new Held($id, $thing);
+    }
+
+    /** A thing that lies in a kit. */
+    public static function inKit(string $kind, string $name): Held
+    {
+        return new Held("kit/{$kind}", Thing::usual(Data::catalogue()->get($kind), $name), inside: 'kit');
     }
 
     public static function of(string $band, Held ...$held): BoxContents

@@ -26,7 +26,7 @@ final class FlagsTest extends TestCase
         string $band,
         array $expected,
     ): void {
-        $findings = self::findings($band, new Held('p1', 'thing', 'Thing', 1, [$trait]));
+        $findings = self::findings($band, Boxes::odd('p1', 'Thing', $trait));
 
         self::assertSame(
             $expected,
@@ -56,9 +56,9 @@ final class FlagsTest extends TestCase
     {
         $findings = self::findings(
             '2-3',
-            new Held('p1', 'clay', 'Clay', 1, [ItemTrait::FoodLike]),
-            new Held('p2', 'yo-yo', 'Yo-yo', 1, [ItemTrait::Cord, ItemTrait::SmallPart]),
-            new Held('p3', 'jar', 'Jar', 1, [ItemTrait::Glass]),
+            Boxes::odd('p1', 'Clay', ItemTrait::FoodLike),
+            Boxes::odd('p2', 'Yo-yo', ItemTrait::Cord, ItemTrait::SmallPart),
+            Boxes::odd('p3', 'Jar', ItemTrait::Glass),
         );
 
         self::assertSame(

@@ -14,6 +14,8 @@ use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Recipient\Recipient;
 use PluckyWren\Core\Stash\Category;
+use PluckyWren\Core\Stash\ItemKind;
+use PluckyWren\Core\Stash\Thing;
 
 final class NeedsFilledTest extends TestCase
 {
@@ -108,7 +110,11 @@ final class NeedsFilledTest extends TestCase
     private static function held(array $held): array
     {
         return array_map(
-            static fn (string $kind, int $quantity): Held => new Held($kind, $kind, $kind, $quantity),
+            static fn (string $kind, int $quantity): Held => new Held(
+                $kind,
+                Thing::usual(ItemKind::retired($kind)),
+                $quantity,
+            ),
             array_keys($held),
             array_values($held),
         );

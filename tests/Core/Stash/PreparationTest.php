@@ -7,11 +7,15 @@ namespace Tests\Core\Stash;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Recipient\AgeBand;
-use PluckyWren\Core\Stash\Preparation\Schools;
+use PluckyWren\Core\Stash\Inside;
+use PluckyWren\Core\Stash\Measures;
+use PluckyWren\Core\Stash\Packaging;
+use PluckyWren\Core\Stash\Preparation\Habits;
 use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Preparation\TaskOrder;
 use PluckyWren\Core\Stash\Preparation\TasksOf;
 use PluckyWren\Core\Stash\Source;
+use PluckyWren\Core\Stash\Thing;
 use Tests\Core\Data;
 
 final class PreparationTest extends TestCase
@@ -22,20 +26,28 @@ final class PreparationTest extends TestCase
         string $kind,
         ?Source $source,
         bool $stays,
-        Schools $schools,
+        Habits $habits,
         string $band,
         array $tasks,
     ): void {
         $known = Data::catalogue()->get($kind);
-        $found = (new TasksOf($schools))->piece($known, $known->traits, $source, true, $stays, AgeBand::parse($band));
+        $thing = new Thing(
+            $known,
+            $known->name,
+            new Measures($known->body->size, packaging: Packaging::of(true, $stays)),
+            $known->care->traits,
+            null,
+            Inside::nothing(),
+        );
+        $found = (new TasksOf($habits))->thing($thing, $source, AgeBand::parse($band));
 
         self::assertSame($tasks, array_column($found, 'value'));
     }
 
-    /** @return iterable<string, array{string, Source|null, bool, Schools, string, list<string>}> */
+    /** @return iterable<string, array{string, Source|null, bool, Habits, string, list<string>}> */
     public static function pieces(): iterable
     {
-        $usual = new Schools;
+        $usual = new Habits;
         yield 'soap is scented: two bags, and the price off before' => [
             'soap', Source::Shop, true, $usual, '4-7', ['price-off', 'bag-twice'],
         ];
@@ -48,7 +60,7 @@ final class PreparationTest extends TestCase
             ['price-off', 'strip', 'keep-picture', 'keep-instructions', 'bag'],
         ];
         yield 'a puzzle that stays in its box' => [
-            'puzzle', Source::Shop, true, new Schools(false, false), '4-7', ['price-off'],
+            'puzzle', Source::Shop, true, new Habits(false, false), '4-7', ['price-off'],
         ];
         yield 'batteries are tried before they are taped' => [
             'batteries', Source::Shop, true, $usual, '8-12', ['price-off', 'test', 'tape-batteries'],

@@ -72,13 +72,13 @@ final class CrewSettingsTest extends TestCase
     public function test_two_who_change_different_ways_both_get_theirs(): void
     {
         $shown = ['was_bags_puzzles' => '1', 'was_strips_packaging' => '1', 'was_sends_photos' => '0'];
-        $this->put('/schools', ['bags_puzzles' => '1', 'strips_packaging' => '1', 'sends_photos' => '1'] + $shown);
-        $this->put('/schools', ['strips_packaging' => '1'] + $shown);
+        $this->put('/habits', ['bags_puzzles' => '1', 'strips_packaging' => '1', 'sends_photos' => '1'] + $shown);
+        $this->put('/habits', ['strips_packaging' => '1'] + $shown);
 
-        $schools = $this->crew->refresh()->schools;
+        $habits = $this->crew->refresh()->habits;
         self::assertSame(
             [false, true, true],
-            [$schools->bagsPuzzles, $schools->stripsPackaging, $schools->sendsPhotos],
+            [$habits->bagsPuzzles, $habits->stripsPackaging, $habits->sendsPhotos],
         );
     }
 }

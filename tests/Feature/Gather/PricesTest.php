@@ -102,7 +102,7 @@ final class PricesTest extends TestCase
     public function test_nobody_is_told_to_wait_for_the_month_it_is(): void
     {
         $kind = collect(resolve(\PluckyWren\Core\Stash\Catalogue::class)->all())->first(
-            static fn ($kind): bool => in_array(8, $kind->cheapMonths, true),
+            static fn ($kind): bool => in_array(8, $kind->usage->cheapMonths, true),
         );
         self::assertNotNull($kind);
         TargetPrice::factory()->createOne([

@@ -171,8 +171,8 @@ final class FlagsAndTasksTest extends TestCase
         $this->in($box, $this->lot('puzzle', ['source' => Source::Given]));
         $this->get("/boxes/{$box->id}/prepare")->assertSee('keep the picture');
 
-        $this->put('/schools', ['strips_packaging' => '1'])->assertRedirect();
-        self::assertFalse($this->crew->refresh()->schools->bagsPuzzles);
+        $this->put('/habits', ['strips_packaging' => '1'])->assertRedirect();
+        self::assertFalse($this->crew->refresh()->habits->bagsPuzzles);
         $this->packer->refresh()->setRelation('crew', $this->crew);
         $this->get("/boxes/{$box->id}/prepare")->assertDontSee('keep the picture');
     }

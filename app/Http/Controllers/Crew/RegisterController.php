@@ -20,7 +20,7 @@ final class RegisterController
     {
         return view('crew.register', [
             'currencies' => $currencies->names(),
-            'usual' => $guides->current()->sendingGift->currency->code,
+            'usual' => $guides->current()->terms->sendingGift->currency->code,
             'samples' => $notations->samples(),
             'usualLocale' => $notations->choiceFor($request),
         ]);

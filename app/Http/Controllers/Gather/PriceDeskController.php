@@ -37,7 +37,7 @@ final readonly class PriceDeskController
     ): PageOrFragment {
         $desk = PriceDesk::of($request, $this->catalogue, $user->crew->currency);
         $needed = $desk->kind === null ? 0 : $shortfall->toBuy($desk->kind);
-        $bands = $this->guides->current()->bands;
+        $bands = $this->guides->current()->audience->bands;
         $band = collect($bands)->first(static fn (AgeBand $band): bool => $band->id() === $request->query('band'));
 
         return new PageOrFragment(view('gather.price-desk', [
@@ -61,7 +61,12 @@ final readonly class PriceDeskController
             'kind' => ['required', Rule::in(array_keys($this->catalogue->all()))],
             'band' => [
                 'nullable',
-                Rule::in(array_map(static fn (AgeBand $band): string => $band->id(), $this->guides->current()->bands)),
+                Rule::in(
+                    array_map(
+                        static fn (AgeBand $band): string => $band->id(),
+                        $this->guides->current()->audience->bands,
+                    ),
+                ),
             ],
             'target' => ['bail', 'nullable', 'string', new ReadsAsTarget($currency)],
         ], ['in' => Words::of('boxes.errors.in'), 'string' => Words::of('boxes.errors.text')]);

@@ -15,7 +15,7 @@ final class StashController
 {
     public function __invoke(Request $request, Catalogue $catalogue, Guides $guides): PageOrFragment
     {
-        $bands = $guides->current()->bands;
+        $bands = $guides->current()->audience->bands;
         $question = StashQuestion::of($request, $catalogue, $bands);
 
         return new PageOrFragment(view('gather.index', [

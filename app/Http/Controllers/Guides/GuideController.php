@@ -63,13 +63,13 @@ final readonly class GuideController
                 'guide',
                 $id,
                 $this->was($request),
-                fn (): string => $this->guides->current()->drive,
+                fn (): string => $this->guides->current()->edition->drive,
             );
         } catch (ChangedMeanwhile $why) {
             return back(303)->with('said', $why->getMessage());
         }
 
-        return back(303)->with('said', Words::of('guides.chosen', ['drive' => $guide->drive]));
+        return back(303)->with('said', Words::of('guides.chosen', ['drive' => $guide->edition->drive]));
     }
 
     public function copy(string $id, KeepGuide $keepGuide): RedirectResponse

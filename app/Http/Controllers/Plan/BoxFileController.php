@@ -65,10 +65,10 @@ final readonly class BoxFileController
         } catch (MalformedFile $wrong) {
             return back(303)->withErrors(['file' => $wrong->getMessage()]);
         }
-        if (! $document->plan->sendingGift->currency->equals($user->crew->currency)) {
+        if (! $document->plan->funds->sendingGift->currency->equals($user->crew->currency)) {
             return back(303)->withErrors([
                 'file' => Words::of('boxes.errors.currency', [
-                    'theirs' => $document->plan->sendingGift->currency->code,
+                    'theirs' => $document->plan->funds->sendingGift->currency->code,
                     'ours' => $user->crew->currency->code,
                 ]),
             ]);

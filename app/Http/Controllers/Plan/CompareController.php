@@ -24,11 +24,14 @@ final readonly class CompareController
 
     public function show(Request $request, Box $box, RuleBook $rules): View
     {
-        $others = array_filter($this->guides->all(), static fn (Guide $guide): bool => $guide->id !== $box->guide);
+        $others = array_filter(
+            $this->guides->all(),
+            static fn (Guide $guide): bool => $guide->edition->id !== $box->guide,
+        );
         $chosen = $this->guides->find($request->string('with')->value());
         $with = $chosen
             ?? (
-                $this->guides->current()->id === $box->guide
+                $this->guides->current()->edition->id === $box->guide
                     ? array_values($others)[0] ?? null
                     : $this->guides->current()
             );
@@ -52,12 +55,12 @@ final readonly class CompareController
     ): RedirectResponse {
         $guide = $this->guides->find($request->string('guide')->value()) ?? abort(404);
         $band = GuideComparison::of($box->load(Box::CONTENTS)->plan(), $guide, $rules)->band;
-        $isAlike = $box->sending_gift->currency->equals($guide->sendingGift->currency);
+        $isAlike = $box->sending_gift->currency->equals($guide->terms->sendingGift->currency);
         try {
             $changeBox->set(
                 $box,
-                ['guide' => $guide->id, 'band' => $band->id()] + (
-                    $isAlike ? ['sending_gift' => $guide->sendingGift] : []
+                ['guide' => $guide->edition->id, 'band' => $band->id()] + (
+                    $isAlike ? ['sending_gift' => $guide->terms->sendingGift] : []
                 ),
             );
         } catch (CannotChangeBox $why) {
@@ -65,7 +68,7 @@ final readonly class CompareController
         }
 
         return to_route('boxes.show', $box)
-            ->with('said', Words::of('guides.adopted', ['drive' => $guide->drive]))
+            ->with('said', Words::of('guides.adopted', ['drive' => $guide->edition->drive]))
             ->with('undo', $history->undoAddress());
     }
 }

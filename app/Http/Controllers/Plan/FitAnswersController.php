@@ -109,7 +109,7 @@ final readonly class FitAnswersController
         return $this->done(
             $box,
             fn () => $this->changeBox->set($box, ['packing_order' => $order]),
-            Words::of('fit.now-by', ['school' => Words::of("fit.schools.{$order->value}.name")]),
+            Words::of('fit.now-by', ['school' => Words::of("fit.orders.{$order->value}.name")]),
         );
     }
 

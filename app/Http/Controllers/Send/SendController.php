@@ -37,7 +37,7 @@ final class SendController
                 static fn (Money $sum, BoxSheet $sheet): Money => $sum->plus($sheet->box->sending_gift),
                 Money::zero($user->crew->currency),
             ),
-            'handIn' => $guides->current()->handIn,
+            'handIn' => $guides->current()->terms->handIn,
         ]);
     }
 }

@@ -59,7 +59,7 @@ final class RegisterRequest extends FormRequest
     {
         $code = $this->input('currency');
 
-        return is_string($code) ? Currency::of($code) : resolve(Guides::class)->current()->sendingGift->currency;
+        return is_string($code) ? Currency::of($code) : resolve(Guides::class)->current()->terms->sendingGift->currency;
     }
 
     /** Get where their day begins: as their browser tells; the day of UTC where it tells nothing that is a zone. */

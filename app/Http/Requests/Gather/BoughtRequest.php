@@ -56,10 +56,10 @@ final class BoughtRequest extends FormRequest
             'pack_pieces' => $this->routeIs('pocket.later') ? $this->input('pieces') : $this->input('pack_pieces'),
             'source' => $this->later('source', Source::Shop->value),
             'got_on' => min($this->later('got_on', $today), $today),
-            'length' => (string) ($kind->size->length / 10),
-            'width' => (string) ($kind->size->width / 10),
-            'height' => (string) ($kind->size->height / 10),
-            'traits' => array_map(static fn ($trait): string => $trait->value, $kind->traits),
+            'length' => (string) ($kind->body->size->length / 10),
+            'width' => (string) ($kind->body->size->width / 10),
+            'height' => (string) ($kind->body->size->height / 10),
+            'traits' => array_map(static fn ($trait): string => $trait->value, $kind->care->traits),
         ]);
     }
 

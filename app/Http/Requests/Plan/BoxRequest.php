@@ -40,10 +40,12 @@ final class BoxRequest extends FormRequest
 
         return [
             'band' => [
-                'required', Rule::in(array_map(static fn (AgeBand $band): string => $band->id(), $guide->bands)),
+                'required',
+                Rule::in(array_map(static fn (AgeBand $band): string => $band->id(), $guide->audience->bands)),
             ],
             'gender' => [
-                'required', Rule::in(array_map(static fn (Gender $gender): string => $gender->value, $guide->genders)),
+                'required',
+                Rule::in(array_map(static fn (Gender $gender): string => $gender->value, $guide->audience->genders)),
             ],
             'box_kind' => ['required', Rule::in([...array_keys(resolve(BoxKinds::class)->all()), BoxKind::OWN])],
             'length' => $length, 'width' => $length, 'height' => $length,
@@ -71,7 +73,9 @@ final class BoxRequest extends FormRequest
             'colours.max' => Words::of('boxes.errors.colours-max'),
             'colours.*.regex' => Words::of('boxes.errors.colour'),
             'sending_gift.required' => Words::of('boxes.errors.gift-required', [
-                'gift' => $this->guide()->sendingGift->format().' '.$this->guide()->sendingGift->currency->code,
+                'gift' => $this->guide()->terms->sendingGift->format()
+                    .' '
+                    .$this->guide()->terms->sendingGift->currency->code,
             ]),
             'required' => Words::of('boxes.errors.required'),
             'string' => Words::of('boxes.errors.text'),
@@ -136,7 +140,7 @@ final class BoxRequest extends FormRequest
         $own = $this->input('box_kind') === BoxKind::OWN;
         $budget = $this->input('budget');
         $box->fill([
-            'guide' => $guide->id,
+            'guide' => $guide->edition->id,
             'band' => $this->string('band')->value(),
             'gender' => Gender::from($this->string('gender')->value()),
             'box_kind' => $this->string('box_kind')->value(),
@@ -180,13 +184,13 @@ final class BoxRequest extends FormRequest
     {
         $user = $this->user();
 
-        return $user instanceof User ? $user->crew->currency : $this->guide()->sendingGift->currency;
+        return $user instanceof User ? $user->crew->currency : $this->guide()->terms->sendingGift->currency;
     }
 
     /** Whether the crew reckons in the money of the guide, so that its sending gift can be taken over. */
     private function guideReckonsAlike(): bool
     {
-        return $this->currency()->equals($this->guide()->sendingGift->currency);
+        return $this->currency()->equals($this->guide()->terms->sendingGift->currency);
     }
 
     private function sendingGift(Box $box): Money
@@ -196,7 +200,7 @@ final class BoxRequest extends FormRequest
         return match (true) {
             is_string($gift) => Money::parse($gift, $this->currency()),
             $box->exists => $box->sending_gift,
-            default => $this->guide()->sendingGift,
+            default => $this->guide()->terms->sendingGift,
         };
     }
 

@@ -37,7 +37,7 @@ final class BagsOfOurs implements Rule
         $bagged = array_filter(
             $box->held,
             static fn (Held $piece): bool => array_filter(
-                $piece->tasks,
+                $piece->preparation->tasks,
                 static fn (Task $task): bool => $task->addsABag() || $task === Task::TapeBatteries,
             ) !== [],
         );

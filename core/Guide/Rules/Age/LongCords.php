@@ -48,7 +48,7 @@ final class LongCords implements Rule
     /** @throws InvalidLength */
     private function judge(Held $piece): ?Finding
     {
-        $cord = $piece->itemKind?->cordTenths;
+        $cord = $piece->thing->kind->body->cordTenths;
         $most = Length::ofTenths(TasksOf::SHORT_CORD_TENTHS);
         $shorten = $piece->isOpen(Task::ShortenCord) ? [new DoTask($piece->id, Task::ShortenCord)] : [];
         if ($cord === null) {

@@ -31,7 +31,7 @@ final class RightForThisAge implements Rule
 
     private static function judge(Held $piece, BoxContents $box): ?Finding
     {
-        $ages = $piece->itemKind?->ages;
+        $ages = $piece->thing->kind->usage->ages;
         if ($ages === null || $box->band()->sharedYears($ages) >= min(2, $box->band()->years())) {
             return null;
         }

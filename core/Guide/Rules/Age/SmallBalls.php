@@ -49,11 +49,11 @@ final class SmallBalls implements Rule
     /** Tenths of a millimetre across the ball itself, or the smallest in a set; beyond any where there is none. */
     private static function diameter(Held $piece): int
     {
-        $kind = $piece->itemKind;
+        $kind = $piece->thing->kind;
 
         return match (true) {
-            $kind?->shape === Shape::Ball && $piece->size !== null => $piece->size->sides()[0],
-            $kind?->smallest?->shape === Shape::Ball => $kind->smallest->size->sides()[0],
+            $kind->body->shape === Shape::Ball => $piece->thing->measures->size->sides()[0],
+            $kind->body->smallest?->shape === Shape::Ball => $kind->body->smallest->size->sides()[0],
             default => PHP_INT_MAX,
         };
     }

@@ -50,20 +50,23 @@ final class SmallParts implements Rule
 
     private function judge(Held $piece): ?Finding
     {
-        $kind = $piece->itemKind;
-        if ($kind === null || $piece->size === null || $kind->form === Form::Cloth || $kind->form === Form::Sheet) {
+        [$kind, $measures] = [$piece->thing->kind, $piece->thing->measures];
+        if ($kind->handling->form === Form::Cloth || $kind->handling->form === Form::Sheet) {
             return null;
         }
-        if (SmallPartsCylinder::takes($piece->size, $kind->shape)) {
-            return $this->finding($piece, $piece->size)->saying('age.small-parts-whole');
+        if (SmallPartsCylinder::takes($measures->size, $kind->body->shape)) {
+            return $this->finding($piece, $measures->size)->saying('age.small-parts-whole');
         }
-        if ($kind->smallest !== null && SmallPartsCylinder::takes($kind->smallest->size, $kind->smallest->shape)) {
-            return $this->finding($piece, $kind->smallest->size)->saying('age.small-parts-part');
+        if (
+            $kind->body->smallest !== null
+                && SmallPartsCylinder::takes($kind->body->smallest->size, $kind->body->smallest->shape)
+        ) {
+            return $this->finding($piece, $kind->body->smallest->size)->saying('age.small-parts-part');
         }
 
-        return $piece->isMeasured || ! SmallPartsCylinder::takes($this->smaller($piece->size), $kind->shape)
+        return $measures->areTaken || ! SmallPartsCylinder::takes($this->smaller($measures->size), $kind->body->shape)
             ? null
-            : Finding::onPiece('measure.near-the-cylinder', Weight::Ask, $piece, ['size' => $piece->size])
+            : Finding::onPiece('measure.near-the-cylinder', Weight::Ask, $piece, ['size' => $measures->size])
                 ->untilMeasured();
     }
 

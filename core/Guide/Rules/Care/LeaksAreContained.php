@@ -28,7 +28,7 @@ final class LeaksAreContained implements Rule
             $box->held,
             static fn (Held $piece): bool => $piece->has(ItemTrait::Liquid, ItemTrait::Paste)
                 && $piece->isOpen(Task::BagTwice)
-                && array_filter($piece->traits, $box->guideFlags(...)) === [],
+                && array_filter($piece->thing->traits, $box->guideFlags(...)) === [],
         );
 
         return array_values(array_map(static fn (Held $piece): Finding => Finding::onPiece(

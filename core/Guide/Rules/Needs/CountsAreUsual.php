@@ -57,7 +57,7 @@ final class CountsAreUsual implements Rule
             $id,
             Weight::Tip,
             array_map(static fn (Held $piece): string => $piece->id, $pieces),
-            ['name' => $pieces[0]->itemKind->name ?? $pieces[0]->name, 'count' => $count, 'usual' => $usual],
+            ['name' => $pieces[0]->thing->kind->name, 'count' => $count, 'usual' => $usual],
             $remedies,
         );
     }
@@ -72,6 +72,6 @@ final class CountsAreUsual implements Rule
             }
         }
 
-        return $piece->itemKind?->isUsualFor($box->band()) === true ? $piece->itemKind->usualCount($box->band()) : null;
+        return $piece->thing->kind->isUsualFor($box->band()) ? $piece->thing->kind->usualCount($box->band()) : null;
     }
 }

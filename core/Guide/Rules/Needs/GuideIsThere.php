@@ -20,7 +20,7 @@ final class GuideIsThere implements Rule
 
     public function findings(BoxContents $box): array
     {
-        return $box->guide->isLost
+        return $box->guide->edition->isLost
             ? [new Finding('guide.lost', 'guide.lost', Weight::Hazard, [], canBeOverruled: false)]
             : [];
     }

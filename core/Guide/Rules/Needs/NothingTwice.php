@@ -30,7 +30,7 @@ final class NothingTwice implements Rule
     {
         $findings = [];
         foreach ($box->byKind as $pieces) {
-            $usual = $pieces[0]->itemKind?->usualCount($box->band()) ?? 1;
+            $usual = $pieces[0]->thing->kind->usualCount($box->band());
             $count = array_sum(array_map(static fn (Held $piece): int => $piece->quantity, $pieces));
             if (count($pieces) > 1 && $count > $usual) {
                 $findings[] = $this->finding($pieces, $count);
@@ -53,7 +53,7 @@ final class NothingTwice implements Rule
             Weight::Ask,
             array_map(static fn (Held $piece): string => $piece->id, $pieces),
             [
-                'name' => $pieces[0]->itemKind->name ?? $pieces[0]->name,
+                'name' => $pieces[0]->thing->kind->name,
                 'count' => $count,
                 'lines' => count($pieces),
             ],

@@ -31,7 +31,7 @@ final class SetsAreWhole implements Rule
     {
         $findings = [];
         foreach ($box->byKind as $kind => $pieces) {
-            foreach ($pieces[0]->itemKind->companions ?? [] as $index => $companion) {
+            foreach ($pieces[0]->thing->kind->care->companions as $index => $companion) {
                 if (! $box->holdsAnyOf($companion->anyOf) && ! $this->isLookedAfter($companion, $pieces)) {
                     $findings[] = $this->finding("set.{$kind}.{$index}", $companion, $pieces[0]);
                 }

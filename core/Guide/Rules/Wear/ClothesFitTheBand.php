@@ -35,7 +35,7 @@ final class ClothesFitTheBand implements Rule
     {
         $worn = array_filter(
             $box->held,
-            static fn (Held $piece): bool => $piece->itemKind?->isWorn === true && $piece->source !== null,
+            static fn (Held $piece): bool => $piece->thing->kind->care->isWorn && $piece->source !== null,
         );
 
         return array_values(
@@ -45,15 +45,15 @@ final class ClothesFitTheBand implements Rule
 
     private static function judge(Held $piece, BoxContents $box): ?Finding
     {
-        $kind = $piece->itemKind;
-        $written = (string) $piece->sizeLabel;
-        $label = SizeLabel::read($written, $kind->isShoes ?? false);
+        $kind = $piece->thing->kind;
+        $written = (string) $piece->thing->sizeLabel;
+        $label = SizeLabel::read($written, $kind->care->isShoes);
         if ($label === null) {
             return Finding::onPiece('size.unread', Weight::Tip, $piece, ['label' => $written])
                 ->saying($written === '' ? 'size.none' : 'size.unread')
                 ->untilMeasured();
         }
-        $fit = BandFit::of($label, $box->band(), $kind->isElastic ?? false);
+        $fit = BandFit::of($label, $box->band(), $kind->care->isElastic);
         $facts = ['label' => $label, 'fit' => $fit];
         $takeOut = [new TakeOut($piece->piece())];
 

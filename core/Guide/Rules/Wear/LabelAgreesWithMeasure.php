@@ -31,15 +31,14 @@ final class LabelAgreesWithMeasure implements Rule
     {
         $shoes = array_filter(
             $box->held,
-            static fn (Held $piece): bool => $piece->itemKind?->isShoes === true
-                && $piece->itemKind->form !== Form::Cloth
-                && $piece->isMeasured
-                && $piece->size !== null,
+            static fn (Held $piece): bool => $piece->thing->kind->care->isShoes
+                && $piece->thing->kind->handling->form !== Form::Cloth
+                && $piece->thing->measures->areTaken,
         );
 
         return array_values(array_filter(array_map(static function (Held $piece): ?Finding {
-            $label = SizeLabel::read((string) $piece->sizeLabel, true);
-            $length = $piece->size?->sides()[0] ?? 0;
+            $label = SizeLabel::read((string) $piece->thing->sizeLabel, true);
+            $length = $piece->thing->measures->size->sides()[0];
 
             return $label === null || $length >= $label->middle() * 10 + self::LONGER_TENTHS
                 ? null

@@ -28,8 +28,8 @@ final class OutfitAgrees implements Rule
         /** @var list<array{Held, SizeLabel}> $labelled */
         $labelled = [];
         foreach ($box->held as $piece) {
-            $label = $piece->itemKind?->isWorn === true && ! $piece->itemKind->isShoes
-                ? SizeLabel::read((string) $piece->sizeLabel, false)
+            $label = $piece->thing->kind->care->isWorn && ! $piece->thing->kind->care->isShoes
+                ? SizeLabel::read((string) $piece->thing->sizeLabel, false)
                 : null;
             if ($label !== null) {
                 $labelled[] = [$piece, $label];

@@ -6,13 +6,13 @@
             ? $text : $default;
     $mm = fn (int $tenths) => PluckyWren\Core\Measure\Length::ofTenths($tenths)
         ->in(PluckyWren\Core\Measure\Unit::Millimetre);
-    $size = $lot !== null && $lot->kind === $kind?->id ? $lot->size : $kind?->size;
+    $size = $lot !== null && $lot->kind === $kind?->id ? $lot->size : $kind?->body->size;
     $last = $kind === null ? null : App\Pages\Gather\LastMeasured::of($kind, $lot);
     $isLike = $last !== null && request()->boolean('like');
     $size = $isLike ? $last->lot->size : $size;
     $currency = auth()->user()->crew->currency;
     $traits = array_map(fn ($trait) => $trait->value,
-        $lot !== null && $lot->kind === $kind?->id ? $lot->traits : $kind->traits ?? []);
+        $lot !== null && $lot->kind === $kind?->id ? $lot->traits : $kind->care->traits ?? []);
     // After a refusal what was typed stands; after a change of kind the new kind's own measures do.
     $isRefused = $errors->getBag($bag)->isNotEmpty();
     // A name that came with a kind goes with it; one that was given stays.
@@ -93,9 +93,9 @@
         </div>
         <details class="sm:col-span-6">
             <summary class="link">{{ __('stash.measuring.how') }}</summary>
-            <p class="mt-1">{{ __("stash.measuring.{$kind->form->value}") }}</p>
+            <p class="mt-1">{{ __("stash.measuring.{$kind->handling->form->value}") }}</p>
         </details>
-        @if ($kind->isWorn)
+        @if ($kind->care->isWorn)
             <x-field class="sm:col-span-3" name="size_label" label="Size on the label" :$bag id="f-size" maxlength="100"
                 :value="$typed('size_label', $lot?->size_label)" />
         @endif

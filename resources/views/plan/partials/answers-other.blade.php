@@ -21,24 +21,28 @@
         @endforeach
     </ul>
 </section>
-<section aria-labelledby="other-schools">
-    <h2 id="other-schools">{{ __('fit.schools.heading') }}</h2>
+<section aria-labelledby="other-orders">
+    <h2 id="other-orders">{{ __('fit.orders.heading') }}</h2>
     <ul class="mt-2 grid gap-4 sm:grid-cols-2">
         @foreach ($answers->otherSchools() as $other)
             <li class="grid grid-cols-[9rem_1fr] items-start gap-3">
                 <x-open-box :drawing="$other->drawing()" class="w-full" />
                 <div class="grid justify-items-start gap-1">
-                    <b>{{ __("fit.schools.{$other->plan->packingOrder->value}.name") }}</b>
-                    <span class="text-ink-soft">{{ __("fit.schools.{$other->plan->packingOrder->value}.says") }}</span>
+                    <b>{{ __("fit.orders.{$other->plan->ways->packingOrder->value}.name") }}</b>
+                    <span class="text-ink-soft">
+                        {{ __("fit.orders.{$other->plan->ways->packingOrder->value}.says") }}
+                    </span>
                     <span>{{ (new App\Words\GaugeWords($other->gauges))->room() }}.
                         {{ (new App\Words\GaugeWords($other->gauges))->roomSays() }}</span>
                     @if ($answers->sheet->box->stage->isOpen())
                         <form method="post" action="{{ route('boxes.fit-school', $answers->sheet->box) }}">
                             @csrf
                             @method('put')
-                            <button class="button small" name="school" value="{{ $other->plan->packingOrder->value }}">
-                                {{ __('fit.schools.do') }}<span class="sr-only">:
-                                    {{ __("fit.schools.{$other->plan->packingOrder->value}.name") }}</span></button>
+                            <button class="button small" name="school"
+                                value="{{ $other->plan->ways->packingOrder->value }}">
+                                {{ __('fit.orders.do') }}<span class="sr-only">:
+                                    {{ __("fit.orders.{$other->plan->ways->packingOrder->value}.name") }}</span>
+                                    </button>
                         </form>
                     @endif
                 </div>

@@ -8,7 +8,7 @@
         <ol class="mt-5 grid gap-4">
             @foreach ([
                 'Say for whom' => 'A band of years, girl or boy, and a theme that holds it together.',
-                'Take the list shopping' => 'The box comes with all that '.$guide->drive
+                'Take the list shopping' => 'The box comes with all that '.$guide->edition->drive
                     .' asks for, as a list to buy. Print it as a check sheet.',
                 'Write down what you got' =>
                     'What was paid and for how many: every cent finds its box, and the rest stays in your stash.',

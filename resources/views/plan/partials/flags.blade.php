@@ -15,8 +15,9 @@
             <h2 id="flags-list">{{ __('flags.title') }}</h2>
             <p class="text-ink-soft">
                 By <a class="link"
-                    href="{{ route('guides.show', $sheet->plan->guide->id) }}">{{ $sheet->plan->guide->drive }}</a>,
-                    guide of {{ $sheet->plan->guide->dated }}
+                    href="{{ route('guides.show',
+                        $sheet->plan->guide->edition->id) }}">{{ $sheet->plan->guide->edition->drive }}</a>,
+                    guide of {{ $sheet->plan->guide->edition->dated }}
                     (<a class="link" href="{{ route('boxes.compare', $sheet->box) }}">compare</a>), and by public
                     figures; cautions, no certificate.
             </p>

@@ -16,9 +16,12 @@ use PluckyWren\Core\Guide\Rules\Age\SmallParts;
 use PluckyWren\Core\Guide\Rules\Age\SmallPartsCylinder;
 use PluckyWren\Core\Guide\Rules\Rule;
 use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Stash\Inside;
 use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\Measures;
 use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Shape;
+use PluckyWren\Core\Stash\Thing;
 use Tests\Core\Guide\Boxes;
 
 /** Each rule at the edges of its public figure. */
@@ -64,12 +67,9 @@ final class AgeRulesTest extends TestCase
         self::assertSame(['age.small-parts'], Boxes::ids(new SmallParts, '1-4', Boxes::held('toy-car', traits: [])));
         // 43 x 18 x 12 stands out by little; measured it is fine, unmeasured it may be smaller.
         self::assertSame([], Boxes::ids(new SmallParts, '2-3', Boxes::held('eraser', mm: [60, 20, 14], traits: [])));
-        $near = (new SmallParts)->findings(
-            Boxes::of(
-                '2-3',
-                new Held('x', 'x', 'X', 1, [], Boxes::held('eraser')->itemKind, Size::ofMm(50, 18, 12), false),
-            ),
-        );
+        $eraser = Boxes::held('eraser')->thing;
+        $thin = new Thing($eraser->kind, 'X', new Measures(Size::ofMm(50, 18, 12)), [], null, Inside::nothing());
+        $near = (new SmallParts)->findings(Boxes::of('2-3', new Held('x', $thin)));
         self::assertSame(['measure.near-the-cylinder', false], [$near[0]->id, $near[0]->canBeOverruled]);
         self::assertSame([], Boxes::ids(new SmallParts, '2-3', Boxes::held('socks', mm: [20, 15, 10])));
     }

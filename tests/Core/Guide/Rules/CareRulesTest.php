@@ -101,7 +101,7 @@ final class CareRulesTest extends TestCase
             new NothingTwice,
             [
                 Boxes::held('comb'),
-                new Held('kit/comb', 'comb', 'Comb in a bag', 1, [], Boxes::held('comb')->itemKind, inside: 'kit'),
+                Boxes::inKit('comb', 'Comb in a bag'),
             ],
             ['twice.hidden'],
         ];
@@ -116,7 +116,7 @@ final class CareRulesTest extends TestCase
 
     public function test_a_need_inside_a_kit_counts_and_one_thing_fills_one_need(): void
     {
-        $kit = new Held('kit/comb', 'comb', 'Comb in a care bag', 1, [], Boxes::held('comb')->itemKind, inside: 'kit');
+        $kit = Boxes::inKit('comb', 'Comb in a care bag');
 
         self::assertContains('missing.comb', Boxes::ids(new NeedsAreFilled, '8-12'));
         self::assertNotContains('missing.comb', Boxes::ids(new NeedsAreFilled, '8-12', $kit));
@@ -138,7 +138,10 @@ final class CareRulesTest extends TestCase
                 ),
                 range(1, 25),
             );
-            $recipient = new Recipient($guide->bands[mt_rand(0, count($guide->bands) - 1)], Gender::Girl);
+            $recipient = new Recipient(
+                $guide->audience->bands[mt_rand(0, count($guide->audience->bands) - 1)],
+                Gender::Girl,
+            );
             $before = count($guide->needsFilled($recipient, $held)->missing());
             array_splice($held, mt_rand(0, 24), 1);
             self::assertGreaterThanOrEqual($before, count($guide->needsFilled($recipient, $held)->missing()));

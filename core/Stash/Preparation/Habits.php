@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Stash\Preparation;
 
 /** How a crew likes to do what can be done in several good ways; none is wrong. */
-final readonly class Schools
+final readonly class Habits
 {
     /**
      * @param  bool  $bagsPuzzles  a puzzle goes into a bag with its picture, rather than in its box

@@ -10,20 +10,20 @@ use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use PluckyWren\Core\Stash\Preparation\Schools;
+use PluckyWren\Core\Stash\Preparation\Habits;
 
 /** Keeps how a crew likes to do what can be done in several good ways. */
-final class SchoolsController
+final class HabitsController
 {
     public function __invoke(Request $request, ChangeCrew $changeCrew, #[CurrentUser] User $user): RedirectResponse
     {
-        $schools = static fn (string $before): Schools => new Schools(
+        $habits = static fn (string $before): Habits => new Habits(
             $request->boolean("{$before}bags_puzzles"),
             $request->boolean("{$before}strips_packaging"),
             $request->boolean("{$before}sends_photos"),
         );
-        $changeCrew->schools($user->crew, $schools(''), $request->has('was_bags_puzzles') ? $schools('was_') : null);
+        $changeCrew->habits($user->crew, $habits(''), $request->has('was_bags_puzzles') ? $habits('was_') : null);
 
-        return back(303)->with('said', Words::of('tasks.schools-kept'));
+        return back(303)->with('said', Words::of('tasks.habits-kept'));
     }
 }

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Stash;
+
+/** What a thing is, wherever it is: of what kind, what it is called and like, how large, and what lies in it. */
+final readonly class Thing
+{
+    /** @param list<ItemTrait> $traits */
+    public function __construct(
+        public ItemKind $kind,
+        public string $name,
+        public Measures $measures,
+        public array $traits,
+        public ?string $sizeLabel,
+        public Inside $inside,
+    ) {}
+
+    /** As its kind usually is. */
+    public static function usual(ItemKind $kind, ?string $name = null): self
+    {
+        return new self(
+            $kind,
+            $name ?? $kind->name,
+            new Measures($kind->body->size),
+            $kind->care->traits,
+            null,
+            Inside::nothing(),
+        );
+    }
+}
