@@ -13,12 +13,19 @@ use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\Files\BoxDocument;
 use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Colour\Palette;
 use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Stash\Cost;
+use PluckyWren\Core\Stash\Lot as LotValue;
 use PluckyWren\Core\Stash\LotLimits;
+use PluckyWren\Core\Stash\Origin;
 use PluckyWren\Core\Stash\Packaging;
+use PluckyWren\Core\Stash\Remarks;
 use PluckyWren\Core\Stash\Source;
+use PluckyWren\Core\Stash\Thing;
 
 /** Puts a box from a file on the shelf, with lots for what is in it; all of it, or nothing. */
 final readonly class ImportBox
@@ -62,32 +69,44 @@ final readonly class ImportBox
             return $this->fillBox->list($box, $piece->kind, $piece->quantity);
         }
         $pack = self::packOf($piece);
-        $measures = $piece->thing->measures;
-        $lot = new Lot([
-            'crew_id' => $box->crew_id, 'kind' => $piece->kind->id, 'name' => LotLimits::cut('name', $piece->name),
-            // Where a share of a pack is no whole cent, the whole pack is written down, and the rest of it as gone: the
-            // price stays exact.
-            'pieces' => $pack[1] ?? $piece->quantity, 'gone' => ($pack[1] ?? $piece->quantity) - $piece->quantity,
-            'price_state' => $pack === null && $piece->price->state === PriceState::Paid
-                ? PriceState::Free
-                : $piece->price->state,
-            'paid' => $pack[0] ?? null,
-            'currency' => $box->sending_gift->currency->code,
-            'source' => $piece->source ?? Source::Shop,
-            'place' => LotLimits::cut('place', $place),
-            'got_on' => Today::here(),
-            'size' => $measures->size,
-            'is_measured' => $measures->areTaken,
-            'size_label' => LotLimits::cut('size_label', $piece->thing->sizeLabel),
-            'traits' => $piece->thing->traits,
-            'holds' => $piece->thing->inside->counts(),
-            'packaged' => $measures->packaging === Packaging::None ? null : $measures->size,
-            'is_packaged' => $measures->packaging === Packaging::Stays,
-        ]);
+        // Where a share of a pack is no whole cent, the whole pack is written down, and the rest of it as gone: the
+        // price stays exact.
+        $pieces = $pack[1] ?? $piece->quantity;
+        $lot = new Lot(['crew_id' => $box->crew_id, 'gone' => $pieces - $piece->quantity]);
+        $lot->describe(self::lotOf($piece, $pieces, $pack[0] ?? null, $place, $box->sending_gift->currency));
         $added = $this->fillBox->add($box, $lot, $piece->quantity);
         $added->update(['done' => $piece->done]);
 
         return $added;
+    }
+
+    private static function lotOf(
+        PlannedPiece $piece,
+        int $pieces,
+        ?Money $paid,
+        ?string $place,
+        Currency $currency,
+    ): LotValue {
+        $thing = $piece->thing;
+        $source = $piece->source ?? Source::Shop;
+        $isUnknown = $piece->price->state === PriceState::Unknown;
+
+        return new LotValue(
+            new Thing(
+                $thing->kind,
+                (string) LotLimits::cut('name', $thing->name),
+                $thing->measures,
+                $thing->traits,
+                LotLimits::cut('size_label', $thing->sizeLabel),
+                $thing->inside,
+            ),
+            $pieces,
+            Cost::decided($source, $currency, $paid, $isUnknown ? PriceState::Unknown : PriceState::Free),
+            new Origin($source, LotLimits::cut('place', $place), Today::here()),
+            new Remarks,
+            Palette::none(),
+            $thing->measures->packaging === Packaging::None ? null : $thing->measures->size,
+        );
     }
 
     /**

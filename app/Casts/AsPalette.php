@@ -6,7 +6,7 @@ namespace App\Casts;
 
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
-use PluckyWren\Core\Box\Palette;
+use PluckyWren\Core\Colour\Palette;
 
 /** @implements CastsAttributes<Palette, Palette> */
 final class AsPalette implements CastsAttributes

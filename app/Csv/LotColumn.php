@@ -81,6 +81,44 @@ enum LotColumn: string
         'holds' => ['contents'],
     ];
 
+    /** The fields that the core reads of a lot, by column; what only a table says has none. */
+    public const FIELDS = [
+        'kind' => 'kind',
+        'name' => 'name',
+        'pieces' => 'pieces',
+        'in a pack' => 'pack_pieces',
+        'price' => 'price_state',
+        'paid' => 'price',
+        'list price' => 'list_price',
+        'source' => 'source',
+        'place' => 'place',
+        'date' => 'got_on',
+        'length' => 'length',
+        'width' => 'width',
+        'height' => 'height',
+        'measured' => 'is_measured',
+        'size label' => 'size_label',
+        'traits' => 'traits',
+        'tags' => 'tags',
+        'kept in' => 'kept',
+        'note' => 'note',
+        'colours' => 'colours',
+        'packaged length' => 'packaged_length',
+        'packaged width' => 'packaged_width',
+        'packaged height' => 'packaged_height',
+        'goes in packaged' => 'is_packaged',
+        'materials' => 'materials',
+        'minutes' => 'minutes',
+        'due' => 'due_on',
+        'price desk' => 'desk',
+        'holds' => 'holds',
+    ];
+
+    public static function ofField(string $field): self
+    {
+        return self::from((string) array_search($field, self::FIELDS, true));
+    }
+
     /** The column that a header means, or null where it means none of ours. */
     public static function ofHeader(string $header): ?self
     {

@@ -11,7 +11,6 @@ use PluckyWren\Core\Csv\CsvText;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
-use PluckyWren\Core\Stash\Catalogue;
 
 /**
  * A file of lots that was sent and is looked at before anything is kept; it lies in its crew's own folder until then.
@@ -191,7 +190,7 @@ final class LotImport
     /** @param array<int, LotColumn> $columns */
     private function reader(array $columns): LotReader
     {
-        return new LotReader(resolve(Catalogue::class), $this->currency(), $columns);
+        return new LotReader($this->user->crew, $this->currency(), $columns);
     }
 
     /** Determine if a column holds amounts: most of its cells read as one, and some have decimals or a sign. */

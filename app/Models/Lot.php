@@ -20,10 +20,9 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use LogicException;
-use PluckyWren\Core\Box\ColourNames;
-use PluckyWren\Core\Box\Palette;
 use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Colour\ColourNames;
+use PluckyWren\Core\Colour\Palette;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
@@ -31,14 +30,18 @@ use PluckyWren\Core\Money\Notation;
 use PluckyWren\Core\Money\Price;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Cost;
 use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
 use PluckyWren\Core\Stash\Inside;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\Lot as LotValue;
 use PluckyWren\Core\Stash\Measures;
+use PluckyWren\Core\Stash\Origin;
 use PluckyWren\Core\Stash\Packaging;
 use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Remarks;
 use PluckyWren\Core\Stash\Source;
 use PluckyWren\Core\Stash\Stock;
 use PluckyWren\Core\Stash\Thing;
@@ -211,7 +214,7 @@ final class Lot extends Model
             'place' => $place,
             'size_label' => $piece->thing->sizeLabel,
             'traits' => $piece->thing->traits,
-            'holds' => $piece->thing->inside,
+            'holds' => $piece->thing->inside->counts(),
         ]);
     }
 
@@ -256,17 +259,10 @@ final class Lot extends Model
         );
     }
 
-    /** Get what one piece of it cost. */
+    /** Get the price of one of them. */
     public function price(): Price
     {
-        return match ($this->price_state) {
-            PriceState::Paid => Price::paid(
-                $this->paid ?? throw new LogicException("Lot {$this->id} is paid without an amount."),
-                $this->pieces,
-            ),
-            PriceState::Free => Price::free(Currency::of($this->currency, resolve(Notation::class))),
-            PriceState::Unknown => Price::unknown(),
-        };
+        return $this->cost()->price($this->pieces);
     }
 
     /** Get where it came from, in a few words. */
@@ -289,13 +285,81 @@ final class Lot extends Model
     }
 
     /**
-     * Get so many of it as a piece of a box, with all that is known of it: the one way from a lot to a planned piece.
+     * Get so many of it as a piece of a box, with all that is known of it.
      *
      * @param  list<Task>  $done  what was done to those pieces
      */
     public function planned(string $id, int $quantity, array $done = []): PlannedPiece
     {
-        return new PlannedPiece($id, $this->thing(), $quantity, $this->price(), $this->source, $done);
+        return PlannedPiece::ofLot($id, $this->value(), $quantity, $done);
+    }
+
+    /** Get what the row says, as the core knows a lot. */
+    public function value(): LotValue
+    {
+        return new LotValue(
+            $this->thing(),
+            $this->pieces,
+            $this->cost(),
+            new Origin(
+                $this->source,
+                $this->place,
+                $this->got_on,
+                $this->due_on,
+                $this->materials,
+                $this->minutes,
+                $this->desk,
+            ),
+            new Remarks($this->note, $this->tags === '' ? [] : explode(', ', $this->tags), $this->kept),
+            $this->colours,
+            $this->packaged,
+        );
+    }
+
+    /** Put what the core knows of a lot into the row. */
+    public function describe(LotValue $lot): self
+    {
+        $thing = $lot->thing;
+
+        return $this->fill([
+            'kind' => $thing->kind->id,
+            'name' => $thing->name,
+            'pieces' => $lot->pieces,
+            'price_state' => $lot->cost->state,
+            'currency' => $lot->cost->currency->code,
+            'paid' => $lot->cost->paid,
+            'list' => $lot->cost->list,
+            'pack_pieces' => $lot->cost->packPieces,
+            'source' => $lot->origin->source,
+            'place' => $lot->origin->place,
+            'got_on' => $lot->origin->gotOn,
+            'due_on' => $lot->origin->dueOn,
+            'materials' => $lot->origin->materials,
+            'minutes' => $lot->origin->minutes,
+            'desk' => $lot->origin->desk,
+            'size' => $thing->measures->size,
+            'is_measured' => $thing->measures->areTaken,
+            'packaged' => $lot->packaged,
+            'is_packaged' => $thing->measures->packaging === Packaging::Stays,
+            'size_label' => $thing->sizeLabel,
+            'traits' => $thing->traits,
+            'colours' => $lot->colours,
+            'holds' => $thing->inside->counts(),
+            'note' => $lot->remarks->note,
+            'tags' => implode(', ', $lot->remarks->tags),
+            'kept' => $lot->remarks->keptIn,
+        ]);
+    }
+
+    private function cost(): Cost
+    {
+        return Cost::fromRow(
+            $this->price_state,
+            Currency::of($this->currency, resolve(Notation::class)),
+            $this->paid,
+            $this->list,
+            $this->pack_pieces,
+        );
     }
 
     private function thing(): Thing
@@ -304,7 +368,7 @@ final class Lot extends Model
             $this->itemKind(),
             $this->name,
             new Measures(
-                $this->sizeInBox(),
+                $this->size,
                 $this->is_measured,
                 Packaging::of($this->packaged !== null, $this->is_packaged),
             ),

@@ -30,7 +30,7 @@ use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use OutOfBoundsException;
 use PluckyWren\Core\Box\BoxKinds;
-use PluckyWren\Core\Box\ColourNames;
+use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
 use PluckyWren\Core\Fit\Solver;
 use PluckyWren\Core\Guide\Rules\RuleBook;

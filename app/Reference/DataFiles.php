@@ -6,7 +6,7 @@ namespace App\Reference;
 
 use JsonException;
 use PluckyWren\Core\Box\BoxKinds;
-use PluckyWren\Core\Box\ColourNames;
+use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Stash\Catalogue;
 
 /**

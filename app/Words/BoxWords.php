@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\Box;
-use PluckyWren\Core\Box\Colour;
-use PluckyWren\Core\Box\ColourNames;
+use PluckyWren\Core\Colour\Colour;
+use PluckyWren\Core\Colour\ColourNames;
 
 /** One field of a box, as one reads it; by the names of its form's groups. */
 final class BoxWords

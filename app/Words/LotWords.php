@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\Lot;
-use PluckyWren\Core\Box\Colour;
-use PluckyWren\Core\Box\ColourNames;
+use PluckyWren\Core\Colour\Colour;
+use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Stash\ItemTrait;
 

@@ -17,6 +17,12 @@ final readonly class Thing
         public Inside $inside,
     ) {}
 
+    /** The same with other measures. */
+    public function measured(Measures $measures): self
+    {
+        return new self($this->kind, $this->name, $measures, $this->traits, $this->sizeLabel, $this->inside);
+    }
+
     /** As its kind usually is. */
     public static function usual(ItemKind $kind, ?string $name = null): self
     {

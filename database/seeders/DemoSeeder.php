@@ -14,18 +14,18 @@ use App\Models\Lot;
 use App\Models\TargetPrice;
 use App\Pages\Plan\BoxSheets;
 use App\Reference\Guides;
+use App\Reference\LotReaders;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Str;
 use LogicException;
 use PluckyWren\Core\Box\Closing\ClosingTick;
-use PluckyWren\Core\Box\Palette;
 use PluckyWren\Core\Box\Stage;
+use PluckyWren\Core\Colour\Palette;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Recipient\Gender;
-use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Source;
 
@@ -55,7 +55,7 @@ final class DemoSeeder extends Seeder
         private readonly ChangeBox $changeBox,
         private readonly BoxSheets $sheets,
         private readonly Guides $guides,
-        private readonly Catalogue $catalogue,
+        private readonly LotReaders $readers,
     ) {}
 
     public function run(): void
@@ -96,38 +96,35 @@ final class DemoSeeder extends Seeder
     /** @param DemoLot $data */
     private function lot(Crew $crew, array $data): Lot
     {
-        $kind = $this->catalogue->get($data['kind']);
-        $paid = $data['paid'] === null ? null : Money::parse($data['paid'], $crew->currency);
-
-        return Lot::query()->create([
-            'crew_id' => $crew->id,
-            'kind' => $kind->id,
+        $size = array_map(strval(...), $data['size'] ?? []);
+        $value = $this->readers->of($crew)->read(array_map(strval(...), array_filter([
+            'kind' => $data['kind'],
             'name' => $data['name'],
             'pieces' => $data['pieces'],
             // In the demo everything that comes in numbers came in one pack.
-            'pack_pieces' => in_array($data['source'], ['shop', 'clearance', 'online'], true) ? $data['pieces'] : null,
-            'price_state' => $paid === null
-                ? PriceState::Unknown
-                : ($paid->isZero() ? PriceState::Free : PriceState::Paid),
-            'paid' => $paid?->isZero() === false ? $paid : null,
-            'currency' => $crew->currency->code,
-            'source' => Source::from($data['source']),
-            'place' => $data['place'] ?? null,
-            'got_on' => now()->subDays($data['daysAgo']),
-            'size' => isset($data['size']) ? Size::ofMm(...$data['size']) : $kind->body->size,
-            'is_measured' => isset($data['size']),
-            'size_label' => $data['sizeLabel'] ?? null,
-            'traits' => $kind->care->traits,
-            'list' => isset($data['list']) ? Money::parse($data['list'], $crew->currency) : null,
+            'pack_pieces' => in_array($data['source'], ['shop', 'clearance', 'online'], true) ? $data['pieces'] : '',
+            'price' => $data['paid'],
+            'price_state' => $data['paid'] === null ? PriceState::Unknown->value : '',
+            'list_price' => $data['list'] ?? '',
+            'source' => $data['source'],
+            'place' => $data['place'] ?? '',
+            'got_on' => now()->subDays($data['daysAgo'])->toDateString(),
+            'due_on' => isset($data['dueInDays']) ? now()->addDays($data['dueInDays'])->toDateString() : '',
+            'length' => $size[0] ?? '',
+            'width' => $size[1] ?? '',
+            'height' => $size[2] ?? '',
+            'is_measured' => $size === [] ? '' : 'yes',
+            'size_label' => $data['sizeLabel'] ?? '',
             'tags' => $data['tags'] ?? '',
-            'kept' => $data['kept'] ?? null,
-            'note' => $data['note'] ?? null,
-            'materials' => $data['materials'] ?? null,
-            'minutes' => $data['minutes'] ?? null,
-            'fault' => $data['fault'] ?? null,
-            'fault_end' => $data['faultEnd'] ?? null,
-            'due_on' => isset($data['dueInDays']) ? now()->addDays($data['dueInDays']) : null,
-        ]);
+            'kept' => $data['kept'] ?? '',
+            'note' => $data['note'] ?? '',
+            'materials' => $data['materials'] ?? '',
+            'minutes' => $data['minutes'] ?? '',
+        ], static fn (mixed $typed): bool => $typed !== null)));
+        $lot = (new Lot(['crew_id' => $crew->id]))->describe($value);
+        $lot->fill(['fault' => $data['fault'] ?? null, 'fault_end' => $data['faultEnd'] ?? null])->save();
+
+        return $lot;
     }
 
     /** A box whose lid is on had everything done to it. */

@@ -25,6 +25,21 @@ return [
         'cheapest' => 'cheapest first',
     ],
 
+    // What is wrong with a field, said beside it.
+    'wrong' => [
+        'kind' => 'Choose one of these.',
+        'source' => 'Choose one of these.',
+        'pieces' => 'A whole number from 1 to 10,000, please.',
+        'minutes' => 'Whole minutes, please, or nothing.',
+        'max' => 'That is too long: at most :most characters.',
+        'name-max' => 'A name has at most :most characters.',
+        'got_on' => 'A day from 2000 up to today, please.',
+        'past-day' => 'A day from 2000 up to today, please.',
+        'due_on' => 'A day, please, or nothing where it is here.',
+        'contents' => '“:text” is no kind of thing we know. Write how many and what, like “2 Pencil”.',
+        'packaging' => 'All three sides of the packaging, please.',
+    ],
+
     'errors' => [
         'unit' => ':side without a unit is millimetres, and this kind is usually about :usual mm long. Write “:side '
             .'cm” or “:side in” if that is meant, or “:side mm”.',

@@ -21,11 +21,12 @@ final class CorePurityTest extends TestCase
         'Money' => ['Text'],
         'Recipient' => [],
         'Csv' => [],
+        'Colour' => [],
         'Fit' => ['Measure'],
-        'Stash' => ['Text', 'Measure', 'Money', 'Recipient', 'Fit'],
+        'Stash' => ['Text', 'Measure', 'Money', 'Recipient', 'Colour', 'Fit'],
         'Guide' => ['Measure', 'Money', 'Recipient', 'Fit', 'Stash'],
         'Season' => ['Money', 'Stash', 'Guide'],
-        'Box' => ['Measure', 'Money', 'Recipient', 'Stash', 'Guide', 'Fit'],
+        'Box' => ['Measure', 'Money', 'Recipient', 'Colour', 'Stash', 'Guide', 'Fit'],
     ];
 
     #[DataProvider('files')]

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use PluckyWren\Core\Box\BoxKinds;
-use PluckyWren\Core\Box\ColourNames;
+use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Stash\Catalogue;
 

@@ -23,7 +23,7 @@ final class ArrowsTest extends TestCase
         'Casts' => [],
         'Console' => ['Fit', 'Models', 'Reference', 'Words'],
         'Crews' => ['Models'],
-        'Csv' => ['Models', 'Support', 'Words'],
+        'Csv' => ['Models', 'Reference', 'Support', 'Words'],
         'Database' => [],
         'Editing' => ['Refusals'],
         'Fit' => ['Models'],

@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace App\Pages\Gather;
 
+use App\Models\Crew;
 use App\Models\Lot;
-use App\Support\Today;
 use App\Words\Words;
-use Carbon\CarbonImmutable;
+use App\Words\WrongWords;
 use Illuminate\Http\Request;
 use Illuminate\Support\MessageBag;
 use PluckyWren\Core\CoreException;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
-use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
-use PluckyWren\Core\Stash\LotLimits;
+use PluckyWren\Core\Stash\Lot as LotValue;
+use PluckyWren\Core\Stash\Reading\LotReader;
+use PluckyWren\Core\Stash\Reading\Unreadable;
 use PluckyWren\Core\Stash\Source;
 
 /** A receipt as it is typed: place and day once, a line for each lot, and what the receipt says it comes to. */
@@ -32,9 +33,15 @@ final readonly class QuickEntry
 
     private const MOST_ROWS = 60;
 
+    /** So much of a text is read; what is longer is refused all the same. */
+    private const LONGEST = 100;
+
+    /** What a line says of its lot; the rest is said once, above. */
+    private const OF_A_LINE = ['kind', 'name', 'pieces', 'price'];
+
     /**
-     * @param list<array{kind: ItemKind|null, name: string, pieces: string, paid: string, amount: Money|null}> $rows as
-     *     typed, empty ones too
+     * @param  list<array{kind: ItemKind|null, name: string, pieces: string, paid: string, lot: LotValue|null}>  $rows
+     *     as typed, empty ones too
      */
     private function __construct(
         private Currency $currency,
@@ -47,44 +54,35 @@ final readonly class QuickEntry
         public MessageBag $wrong,
     ) {}
 
-    public static function of(Request $request, Catalogue $catalogue, Currency $currency): self
+    public static function of(Request $request, Crew $crew, Catalogue $catalogue, LotReader $reader): self
     {
-        $text = static fn (mixed $typed, int $most = 80): string => is_string($typed)
-            ? trim(mb_substr($typed, 0, $most + 1))
-            : '';
         $wrong = new MessageBag;
-        $rows = [];
+        $receipt = [
+            'place' => self::text($request->input('place')),
+            'got_on' => self::text($request->input('got_on', $crew->today()->toDateString())),
+            'source' => (Source::tryFrom(self::text($request->input('source'))) ?? Source::Shop)->value,
+        ];
         $typed = array_values((array) $request->input('rows', []));
         if (count($typed) > self::MOST_ROWS) {
             $wrong->add('rows', Words::of('quick.too-many', ['most' => self::MOST_ROWS, 'lines' => count($typed)]));
         }
-        foreach ($typed as $index => $row) {
-            $rows[] = self::row($index, is_array($row) ? array_map($text, $row) : [], $catalogue, $currency, $wrong);
+        $rows = [];
+        foreach ($typed as $index => $cells) {
+            $row = self::row(is_array($cells) ? array_map(self::text(...), $cells) : [], $catalogue);
+            $rows[] = self::isFilled($row) ? self::read($index, $row, $receipt, $reader, $wrong) : $row;
         }
         $filled = array_keys(array_filter($rows, self::isFilled(...)));
         $wanted = min(self::MOST_ROWS, max(self::ROWS, 1 + (int) end($filled) + self::SPARE_ROWS));
-        while (count($rows) < $wanted) {
-            $rows[] = ['kind' => null, 'name' => '', 'pieces' => '', 'paid' => '', 'amount' => null];
-        }
-        $place = $text($request->input('place'));
-        if (mb_strlen($place) > 80) {
-            $wrong->add('place', Words::of('stash.errors.max', ['max' => 80]));
-        }
-        $gotOn = $text($request->input('got_on', Today::here()->toDateString()));
-        $day = CarbonImmutable::canBeCreatedFromFormat($gotOn, 'Y-m-d') ? CarbonImmutable::parse($gotOn) : null;
-        if ($day === null || $day > Today::here() || $day->year < 2000 || $day->toDateString() !== $gotOn) {
-            $wrong->add('got_on', Words::of('stash.errors.got-on'));
-        }
-        $total = $text($request->input('total'));
+        $total = self::text($request->input('total'));
 
         return new self(
-            $currency,
-            $place,
-            $gotOn,
-            Source::tryFrom($text($request->input('source'))) ?? Source::Shop,
+            $crew->currency,
+            $receipt['place'],
+            $receipt['got_on'],
+            Source::from($receipt['source']),
             $total,
-            $rows,
-            self::money($total, 'total', $currency, $wrong),
+            array_pad($rows, $wanted, self::row([], $catalogue)),
+            self::money($total, $crew->currency, $wrong),
             $wrong,
         );
     }
@@ -92,9 +90,11 @@ final readonly class QuickEntry
     /** Get what the lines add up to. */
     public function sum(): Money
     {
+        $paid = array_map(static fn (array $row): ?Money => $row['lot']?->cost->paid, $this->rows);
+
         return array_reduce(
-            $this->rows,
-            static fn (Money $sum, array $row): Money => $row['amount'] === null ? $sum : $sum->plus($row['amount']),
+            array_filter($paid),
+            static fn (Money $sum, Money $amount): Money => $sum->plus($amount),
             Money::zero($this->currency),
         );
     }
@@ -111,89 +111,69 @@ final readonly class QuickEntry
     }
 
     /** @return list<Lot> one for each line, not saved yet */
-    public function lots(int $crewId): array
+    public function lots(Crew $crew): array
     {
-        $lots = [];
-        foreach ($this->rows as $row) {
-            if ($row['kind'] === null) {
-                continue;
-            }
-            $isPaid = $row['amount']?->isZero() === false;
-            $lots[] = new Lot([
-                'crew_id' => $crewId,
-                'kind' => $row['kind']->id,
-                'name' => $row['name'] === '' ? $row['kind']->name : $row['name'],
-                'pieces' => max(1, (int) $row['pieces']),
-                'price_state' => $isPaid
-                    ? PriceState::Paid
-                    : (
-                        $row['amount'] !== null || $this->source->isUsuallyFree()
-                            ? PriceState::Free
-                            : PriceState::Unknown
-                    ),
-                'currency' => $this->currency->code,
-                'paid' => $isPaid ? $row['amount'] : null,
-                'source' => $this->source,
-                'place' => $this->place === '' ? null : $this->place,
-                'got_on' => $this->gotOn,
-                'size' => $row['kind']->body->size,
-                'traits' => $row['kind']->care->traits,
-            ]);
-        }
+        return array_map(
+            static fn (LotValue $lot): Lot => (new Lot(['crew_id' => $crew->id]))->describe($lot),
+            array_values(array_filter(array_column($this->rows, 'lot'))),
+        );
+    }
 
-        return $lots;
+    private static function text(mixed $typed): string
+    {
+        return is_string($typed) ? trim(mb_substr($typed, 0, self::LONGEST)) : '';
     }
 
     /**
      * @param  array<array-key, string>  $typed
-     * @return array{kind: ItemKind|null, name: string, pieces: string, paid: string, amount: Money|null}
+     * @return array{kind: ItemKind|null, name: string, pieces: string, paid: string, lot: LotValue|null}
      */
-    private static function row(
-        int $index,
-        array $typed,
-        Catalogue $catalogue,
-        Currency $currency,
-        MessageBag $wrong,
-    ): array {
-        $row = [
-            'kind' => null,
+    private static function row(array $typed, Catalogue $catalogue): array
+    {
+        $kind = $typed['kind'] ?? '';
+
+        return [
+            'kind' => $catalogue->has($kind) ? $catalogue->get($kind) : null,
             'name' => $typed['name'] ?? '',
             'pieces' => $typed['pieces'] ?? '',
             'paid' => $typed['paid'] ?? '',
-            'amount' => null,
+            'lot' => null,
         ];
-        $kind = $typed['kind'] ?? '';
-        $row['kind'] = $catalogue->has($kind) ? $catalogue->get($kind) : null;
-        if (! self::isFilled($row)) {
-            return $row;
-        }
+    }
+
+    /**
+     * @param  array{kind: ItemKind|null, name: string, pieces: string, paid: string, lot: LotValue|null}  $row
+     * @param  array<string, string>  $receipt  what holds for every line
+     * @return array{kind: ItemKind|null, name: string, pieces: string, paid: string, lot: LotValue|null}
+     */
+    private static function read(int $index, array $row, array $receipt, LotReader $reader, MessageBag $wrong): array
+    {
         if ($row['kind'] === null) {
             $wrong->add("rows.{$index}", Words::of('quick.kind'));
+
+            return $row;
         }
-        if (mb_strlen($row['name']) > 80) {
-            $wrong->add("rows.{$index}", Words::of('stash.errors.name-max'));
+        try {
+            $row['lot'] = $reader->read([
+                'kind' => $row['kind']->id, 'name' => $row['name'], 'pieces' => $row['pieces'],
+                'price' => $row['paid'], ...$receipt,
+            ]);
+        } catch (Unreadable $why) {
+            foreach ($why->wrong as [$field, $one]) {
+                $where = in_array($field, self::OF_A_LINE, true) ? "rows.{$index}" : $field;
+                $wrong->has($where) || $wrong->add($where, WrongWords::besideField($field, $one));
+            }
         }
-        if (
-            $row['pieces'] !== ''
-                && (
-                    preg_match('/^\d{1,5}$/', $row['pieces']) !== 1
-                        || (int) $row['pieces'] < 1
-                        || (int) $row['pieces'] > LotLimits::PIECES
-                )
-        ) {
-            $wrong->add("rows.{$index}", Words::of('stash.errors.pieces'));
-        }
-        $row['amount'] = self::money($row['paid'], "rows.{$index}", $currency, $wrong);
 
         return $row;
     }
 
-    private static function money(string $text, string $field, Currency $currency, MessageBag $wrong): ?Money
+    private static function money(string $text, Currency $currency, MessageBag $wrong): ?Money
     {
         try {
             return $text === '' ? null : Money::parse($text, $currency);
         } catch (CoreException $why) {
-            $wrong->add($field, $why->getMessage());
+            $wrong->add('total', $why->getMessage());
 
             return null;
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Box\Files;
 
-use PluckyWren\Core\Box\Palette;
 use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Colour\Palette;
 use PluckyWren\Core\Money\Money;
 
 /** A box as it travels in a file: its plan, and what only people need to know of it. */

@@ -13,13 +13,12 @@ use App\Models\User;
 use App\Reference\Notations;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
-use PluckyWren\Core\Box\Palette;
+use PluckyWren\Core\Colour\Palette;
 use PluckyWren\Core\Csv\CsvText;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
-use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Source;
 use Symfony\Component\HttpFoundation\Response;
@@ -106,7 +105,7 @@ final class InAndOutTest extends TestCase
     {
         foreach ([true, false] as $isMeasured) {
             $row = LotWriter::row($this->lot('soap', ['is_measured' => $isMeasured]));
-            $read = (new LotReader(resolve(Catalogue::class), $this->crew->currency, LotWriter::columns()))->read($row);
+            $read = (new LotReader($this->crew, $this->crew->currency, LotWriter::columns()))->read($row);
 
             self::assertInstanceOf(Lot::class, $read);
             self::assertSame($isMeasured, $read->is_measured);

@@ -6,8 +6,10 @@ namespace App\Http\Controllers\Gather;
 
 use App\Actions\KeepLots;
 use App\Http\Responses\PageOrFragment;
+use App\Models\Crew;
 use App\Models\User;
 use App\Pages\Gather\QuickEntry;
+use App\Reference\LotReaders;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -15,11 +17,11 @@ use PluckyWren\Core\Stash\Catalogue;
 
 final readonly class QuickEntryController
 {
-    public function __construct(private Catalogue $catalogue) {}
+    public function __construct(private Catalogue $catalogue, private LotReaders $readers) {}
 
     public function show(Request $request, #[CurrentUser] User $user): PageOrFragment
     {
-        return self::page(QuickEntry::of($request, $this->catalogue, $user->crew->currency));
+        return self::page($this->entry($request, $user->crew));
     }
 
     /** Keep the whole receipt, or say what is wrong with it; where its total differs, only once that was seen. */
@@ -28,18 +30,23 @@ final readonly class QuickEntryController
         KeepLots $keepLots,
         #[CurrentUser] User $user,
     ): PageOrFragment|RedirectResponse {
-        $entry = QuickEntry::of($request, $this->catalogue, $user->crew->currency);
+        $entry = $this->entry($request, $user->crew);
         $differs = $entry->difference()?->isZero() === false && ! $request->boolean('differs');
         if ($request->boolean('check') || $entry->wrong->isNotEmpty() || $entry->isEmpty() || $differs) {
             return self::page($entry, isTried: ! $request->boolean('check'));
         }
-        $lots = $entry->lots($user->crew_id);
+        $lots = $entry->lots($user->crew);
         $keepLots->execute(...$lots);
 
         return to_route('gather', ['sort' => 'newest'])->with(
             'said',
             trans_choice('quick.kept', count($lots), ['sum' => $entry->sum()->format()]),
         );
+    }
+
+    private function entry(Request $request, Crew $crew): QuickEntry
+    {
+        return QuickEntry::of($request, $crew, $this->catalogue, $this->readers->of($crew));
     }
 
     private static function page(QuickEntry $entry, bool $isTried = false): PageOrFragment

@@ -19,7 +19,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use PluckyWren\Core\Box\BoxKinds;
-use PluckyWren\Core\Box\ColourNames;
+use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Guide\Guide;
 
 final readonly class BoxController

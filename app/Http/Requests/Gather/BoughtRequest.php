@@ -32,12 +32,12 @@ final class BoughtRequest extends FormRequest
 
     public function after(): callable
     {
-        return $this->checkPrice(...);
+        return $this->checkLot(...);
     }
 
     public function lot(): Lot
     {
-        return $this->fillLot(new Lot);
+        return (new Lot)->describe($this->typedLot());
     }
 
     /** Each kind has its own bag of errors, so that the message stands beside its own field. */

@@ -24,11 +24,16 @@ final class LotRequest extends FormRequest
 
     public function after(): callable
     {
-        return $this->checkPrice(...);
+        return $this->checkLot(...);
     }
 
     public function described(Lot $lot): Lot
     {
-        return $this->fillLot($lot);
+        $pack = $lot->pack_pieces;
+        $lot->describe($this->typedLot());
+        // What nobody says of the shop's pack stays as it was said before.
+        $lot->pack_pieces ??= $pack;
+
+        return $lot;
     }
 }

@@ -18,7 +18,7 @@ use Illuminate\Validation\Rules\RequiredIf;
 use Illuminate\Validation\Validator;
 use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\BoxKinds;
-use PluckyWren\Core\Box\Palette;
+use PluckyWren\Core\Colour\Palette;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Measure\Size;

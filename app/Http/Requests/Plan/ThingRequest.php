@@ -29,7 +29,7 @@ final class ThingRequest extends SheetRequest
     public function after(): callable
     {
         return function (Validator $validator): void {
-            $this->checkPrice($validator);
+            $this->checkLot($validator);
             if ($validator->errors()->isEmpty() && $this->integer('quantity') > $this->integer('pieces')) {
                 $validator->errors()->add(
                     'quantity',
@@ -41,7 +41,7 @@ final class ThingRequest extends SheetRequest
 
     public function lot(): Lot
     {
-        return $this->fillLot(new Lot);
+        return (new Lot)->describe($this->typedLot());
     }
 
     public function quantity(): int

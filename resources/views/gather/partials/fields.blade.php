@@ -133,7 +133,7 @@
             </div>
             <p class="mt-3 font-semibold" id="f-colours">Up to three colours</p>
             <div role="group" aria-labelledby="f-colours" class="mt-1.5 flex flex-wrap gap-2">
-                @foreach (resolve(PluckyWren\Core\Box\ColourNames::class)->all() as $hex => $colour)
+                @foreach (resolve(PluckyWren\Core\Colour\ColourNames::class)->all() as $hex => $colour)
                     <x-colour-tile :$hex :name="$colour"
                         :checked="in_array($hex, $isRefused ? (array) $typed('colours', []) : $lot?->colours->hexes() ??
                         [], true)" />

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use PluckyWren\Core\Stash\Reading\Wrong;
+
+/** What is wrong with a field of a lot, as it is said beside the field, or in the list of a file's rows. */
+final class WrongWords
+{
+    public static function besideField(string $field, Wrong $wrong): string
+    {
+        return $wrong->message !== '' ? $wrong->message : Words::of(
+            match (true) {
+                $wrong->says === 'max' && $field === 'name' => 'stash.wrong.name-max',
+                $wrong->says === 'number' => "stash.wrong.{$field}",
+                $wrong->says === 'day' => "stash.wrong.{$field}",
+                default => "stash.wrong.{$wrong->says}",
+            },
+            $wrong->with,
+        );
+    }
+
+    /** @param string $column what the field is called in the file */
+    public static function inFile(string $column, Wrong $wrong): string
+    {
+        return match (true) {
+            $wrong->message !== '' => $wrong->message,
+            $wrong->says === 'max' => ucfirst($column).': '.lcfirst(Words::of('stash.wrong.max', $wrong->with)),
+            default => Words::of("import.wrong.{$wrong->says}", [...$wrong->with, 'column' => $column]),
+        };
+    }
+}
