@@ -30,7 +30,7 @@ final class FitSolveCommand extends Command
         {problem : A problem file, or a folder of them}
         {--out= : The result file, or the folder for the results}
         {--ms= : How long to try at most, in milliseconds; 200 where neither this nor --steps is given}
-        {--steps= : How many constructions to try at most}
+        {--steps= : How many attempts to make at most}
         {--seed=1 : Where the trying starts}';
 
     protected $description = 'Solve a fit problem, or a folder of them';
@@ -104,7 +104,7 @@ final class FitSolveCommand extends Command
         $json = is_file($file) ? @file_get_contents($file) : false;
         $problem = ProblemFile::read($json === false ? throw MalformedFile::unreadable($file) : $json, $file);
         [$steps, $ms] = [$this->text($this->option('steps')), $this->text($this->option('ms'))];
-        $budget = Budget::ofConstructions($steps === '' ? self::AS_MANY_AS_GO : max(1, (int) $steps));
+        $budget = Budget::ofAttempts($steps === '' ? self::AS_MANY_AS_GO : max(1, (int) $steps));
         // A clock would make the same number of steps end sooner on a busy day, and the result another.
         $isTimed = $ms !== '' || $steps === '';
 

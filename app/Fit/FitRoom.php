@@ -199,7 +199,7 @@ final readonly class FitRoom
     /** @param 'page'|'thorough'|'answer' $for */
     private function patience(string $for): Budget
     {
-        $budget = Budget::ofConstructions(config()->integer("wren.fit.{$for}.attempts"));
+        $budget = Budget::ofAttempts(config()->integer("wren.fit.{$for}.attempts"));
 
         return config()->boolean('wren.fit.clock')
             ? $budget->cutAt(config()->integer("wren.fit.{$for}.ms"), new WallClock)

@@ -30,7 +30,7 @@ final class Tally
 
     public float $room = 0;
 
-    public int $constructions = 0;
+    public int $attempts = 0;
 
     public function __construct(private readonly float $ms) {}
 
@@ -38,7 +38,7 @@ final class Tally
     {
         $result = (new CornerSolver)->solve(
             $problem,
-            Budget::ofConstructions(100_000)->cutAt($this->ms, new ProcessorClock),
+            Budget::ofAttempts(100_000)->cutAt($this->ms, new ProcessorClock),
             1,
         );
         $broken = Validator::ofAllRules()->breaches($problem, $result);
@@ -51,7 +51,7 @@ final class Tally
         $this->volume += self::of(array_values($items));
         $this->leftOut += self::of(array_map(static fn (LeftOut $out): Item => $items[$out->id], $result->leftOut));
         $this->room += $problem->box->volume();
-        $this->constructions += $result->constructions;
+        $this->attempts += $result->attempts;
     }
 
     public function wholePercent(): float

@@ -12,7 +12,7 @@ use PluckyWren\Core\Fit\Solve\CornerSolver;
 
 /*
  * How much of problems that are known to have an answer is packed, in 200 and in 50 milliseconds of processor time
- * each; how that compares with binpackingjs; and how a construction grows with the number of pieces. Prints a table,
+ * each; how that compares with binpackingjs; and how a attempt grows with the number of pieces. Prints a table,
  * and writes it to RESULTS.md beside this file. `php -d opcache.enable_cli=1 -d opcache.jit=function -d
  * opcache.jit_buffer_size=64M bench/fit/run.php [problems a family] [part of a family's name]`
  */
@@ -55,14 +55,14 @@ $compared = static function (array $given): float {
 
     return (float) array_sum($leftOut);
 };
-/** Milliseconds that one construction of so many pieces takes, the median of boxes cut up. */
-$construction = static function (int $pieces): float {
+/** Milliseconds that one attempt of so many pieces takes, the median of boxes cut up. */
+$attempt = static function (int $pieces): float {
     $times = [];
     for ($seed = 1; $seed <= 15; $seed++) {
         $problem = Families::cutInto($seed, $pieces);
         $clock = new ProcessorClock;
         for ($at = 0; $at < 4; $at++) {
-            (new CornerSolver)->solve($problem, Budget::ofConstructions(10), $seed + $at);
+            (new CornerSolver)->solve($problem, Budget::ofAttempts(10), $seed + $at);
         }
         $times[] = $clock->elapsedMs() / 40;
     }
@@ -91,11 +91,11 @@ foreach ($families as $name => [$make, $reach, $isRigid]) {
         $name, sprintf('%.0f %%', $long->wholePercent()), "{$reach} %", sprintf('%.2f', $long->leftOutPercent()),
         sprintf('%.2f', $short->leftOutPercent() - $long->leftOutPercent()),
         $others === null ? '–' : sprintf('%.2f', $long->leftOut / max(1.0, $others)),
-        sprintf('%.0f', $long->constructions / $problems),
+        sprintf('%.0f', $long->attempts / $problems),
     ];
     fprintf(STDERR, "%s\n", implode('  ', $rows[array_key_last($rows)]));
 }
-$growth = $construction(45) / $construction(15);
+$growth = $attempt(45) / $attempt(15);
 $head = [
     'family',
     'packed whole',
@@ -103,14 +103,14 @@ $head = [
     'points of room left out',
     'more of them in 50 ms',
     'volume out / binpackingjs',
-    'constructions',
+    'attempts',
 ];
 $table = '| '.implode(' | ', $head)." |\n|---|--:|--:|--:|--:|--:|--:|\n".implode(
     '',
     array_map(static fn (array $row): string => '| '.implode(' | ', $row)." |\n", $rows),
 );
 $text = $table.sprintf(
-    "\nOne construction for 45 pieces costs %.1f times one for 15 (at most 15 are allowed).\n",
+    "\nOne attempt for 45 pieces costs %.1f times one for 15 (at most 15 are allowed).\n",
     $growth,
 );
 echo $text;

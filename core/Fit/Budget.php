@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit;
 
-/** How long a solver may try: so many constructions, cut short by the clock where one is given. */
+/** How long a solver may try: so many attempts, cut short by the clock where one is given. */
 final readonly class Budget
 {
     /** So much longer than it may try may an attempt take that began in time. */
     private const GRACE_MS = 400.0;
 
-    private function __construct(public int $constructions, private float $ms, private ?Stopwatch $stopwatch) {}
+    private function __construct(public int $attempts, private float $ms, private ?Stopwatch $stopwatch) {}
 
-    public static function ofConstructions(int $constructions): self
+    public static function ofAttempts(int $attempts): self
     {
-        return new self(max(1, $constructions), INF, null);
+        return new self(max(1, $attempts), INF, null);
     }
 
     public function cutAt(float $ms, Stopwatch $stopwatch): self
     {
-        return new self($this->constructions, $ms, $stopwatch);
+        return new self($this->attempts, $ms, $stopwatch);
     }
 
     /**
@@ -30,9 +30,9 @@ final readonly class Budget
         return $this->stopwatch !== null && $this->stopwatch->elapsedMs() >= $this->ms + self::GRACE_MS;
     }
 
-    public function allows(int $constructionsDone): bool
+    public function allows(int $attemptsDone): bool
     {
-        return $constructionsDone < $this->constructions
+        return $attemptsDone < $this->attempts
             && ($this->stopwatch === null || $this->stopwatch->elapsedMs() < $this->ms);
     }
 }

@@ -19,7 +19,7 @@ final readonly class Result
         public ?Closure $closure = null,
         public ?float $fill = null,
         public int $seed = 1,
-        public int $constructions = 0,
+        public int $attempts = 0,
     ) {}
 
     public function packsAll(): bool

@@ -29,6 +29,16 @@ final class CorePurityTest extends TestCase
         'Box' => ['Measure', 'Money', 'Recipient', 'Colour', 'Stash', 'Guide', 'Fit'],
     ];
 
+    /** Which rooms of the fit engine each of them may call; the solver is asked through its face alone. */
+    private const ROOMS_OF_FIT = [
+        'Geometry' => [],
+        'Files' => [],
+        'Check' => ['Geometry'],
+        'Solve' => ['Geometry'],
+        'Drawing' => ['Geometry'],
+        'Answer' => ['Geometry'],
+    ];
+
     #[DataProvider('files')]
     public function test_it_imports_nothing_but_itself_and_exact_arithmetic(string $path): void
     {
@@ -75,6 +85,18 @@ final class CorePurityTest extends TestCase
         ) {
             yield substr($file->getPathname(), strlen($root) + 1) => [$file->getPathname()];
         }
+    }
+
+    #[DataProvider('files')]
+    public function test_rooms_of_the_fit_engine_know_only_what_they_stand_on(string $path): void
+    {
+        // What lies in no room is shared by all of them, and stands on the geometry alone.
+        $room = preg_match('#/core/Fit/(\w+)/#', $path, $found) === 1 ? $found[1] : 'Geometry';
+        preg_match_all('/\bPluckyWren\\\\Core\\\\Fit\\\\(\w+)\\\\/', self::withoutComments($path), $called);
+        $isOfFit = str_contains($path, '/core/Fit/');
+        $strangers = $isOfFit ? array_diff($called[1], [$room], self::ROOMS_OF_FIT[$room]) : [];
+
+        self::assertSame([], array_values(array_unique($strangers)));
     }
 
     /**

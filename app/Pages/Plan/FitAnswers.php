@@ -13,7 +13,6 @@ use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Fit\Answer\LeaveOut;
 use PluckyWren\Core\Fit\Answer\Leaving;
-use PluckyWren\Core\Fit\Answer\Nooks;
 use PluckyWren\Core\Fit\Answer\Swap;
 use PluckyWren\Core\Fit\Answer\Swaps;
 use PluckyWren\Core\Fit\Closure;
@@ -22,6 +21,7 @@ use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Result;
+use PluckyWren\Core\Fit\Solve\Nooks;
 use PluckyWren\Core\Fit\Verdict;
 use PluckyWren\Core\Fit\Whereabouts;
 

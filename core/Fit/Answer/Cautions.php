@@ -6,12 +6,12 @@ namespace PluckyWren\Core\Fit\Answer;
 
 use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Fit\Form;
+use PluckyWren\Core\Fit\Geometry\Standing;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
-use PluckyWren\Core\Fit\Solve\Standing;
 
 /**
  * What the geometry of a packing warns of: a bottle that a child cannot empty, a face under something hard, a lid

@@ -7,9 +7,9 @@ namespace PluckyWren\Core\Fit\Answer;
 use PluckyWren\Core\Fit\Closure;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\LeftOut;
+use PluckyWren\Core\Fit\Losses;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
-use PluckyWren\Core\Fit\Solve\Merit;
 use PluckyWren\Core\Fit\Verdict;
 
 /** What a packing comes to, so that two can be compared: what it leaves out, and how the lid closes over the rest. */
@@ -23,11 +23,9 @@ final readonly class Outcome
     public static function of(Problem $problem, Result $result): self
     {
         $items = $problem->singles();
-        [$musts, $value] = Merit::losses(
-            array_map(static fn (LeftOut $out): Item => $items[$out->id], $result->leftOut),
-        );
+        $out = Losses::of(array_map(static fn (LeftOut $out): Item => $items[$out->id], $result->leftOut));
 
-        return new self($musts, $value, $result->closure);
+        return new self($out->musts, $out->value, $result->closure);
     }
 
     public function isBetterThan(self $that): bool

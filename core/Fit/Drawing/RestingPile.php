@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Drawing;
 
+use PluckyWren\Core\Fit\Geometry\Standing;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\RestHeights;
-use PluckyWren\Core\Fit\Solve\Standing;
 
 /**
  * The pile as it would stand before the lid presses it: each part at its resting height, lifted by what swells beneath

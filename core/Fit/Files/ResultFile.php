@@ -54,7 +54,7 @@ final class ResultFile
         }
 
         return json_encode(
-            $fields + ['fill' => $result->fill, 'seed' => $result->seed, 'constructions' => $result->constructions],
+            $fields + ['fill' => $result->fill, 'seed' => $result->seed, 'constructions' => $result->attempts],
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
     }

@@ -7,6 +7,7 @@ namespace PluckyWren\Core\Fit\Solve;
 use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Form;
+use PluckyWren\Core\Fit\Geometry\Standing;
 use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Part;

@@ -65,12 +65,7 @@ final class CornerSolver implements Solver
      */
     private function parted(Problem $problem, array $free, array $items, Budget $budget): array
     {
-        $empty = new Construction(
-            new Problem($problem->box, [], $problem->order),
-            $items,
-            Weighting::number(0),
-            new Poses,
-        );
+        $empty = new OneByOne(new Problem($problem->box, [], $problem->order), $items);
         $possible = $larger = $goesIn = [];
         foreach ($free as $item) {
             $goesIn[$item->twins()] ??= $budget->isSpent()
@@ -95,12 +90,7 @@ final class CornerSolver implements Solver
     {
         $step = max(1, intdiv($problem->box->height, self::FLOORS));
         for ($z = $step; ! $problem->box->isStraight() && $z < $problem->box->height; $z += $step) {
-            $raised = new Construction(
-                new Problem($problem->box->raisedTo($z), [], $problem->order),
-                $items,
-                Weighting::number(0),
-                new Poses,
-            );
+            $raised = new OneByOne(new Problem($problem->box->raisedTo($z), [], $problem->order), $items);
             if ($raised->place($item) !== null) {
                 return true;
             }
@@ -115,7 +105,7 @@ final class CornerSolver implements Solver
      */
     private function reasons(Problem $problem, array $items, Budget $budget): callable
     {
-        $pinnedOnly = new Construction($problem, $items, Weighting::number(0), new Poses);
+        $pinnedOnly = new OneByOne($problem, $items);
 
         $blocked = [];
 

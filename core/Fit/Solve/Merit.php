@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\Closure;
+use PluckyWren\Core\Fit\Geometry\Standing;
 use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Losses;
 use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
@@ -15,8 +17,7 @@ use PluckyWren\Core\Fit\Verdict;
 final readonly class Merit
 {
     private function __construct(
-        public int $mustsLeftOut,
-        public float $valueLeftOut,
+        public Losses $losses,
         public int $firstSightHidden,
         public int $offSchool,
         public Closure $closure,
@@ -36,11 +37,8 @@ final readonly class Merit
             }
         }
 
-        [$musts, $value] = self::losses($leftOut);
-
         return new self(
-            $musts,
-            $value,
+            Losses::of($leftOut),
             count(
                 array_filter(
                     $standing,
@@ -64,35 +62,10 @@ final readonly class Merit
         return $this->inOrder() < $that->inOrder();
     }
 
-    /**
-     * What counts before everything else: the musts left out, and the value.
-     *
-     * @param  list<Item>  $leftOut
-     * @return array{int, float}
-     */
-    public static function losses(array $leftOut): array
-    {
-        $musts = 0;
-        $value = 0.0;
-        foreach ($leftOut as $item) {
-            $musts += $item->must ? 1 : 0;
-            $value += $item->value;
-        }
-
-        return [$musts, $value];
-    }
-
-    /** @return array{int, float} */
-    public function lost(): array
-    {
-        return [$this->mustsLeftOut, $this->valueLeftOut];
-    }
-
     /** Nothing that another attempt could do better. */
     public function isPerfect(): bool
     {
-        return $this->mustsLeftOut === 0
-            && $this->valueLeftOut == 0.0
+        return $this->losses->areNone()
             && $this->firstSightHidden === 0
             && $this->offSchool === 0
             && $this->closure->verdict === Verdict::Flat && $this->closure->press == 0.0;
@@ -102,8 +75,8 @@ final readonly class Merit
     private function inOrder(): array
     {
         return [
-            $this->mustsLeftOut,
-            $this->valueLeftOut,
+            $this->losses->musts,
+            $this->losses->value,
             $this->firstSightHidden,
             $this->offSchool,
             $this->closure->press,

@@ -4,42 +4,16 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
-use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Budget;
-use PluckyWren\Core\Fit\Form;
-use PluckyWren\Core\Fit\How;
-use PluckyWren\Core\Fit\Item;
-use PluckyWren\Core\Fit\Order;
 
-/** Takes piece after piece, and looks through all empty spaces for the best place for it. */
-final class PieceFirst
+/** Takes piece after piece, and puts each where it goes best. */
+final readonly class PieceFirst
 {
-    /**
-     * Against reaching above the rim, by how far the lid must give; and against pressing a piece that could lie at
-     * rest. More than any place is worth.
-     */
-    private const LID_GIVES = 20_000.0;
-
-    private const PRESSED = 5_000.0;
-
-    private const STANDING_FOLD = 1_500.0;
-
-    /** From this share of its resting volume on, cloth counts as at rest. */
-    private const AS_GOOD_AS_AT_REST = 0.99;
-
-    /** Against lying where the school would have it stand, and the other way round. */
-    private const OFF_SCHOOL = 1_000.0;
-
-    /** @var array<int, list<array{int, int, int, array{int, int, int}}>> turns by the kind's number */
-    private array $turns = [];
-
     public function __construct(
-        private readonly Room $room,
-        private readonly Repertoire $repertoire,
-        private readonly BoxShape $box,
-        private readonly Order $order,
-        private readonly Weighting $weighting,
-        private readonly ?Budget $budget = null,
+        private Room $room,
+        private Repertoire $repertoire,
+        private BestPlace $bestPlace,
+        private ?Budget $budget = null,
     ) {}
 
     /** @param list<int> $queue kinds, each as often as there are pieces of it */
@@ -50,89 +24,12 @@ final class PieceFirst
             if ($this->budget?->isSpent() === true) {
                 return;
             }
-            $best = $this->best($this->repertoire->kinds[$kind]->model, $kind);
+            $best = $this->bestPlace->of($this->repertoire->kinds[$kind]->model);
             if ($best !== null) {
                 $this->room->left[$kind]--;
                 $this->room->place([[$kind, $best[0]]], $best[1], $smallest[$at]);
             }
         }
-    }
-
-    /** @return array{array{int, int, int, int, int, int}, How|null}|null */
-    private function best(Item $item, int $kind): ?array
-    {
-        $least = INF;
-        $best = null;
-        $thickness = $item->isFlat() ? $item->size->sides()[2] : 0;
-        $rest = $item->form === Form::Cloth ? (int) (self::AS_GOOD_AS_AT_REST * $item->size->volume()) : 0;
-        $standsAtWall = $this->order === Order::FlatsWall;
-        $care = $this->weighting;
-        foreach ($this->room->spaces->all() as $space) {
-            $space = $this->room->drawnIn($space);
-            $long = $space[3] - $space[0];
-            $broad = $space[4] - $space[1];
-            $high = $space[5] - $space[2];
-            $score0 = $care->level * $space[2];
-            if ($score0 >= $least) {
-                continue;
-            }
-            foreach ($this->blocks($item, $kind, $long, $broad, $high) as [$l, $w, $h, $how]) {
-                $score = $score0 + $care->height * $h + $care->gap * min($long - $l, $broad - $w);
-                if ($score >= $least) {
-                    continue;
-                }
-                $over = $space[2] + $h - $this->box->height;
-                $score += ($over > 0 ? self::LID_GIVES * ($over > intdiv($this->box->bulge, 2) ? 2 : 1) : 0) + (
-                    $how === How::Pressed || ($rest > 0 && $l * $w * $h < $rest) ? self::PRESSED : 0
-                );
-                // Folds lie flat where they can; they stand like a wall only for want of room.
-                $score += $rest > 0 && $h > min($l, $w) ? self::STANDING_FOLD : 0;
-                if ($thickness > 0 && ($h > $thickness) !== $standsAtWall) {
-                    $score += self::OFF_SCHOOL;
-                }
-                $corner = $score < $least ? $this->room->corner($space, $l, $w, $h, $standsAtWall) : null;
-                if ($corner === null) {
-                    continue;
-                }
-                $block = [$corner[0], $corner[1], $corner[2], $corner[0] + $l, $corner[1] + $w, $corner[2] + $h];
-                $carried = $this->room->carried($block);
-                if (
-                    $carried >= Pile::CARRIED
-                        && $this->room->spares($item, $block)
-                        && $score + $care->hang * (1 - $carried) < $least
-                ) {
-                    $least = $score + $care->hang * (1 - $carried);
-                    $best = [$block, $how];
-                }
-            }
-        }
-
-        return $best;
-    }
-
-    /** @return list<array{int, int, int, How|null}> what it can be made into in a space */
-    private function blocks(Item $item, int $kind, int $long, int $broad, int $high): array
-    {
-        if ($item->form->takesAnyShape()) {
-            return array_map(
-                static fn (array $block): array => [...$block, How::heaped($item->form)],
-                Heaps::in($item, $long, $broad, $high),
-            );
-        }
-        $blocks = [];
-        foreach (
-            $this->turns[$kind] ??= Unit::single($kind, [
-                $item->size->length, $item->size->width, $item->size->height,
-            ])->turns($item->keepUpright) as [$l, $w, $h]
-        ) {
-            if ($l <= $long && $w <= $broad && $h <= $high) {
-                $blocks[] = [$l, $w, $h, null];
-            } elseif ($item->form === Form::Soft && $l <= $long && $w <= $broad && $high >= $item->squeeze * $h) {
-                $blocks[] = [$l, $w, $high, How::Pressed];
-            }
-        }
-
-        return $blocks;
     }
 
     /**

@@ -6,11 +6,10 @@ namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Geometry\Footprint;
-use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Geometry\Standing;
 use PluckyWren\Core\Fit\Part;
-use PluckyWren\Core\Fit\Placement;
 
-/** The box as it fills: what stands in it and the largest empty spaces left. */
+/** What stands in a box, at whatever angle: what meets what, and what carries what. */
 final class Pile
 {
     /** How near a top must be to the underside it carries, in tenths of a millimetre. */
@@ -22,28 +21,11 @@ final class Pile
     /** @var list<Standing> */
     public array $standing = [];
 
-    /** @var list<Space> */
-    public array $spaces;
+    public function __construct(public readonly BoxShape $box) {}
 
-    public function __construct(public readonly BoxShape $box)
+    public function add(Standing $standing): void
     {
-        [$x, $y] = $box->insetAt(0);
-        $outX = (int) ceil(max(0, -$x));
-        $outY = (int) ceil(max(0, -$y));
-        $this->spaces = [
-            new Space(-$outX, -$outY, 0, $box->topLength + $outX, $box->topWidth + $outY, $box->height + $box->bulge),
-        ];
-    }
-
-    public function add(Placement $placement, Item $item, bool $pinned = false): void
-    {
-        foreach ($placement->parts as $part) {
-            $standing = new Standing($part, $placement->angle, $item, $pinned);
-            $this->standing[] = $standing;
-            foreach ($standing->taken() as $taken) {
-                $this->fill($taken);
-            }
-        }
+        $this->standing[] = $standing;
     }
 
     /** Determine if a part meets nothing that stands in the box already. */
@@ -140,46 +122,5 @@ final class Pile
         }
 
         return false;
-    }
-
-    private function fill(Space $taken): void
-    {
-        $kept = [];
-        $new = [];
-        foreach ($this->spaces as $space) {
-            if ($space->meets($taken)) {
-                array_push($new, ...$space->without($taken));
-            } else {
-                $kept[] = $space;
-            }
-        }
-        $this->spaces = [...$kept, ...self::largest($new, $kept)];
-    }
-
-    /**
-     * Those of $new that lie within no other space.
-     *
-     * @param  list<Space>  $new
-     * @param  list<Space>  $kept
-     * @return list<Space>
-     */
-    private static function largest(array $new, array $kept): array
-    {
-        $largest = [];
-        foreach ($new as $i => $space) {
-            foreach ($kept as $other) {
-                if ($other->holds($space)) {
-                    continue 2;
-                }
-            }
-            foreach ($new as $j => $other) {
-                if ($i !== $j && $other->holds($space) && ($j < $i || ! $space->holds($other))) {
-                    continue 2;
-                }
-            }
-            $largest[] = $space;
-        }
-
-        return $largest;
     }
 }

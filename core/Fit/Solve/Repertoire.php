@@ -8,7 +8,7 @@ use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
 
 /**
- * What there is to place, reckoned once for all constructions: the kinds of pieces, and the blocks that those which
+ * What there is to place, reckoned once for all attempts: the kinds of pieces, and the blocks that those which
  * keep their sides can join to.
  */
 final readonly class Repertoire

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Fit\Geometry\Standing;
 use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Part;
@@ -46,11 +47,10 @@ final class Room
     {
         foreach ($standing->taken() as $taken) {
             $this->spaces->fill(
-                [$taken->x1, $taken->y1, $standing->pinned ? 0 : $taken->z1, $taken->x2, $taken->y2, $taken->z2],
+                [$taken[0], $taken[1], $standing->pinned ? 0 : $taken[2], $taken[3], $taken[4], $taken[5]],
                 [0, 0, 0, 0.0],
             );
-            ! $standing->item->gentle
-                || $this->gentle[] = [$taken->x1, $taken->y1, $taken->z1, $taken->x2, $taken->y2, $taken->z2];
+            ! $standing->item->gentle || $this->gentle[] = $taken;
         }
         if ($standing->footprint === null) {
             $this->tops[$standing->top][] = [

@@ -6,8 +6,8 @@ namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\ClosureOf;
-use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Losses;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 
@@ -17,54 +17,21 @@ final class Search
     /** How much sooner a piece is chosen for each time that it stayed out. */
     private const SOONER = 1.4;
 
-    /** From this share of the room on, nesting is tried first. */
-    private const CROWDED = 0.85;
-
-    /** After so many fillings it is known which way suits a problem; of every so many, one still goes the other way. */
-    private const WAYS_COMPARED = 4;
-
-    private const OTHER_WAY = 4;
-
-    /** So many fillings nest nothing at first: what lies in the open is found sooner. */
-    private const OPEN_FIRST = 8;
-
-    /** So many fillings share what is nested. */
-    private const SAME_NEST = 4;
-
     /** Of every so many attempts that leave as much out as the best, one is looked at for how the lid closes. */
     private const TIES = 3;
 
     public ?Attempt $best = null;
 
+    /** How many attempts were made. */
     public int $done = 0;
-
-    /** @var array{int, int} fillings space by space, and piece by piece */
-    private array $tried = [0, 0];
-
-    /** @var array{float, float} what value they left out in all */
-    private array $valueOut = [0.0, 0.0];
 
     private readonly Queue $queue;
 
-    /** All pieces, nothing nested. */
-    private readonly Repertoire $unnested;
+    private readonly HardToLay $hardToLay;
 
-    private readonly Nesting $nesting;
+    private readonly NestingTurns $nesting;
 
-    /** @var list<Item> what is placed filling by filling, not bent or corner to corner */
-    private readonly array $free;
-
-    /** @var array<string, Item> what lies straight nowhere and found no place on the floor */
-    private readonly array $late;
-
-    private Repertoire $repertoire;
-
-    private Nested $nested;
-
-    /** Whether all of it cannot go in unless some of it is nested, or hardly. */
-    private readonly bool $isCrowded;
-
-    private readonly Construction $bent;
+    private readonly Turns $turns;
 
     /** @var array<string, float> above 1 for what stayed out before, by id */
     private array $priorities = [];
@@ -76,114 +43,74 @@ final class Search
     public function __construct(
         private readonly Problem $problem,
         private readonly array $items,
-        private readonly array $possible,
+        array $possible,
         private readonly int $seed,
         private readonly Budget $budget,
     ) {
         $this->queue = new Queue($possible, $problem->order, $problem->box);
-        $bends = new BentAndTurned;
-        $this->bent = new Construction($problem, $items, Weighting::number(0), new Poses, $budget);
-        $tooLong = array_values(
-            array_filter(
-                $possible,
-                static fn (Item $item): bool => $item->form->keepsItsSides()
-                    && ! $bends->liesStraight($item, $problem->box),
-            ),
-        );
-        $this->bent->run($tooLong);
-        $this->late = array_column($this->bent->leftOut, null, 'id');
-        // What lies on the floor in no way may still lie further up, where the box is broader.
-        $bent = array_column($this->bent->placements, null, 'id');
-        $this->free = array_values(array_filter($possible, static fn (Item $item): bool => ! isset($bent[$item->id])));
-        $this->repertoire = $this->unnested = new Repertoire($this->free);
-        $this->nesting = new Nesting($this->free, $budget);
-        $this->nested = new Nested;
-        $this->isCrowded = array_sum(
-            array_map(
-                static fn (Item $item): float => $item->form === Form::Soft
-                    ? $item->squeeze * $item->size->volume()
-                    : $item->leastVolume(),
-                $possible,
-            ),
-        ) > self::CROWDED * $problem->box->volume();
+        $this->hardToLay = new HardToLay($problem, $items, $possible, $budget);
+        $this->nesting = new NestingTurns($problem, $possible, $this->hardToLay->others, $seed, $budget);
+        $this->turns = new Turns;
     }
 
     public function attempt(): void
     {
         $turn = $this->done++;
-        $this->nest($turn);
-        $isByPiece = $this->goesByPiece($turn);
-        [$placed] = $this->filled($isByPiece)->packed();
-        $placements = $this->withLate([...$this->bent->placements, ...$this->nested->with($placed)]);
-        $rest = $this->missing($placements);
-        $this->learn($isByPiece, $rest);
-        $this->wantMore($rest);
-        if (! $this->mayBeBetter($rest, $turn)) {
+        $this->nesting->begin($turn, $this->priorities);
+        $isByPiece = $this->turns->goesByPiece($turn);
+        [$placed] = ($isByPiece ? $this->byPiece() : $this->bySpace())->packed();
+        $placements = $this->hardToLay->with($this->nesting->nested->with($placed));
+        $leftOut = $this->hardToLay->missing($placements);
+        $this->turns->learn($isByPiece, $leftOut);
+        $this->wantMore($leftOut);
+        if (! $this->mayBeBetter($leftOut, $turn)) {
             return;
         }
-        $attempt = $this->judged($placements, $rest);
+        $attempt = $this->judged($placements, $leftOut);
         if ($this->best === null || $attempt->merit->isBetterThan($this->best->merit)) {
             $this->best = $attempt;
         }
     }
 
-    /**
-     * Piece by piece and space by space in turn at first; then mostly the way that has left out less of this problem.
-     */
-    private function goesByPiece(int $turn): bool
-    {
-        if ($turn < self::WAYS_COMPARED) {
-            return $turn % 2 === 0;
-        }
-        $isBetterByPiece = $this->valueOut[1] / $this->tried[1] <= $this->valueOut[0] / $this->tried[0];
-
-        return $turn % self::OTHER_WAY === 0 ? ! $isBetterByPiece : $isBetterByPiece;
-    }
-
-    /** @param list<Item> $rest */
-    private function learn(bool $isByPiece, array $rest): void
-    {
-        $this->tried[(int) $isByPiece]++;
-        $this->valueOut[(int) $isByPiece] += Merit::losses($rest)[1];
-    }
-
-    private function filled(bool $isByPiece): Room
+    private function byPiece(): Room
     {
         $box = $this->problem->box;
-        $number = $this->tried[(int) $isByPiece];
+        $number = $this->turns->attempts(true);
+        // Who goes piece by piece looks at every space each time.
+        $room = $this->room(SpaceCare::number($number), $box->height + $box->bulge, true);
+        $weighting = Weighting::number($this->seed - 1 + $number);
+        $bestPlace = new BestPlace($room, $box, $this->problem->order, $weighting);
+        (new PieceFirst($room, $this->nesting->repertoire, $bestPlace, $this->budget))
+            ->run($this->queue->kinds($this->nesting->repertoire, $number % 2 === 1));
+
+        return $room;
+    }
+
+    private function bySpace(): Room
+    {
+        $number = $this->turns->attempts(false);
         $care = SpaceCare::number($number);
-        $ceiling = $isByPiece ? $box->height + $box->bulge : $this->ceiling($number);
-        // Who goes piece by piece looks at every space each time; what folds or pours is put where nothing else would
-        // go.
-        $parks = $isByPiece || $this->repertoire->heaps() !== [];
+        // What folds or pours is put where nothing else would go.
+        $room = $this->room($care, $this->ceiling($number), $this->nesting->repertoire->heaps() !== []);
+        $offers = new Offers($this->nesting->repertoire, $care, $this->priorities, $this->seed + $number);
+        (new SpaceFirst($room, $offers, $this->best?->leftOut === [], $this->budget))->run();
+
+        return $room;
+    }
+
+    /**
+     * @param  int  $ceiling  how high anything may reach, in tenths of a millimetre
+     * @param  bool  $parks  whether a space that is dropped may still be wanted
+     */
+    private function room(SpaceCare $care, int $ceiling, bool $parks): Room
+    {
         $room = new Room(
-            $box,
-            $this->repertoire,
-            new EmptySpaces($box, $ceiling, $care->level, $parks),
+            $this->problem->box,
+            $this->nesting->repertoire,
+            new EmptySpaces($this->problem->box, $ceiling, $care->level, $parks),
             $care->keepsFirstSightClear,
         );
-        array_map($room->keep(...), $this->bent->standing());
-        if ($isByPiece) {
-            (
-                new PieceFirst(
-                    $room,
-                    $this->repertoire,
-                    $box,
-                    $this->problem->order,
-                    Weighting::number($this->seed - 1 + $number),
-                    $this->budget,
-                )
-            )->run($this->queue->kinds($this->repertoire, $number % 2 === 1));
-        } else {
-            (
-                new SpaceFirst(
-                    $room,
-                    new Offers($this->repertoire, $care, $this->priorities, $this->seed + $number),
-                    $this->best?->leftOut === [],
-                    $this->budget,
-                )
-            )->run();
-        }
+        array_map($room->keep(...), $this->hardToLay->standing());
 
         return $room;
     }
@@ -192,19 +119,19 @@ final class Search
      * Determine if a packing that leaves so much out is worth judging: it leaves out less than the best, or now and
      * then as much.
      *
-     * @param  list<Item>  $rest
+     * @param  list<Item>  $leftOut
      */
-    private function mayBeBetter(array $rest, int $turn): bool
+    private function mayBeBetter(array $leftOut, int $turn): bool
     {
-        if ($this->best === null || $rest === []) {
+        if ($this->best === null || $leftOut === []) {
             return true;
         }
-        $losses = Merit::losses($rest);
-        $least = $this->best->merit->lost();
+        $more = Losses::of($leftOut)->compareTo($this->best->merit->losses);
 
-        return $losses < $least || ($losses == $least && $turn % self::TIES === 0);
+        return $more < 0 || ($more === 0 && $turn % self::TIES === 0);
     }
 
+    /** How high anything may reach, in tenths of a millimetre: under the rim once all goes in, else by turns above. */
     private function ceiling(int $turn): int
     {
         $box = $this->problem->box;
@@ -221,62 +148,10 @@ final class Search
         };
     }
 
-    /** The first fillings nest nothing, then most do, each time with something else for a few. */
-    private function nest(int $turn): void
+    /** @param list<Item> $leftOut */
+    private function wantMore(array $leftOut): void
     {
-        if (! $this->nesting->isPossible() || $turn % self::SAME_NEST !== 0) {
-            return;
-        }
-        if (($turn < self::OPEN_FIRST || $turn % (4 * self::SAME_NEST) === 0) && ! $this->isCrowded) {
-            [$this->repertoire, $this->nested] = [$this->unnested, new Nested];
-
-            return;
-        }
-        $this->nested = $this->nesting->plan($this->priorities, intdiv($turn, self::SAME_NEST), $this->seed);
-        $inside = array_flip($this->nested->ids());
-        $this->repertoire = new Repertoire(array_map(
-            fn (Item $item): Item => $this->nested->filledPouches[$item->id] ?? $item,
-            array_values(array_filter($this->free, static fn (Item $item): bool => ! isset($inside[$item->id]))),
-        ));
-    }
-
-    /**
-     * With what lies straight nowhere and bent or corner to corner not on the floor, but perhaps on top of what is
-     * there now.
-     *
-     * @param  list<Placement>  $placements
-     * @return list<Placement>
-     */
-    private function withLate(array $placements): array
-    {
-        $missing = array_values(
-            array_filter($this->missing($placements), fn (Item $item): bool => isset($this->late[$item->id])),
-        );
-        if ($missing === []) {
-            return $placements;
-        }
-        $construction = new Construction($this->problem, $this->items, Weighting::number(0), new Poses, $this->budget);
-        $construction->takeOver($placements, $this->items);
-        $construction->run($missing);
-
-        return $construction->placements;
-    }
-
-    /**
-     * @param  list<Placement>  $placements
-     * @return list<Item>
-     */
-    private function missing(array $placements): array
-    {
-        $placed = array_column($placements, null, 'id');
-
-        return array_values(array_filter($this->possible, static fn (Item $item): bool => ! isset($placed[$item->id])));
-    }
-
-    /** @param list<Item> $rest */
-    private function wantMore(array $rest): void
-    {
-        foreach ($rest as $item) {
+        foreach ($leftOut as $item) {
             $this->queue->nudge($item);
             $this->priorities[$item->id] = ($this->priorities[$item->id] ?? 1.0) * self::SOONER;
         }
@@ -289,17 +164,12 @@ final class Search
     private function judged(array $placements, array $leftOut): Attempt
     {
         $all = [...$this->problem->pinned, ...$placements];
+        $closure = ClosureOf::packing($this->problem->box, $all, $this->items);
 
         return new Attempt(
             $placements,
             $leftOut,
-            Merit::of(
-                $this->problem,
-                $all,
-                $leftOut,
-                ClosureOf::packing($this->problem->box, $all, $this->items),
-                $this->items,
-            ),
+            Merit::of($this->problem, $all, $leftOut, $closure, $this->items),
         );
     }
 }

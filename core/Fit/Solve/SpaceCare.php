@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
-/** What one space-first construction cares for; several are tried in turn. */
+/** What one space-first attempt cares for; several are tried in turn. */
 final readonly class SpaceCare
 {
     /**
@@ -28,10 +28,10 @@ final readonly class SpaceCare
         public bool $keepsFirstSightClear,
     ) {}
 
-    public static function number(int $construction): self
+    public static function number(int $attempt): self
     {
-        $chance = $construction < 6 ? 0.0 : 0.15;
-        [$level, $size, $waste, $snug] = match ($construction % 6) {
+        $chance = $attempt < 6 ? 0.0 : 0.15;
+        [$level, $size, $waste, $snug] = match ($attempt % 6) {
             0 => [0.3, 0.3, 3.0, 2.0],
             1 => [0.3, 0.3, 1.0, 2.0],
             2 => [1.0, 0.5, 3.0, 2.0],
@@ -40,6 +40,6 @@ final readonly class SpaceCare
             default => [3.0, 1.0, 1.0, 0.5],
         };
 
-        return new self($level, $size, $waste, $snug, $chance, $construction % 3 === 2, 0.3, $construction % 2 === 0);
+        return new self($level, $size, $waste, $snug, $chance, $attempt % 3 === 2, 0.3, $attempt % 2 === 0);
     }
 }

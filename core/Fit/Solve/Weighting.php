@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
-/** What one construction cares for when it chooses a place; several are tried in turn. */
+/** What one attempt cares for when it chooses a place; several are tried in turn. */
 final readonly class Weighting
 {
     /**
@@ -15,9 +15,9 @@ final readonly class Weighting
      */
     private function __construct(public float $level, public float $height, public float $gap, public float $hang) {}
 
-    public static function number(int $construction): self
+    public static function number(int $attempt): self
     {
-        return match ($construction % 5) {
+        return match ($attempt % 5) {
             0 => new self(2.0, 1.0, 1.0, 300.0),
             1 => new self(1.0, 1.0, 0.3, 200.0),
             2 => new self(1.0, 0.0, 2.0, 200.0),

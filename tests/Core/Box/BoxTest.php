@@ -154,7 +154,7 @@ final class BoxTest extends TestCase
             array_values((new StartingList(Data::catalogue()))->of($empty)),
         );
         $plan = new Plan($recipient, $empty->guide, $empty->boxKind, $empty->funds, $pieces);
-        $result = (new CornerSolver)->solve(FitProblem::of($plan), Budget::ofConstructions(12));
+        $result = (new CornerSolver)->solve(FitProblem::of($plan), Budget::ofAttempts(12));
 
         self::assertTrue(
             $result->packsAll(),

@@ -53,7 +53,7 @@ final class FitProblemTest extends TestCase
             Plans::piece('soap', 22, null),
             Plans::piece('toy-car', 6, null),
         );
-        $result = (new CornerSolver)->solve(FitProblem::of($plan), Budget::ofConstructions(300));
+        $result = (new CornerSolver)->solve(FitProblem::of($plan), Budget::ofAttempts(300));
         $parts = static fn (callable $which): array => array_merge(
             ...array_map(
                 static fn (Placement $one): array => $one->parts,

@@ -136,7 +136,7 @@ final class RecordFileTest extends TestCase
                 $packs,
             ),
             ResultFile::read(
-                ResultFile::write((new CornerSolver)->solve(FitProblem::of($plan), Budget::ofConstructions(50))),
+                ResultFile::write((new CornerSolver)->solve(FitProblem::of($plan), Budget::ofAttempts(50))),
                 'packing',
             ),
             'Marla Fenn',

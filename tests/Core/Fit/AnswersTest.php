@@ -11,7 +11,6 @@ use PluckyWren\Core\Fit\Answer\Cautions;
 use PluckyWren\Core\Fit\Answer\HowSure;
 use PluckyWren\Core\Fit\Answer\LeaveOut;
 use PluckyWren\Core\Fit\Answer\Leaving;
-use PluckyWren\Core\Fit\Answer\Nooks;
 use PluckyWren\Core\Fit\Answer\Swap;
 use PluckyWren\Core\Fit\Answer\Swaps;
 use PluckyWren\Core\Fit\Answer\SwapWay;
@@ -27,6 +26,7 @@ use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
+use PluckyWren\Core\Fit\Solve\Nooks;
 use PluckyWren\Core\Fit\Verdict;
 use PluckyWren\Core\Measure\Size;
 
@@ -214,12 +214,12 @@ final class AnswersTest extends TestCase
 
     private function trial(): Trial
     {
-        return new Trial(new CornerSolver, static fn (): Budget => Budget::ofConstructions(8));
+        return new Trial(new CornerSolver, static fn (): Budget => Budget::ofAttempts(8));
     }
 
     private function solve(Problem $problem): Result
     {
-        return (new CornerSolver)->solve($problem, Budget::ofConstructions(8));
+        return (new CornerSolver)->solve($problem, Budget::ofAttempts(8));
     }
 
     private function problem(Item ...$items): Problem

@@ -88,7 +88,7 @@ final class CornerSolverTest extends TestCase
         self::assertGreaterThanOrEqual(18, $whole);
     }
 
-    public function test_the_same_seed_and_number_of_constructions_give_the_same_bytes(): void
+    public function test_the_same_seed_and_number_of_attempts_give_the_same_bytes(): void
     {
         foreach ([3, 14, 15] as $seed) {
             $problem = RandomProblems::number($seed);
@@ -208,9 +208,9 @@ final class CornerSolverTest extends TestCase
         );
     }
 
-    private function solve(Problem $problem, int $constructions = 8, int $seed = 1): Result
+    private function solve(Problem $problem, int $attempts = 8, int $seed = 1): Result
     {
-        return (new CornerSolver)->solve($problem, Budget::ofConstructions($constructions), $seed);
+        return (new CornerSolver)->solve($problem, Budget::ofAttempts($attempts), $seed);
     }
 
     private static function cardBox(): BoxShape

@@ -26,7 +26,7 @@ final class DrawingTest extends TestCase
     public function test_nothing_is_painted_over_what_is_in_front_of_it_in_solved_boxes(): void
     {
         for ($seed = 1; $seed <= 24; $seed++) {
-            $result = (new CornerSolver)->solve(RandomProblems::number($seed), Budget::ofConstructions(1), $seed);
+            $result = (new CornerSolver)->solve(RandomProblems::number($seed), Budget::ofAttempts(1), $seed);
             $prisms = [];
             foreach ($result->placements as $placement) {
                 foreach ($placement->parts as $part) {

@@ -8,11 +8,13 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Form;
+use PluckyWren\Core\Fit\Geometry\Standing;
 use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
+use PluckyWren\Core\Fit\Solve\BestPlace;
 use PluckyWren\Core\Fit\Solve\EmptySpaces;
 use PluckyWren\Core\Fit\Solve\Offers;
 use PluckyWren\Core\Fit\Solve\PieceFirst;
@@ -20,7 +22,6 @@ use PluckyWren\Core\Fit\Solve\Repertoire;
 use PluckyWren\Core\Fit\Solve\Room;
 use PluckyWren\Core\Fit\Solve\SpaceCare;
 use PluckyWren\Core\Fit\Solve\SpaceFirst;
-use PluckyWren\Core\Fit\Solve\Standing;
 use PluckyWren\Core\Fit\Solve\Weighting;
 use PluckyWren\Core\Measure\Size;
 
@@ -105,7 +106,13 @@ final class FillingTest extends TestCase
     {
         $book = new Item('book', 'Book', new Size(900, 700, 50), Form::Rigid);
         $room = $this->room([$book]);
-        (new PieceFirst($room, new Repertoire([$book]), self::box(), $order, Weighting::number(0)))->run([0]);
+        (
+            new PieceFirst(
+                $room,
+                new Repertoire([$book]),
+                new BestPlace($room, self::box(), $order, Weighting::number(0)),
+            )
+        )->run([0]);
         [[$placement]] = $room->packed();
 
         self::assertSame($height, $placement->parts[0]->h);
@@ -128,9 +135,7 @@ final class FillingTest extends TestCase
             new PieceFirst(
                 $room,
                 new Repertoire($tall->singles()),
-                self::box(),
-                Order::FlatsFirst,
-                Weighting::number(1),
+                new BestPlace($room, self::box(), Order::FlatsFirst, Weighting::number(1)),
             )
         )->run([0, 0]);
 
@@ -143,7 +148,11 @@ final class FillingTest extends TestCase
         $cube = self::item('cube', 1050, 1050, 1050);
         $room = $this->room([$cube], null, 1100);
         (
-            new PieceFirst($room, new Repertoire([$cube]), self::box(), Order::FlatsFirst, Weighting::number(1))
+            new PieceFirst(
+                $room,
+                new Repertoire([$cube]),
+                new BestPlace($room, self::box(), Order::FlatsFirst, Weighting::number(1)),
+            )
         )->run([0]);
         self::assertSame(1050, $room->packed()[0][0]->parts[0]->top());
     }
@@ -153,7 +162,11 @@ final class FillingTest extends TestCase
         $shirt = new Item('shirt', 'Shirt', new Size(1500, 1000, 100), Form::Cloth, squeeze: 0.8, minSide: 80);
         $open = $this->room([$shirt]);
         (
-            new PieceFirst($open, new Repertoire([$shirt]), self::box(), Order::FlatsFirst, Weighting::number(0))
+            new PieceFirst(
+                $open,
+                new Repertoire([$shirt]),
+                new BestPlace($open, self::box(), Order::FlatsFirst, Weighting::number(0)),
+            )
         )->run([0]);
         [[$lies]] = $open->packed();
         self::assertSame(How::Refolded, $lies->how);
@@ -163,7 +176,11 @@ final class FillingTest extends TestCase
         $slit = $this->room([$shirt, self::item('block', 3000, 1850, 1000)]);
         $slit->place([[1, [0, 0, 0, 3000, 1850, 1000]]], null, [0, 0, 0, 0.0]);
         (
-            new PieceFirst($slit, new Repertoire([$shirt]), self::box(), Order::FlatsFirst, Weighting::number(0))
+            new PieceFirst(
+                $slit,
+                new Repertoire([$shirt]),
+                new BestPlace($slit, self::box(), Order::FlatsFirst, Weighting::number(0)),
+            )
         )->run([0]);
         self::assertSame(2, count($slit->packed()[0]));
     }

@@ -44,7 +44,7 @@ final class QuarterTurnTest extends TestCase
             $problem = RandomProblems::number($seed);
             $placements = array_values(
                 array_filter(
-                    (new CornerSolver)->solve($problem, Budget::ofConstructions(2))->placements,
+                    (new CornerSolver)->solve($problem, Budget::ofAttempts(2))->placements,
                     static fn (Placement $placement): bool => ! $placement->isNested(),
                 ),
             );

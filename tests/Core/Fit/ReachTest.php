@@ -13,7 +13,7 @@ use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
 
 /**
- * That the solver reaches as far as it did: a few problems of each family of the bench, by constructions and not by the
+ * That the solver reaches as far as it did: a few problems of each family of the bench, by attempts and not by the
  * clock, so that the answer is the same everywhere.
  */
 final class ReachTest extends TestCase
@@ -25,7 +25,7 @@ final class ReachTest extends TestCase
         $whole = 0;
         for ($seed = 1; $seed <= 10; $seed++) {
             $problem = $make($seed);
-            $result = (new CornerSolver)->solve($problem, Budget::ofConstructions(40));
+            $result = (new CornerSolver)->solve($problem, Budget::ofAttempts(40));
             self::assertSame([], Validator::ofAllRules()->breaches($problem, $result), "seed {$seed}");
             $whole += $result->packsAll() ? 1 : 0;
         }

@@ -31,7 +31,7 @@ final class ValidatorMutationTest extends TestCase
     public function test_it_notices(Closure $spoil, string $says): void
     {
         $problem = self::problem();
-        $valid = (new CornerSolver)->solve($problem, Budget::ofConstructions(6));
+        $valid = (new CornerSolver)->solve($problem, Budget::ofAttempts(6));
         self::assertSame([], Validator::ofAllRules()->breaches($problem, $valid));
 
         self::assertMatchesRegularExpression(

@@ -253,9 +253,9 @@ final class WorkedByHandTest extends TestCase
         self::assertTrue(! isset($placed['tin']) || $placed['tin']->parts[0]->z === 0);
     }
 
-    private function solve(Problem $problem, int $constructions = 8): Result
+    private function solve(Problem $problem, int $attempts = 8): Result
     {
-        $result = (new CornerSolver)->solve($problem, Budget::ofConstructions($constructions));
+        $result = (new CornerSolver)->solve($problem, Budget::ofAttempts($attempts));
         self::assertSame([], Validator::ofAllRules()->breaches($problem, $result));
 
         return $result;

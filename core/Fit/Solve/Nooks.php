@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace PluckyWren\Core\Fit\Answer;
+namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
@@ -10,12 +10,6 @@ use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
-use PluckyWren\Core\Fit\Solve\Construction;
-use PluckyWren\Core\Fit\Solve\EmptySpaces;
-use PluckyWren\Core\Fit\Solve\Poses;
-use PluckyWren\Core\Fit\Solve\Repertoire;
-use PluckyWren\Core\Fit\Solve\Room;
-use PluckyWren\Core\Fit\Solve\Weighting;
 
 /**
  * The nooks that a packing leaves under the rim, and what would go into them without anything being moved or pressed.
@@ -30,15 +24,13 @@ final readonly class Nooks
     /** And from this volume on, in cubic tenths of a millimetre: 12 cm³, a rubber or a rolled pair of laces. */
     private const LEAST_VOLUME = 12_000_000;
 
-    private Construction $packed;
+    private OneByOne $packed;
 
     public function __construct(private Problem $problem, private Result $result)
     {
-        $this->packed = new Construction(
+        $this->packed = new OneByOne(
             new Problem($problem->box, $problem->items, $problem->order, $result->placements),
             $problem->singles(),
-            Weighting::number(0),
-            new Poses,
         );
     }
 

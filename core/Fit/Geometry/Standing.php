@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace PluckyWren\Core\Fit\Solve;
+namespace PluckyWren\Core\Fit\Geometry;
 
-use PluckyWren\Core\Fit\Geometry\Footprint;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Part;
 
@@ -46,12 +45,12 @@ final readonly class Standing
     /**
      * The blocks it takes out of the empty spaces: itself, or strips where it is turned.
      *
-     * @return list<Space>
+     * @return list<array{int, int, int, int, int, int}>
      */
     public function taken(): array
     {
         if ($this->footprint === null) {
-            return [new Space($this->part->x, $this->part->y, $this->part->z, $this->x2, $this->y2, $this->top)];
+            return [[$this->part->x, $this->part->y, $this->part->z, $this->x2, $this->y2, $this->top]];
         }
         [$fromX, , $toX] = $this->footprint->bounds();
         $strips = [];
@@ -59,14 +58,14 @@ final readonly class Standing
         for ($x = (int) floor($fromX); $x < $toX; $x += $width) {
             $reach = $this->footprint->reachBetween($x, $x + $width);
             if ($reach !== null) {
-                $strips[] = new Space(
+                $strips[] = [
                     $x,
                     (int) floor($reach[0]),
                     $this->part->z,
                     $x + $width,
                     (int) ceil($reach[1]),
                     $this->top,
-                );
+                ];
             }
         }
 
