@@ -7,6 +7,9 @@ namespace App\Providers;
 use App\Crews\CrewInHand;
 use App\Database\OneWriterConnection;
 use App\Models\User;
+use App\Pages\Choices;
+use App\Pages\Gather\LotFieldsData;
+use App\Pages\Gather\WaitingData;
 use App\Reference\DataFiles;
 use App\Reference\GuideFile;
 use App\Reference\Guides;
@@ -14,6 +17,7 @@ use App\Reference\Notations;
 use App\Session\AsideFileSessionHandler;
 use App\Support\Today;
 use App\Words\FindingWords;
+use App\Words\Writing;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\View\View as Contract;
@@ -75,7 +79,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
-        View::share('say', new FindingWords);
+        View::share(['say' => new FindingWords, 'write' => new Writing, 'choices' => Choices::all()]);
+        View::composer('gather.partials.waiting', WaitingData::class);
+        View::composer('gather.partials.fields', LotFieldsData::class);
         Session::extend(
             'aside',
             static fn (): AsideFileSessionHandler => new AsideFileSessionHandler(

@@ -89,6 +89,16 @@ final readonly class MoneyGauge
     }
 
     /**
+     * @param  int  $width  of the whole tape, in drawing units
+     *
+     * @throws InvalidMoney
+     */
+    public function tape(int $width): Tape
+    {
+        return Tape::of($this, $width);
+    }
+
+    /**
      * Parts of the budget, or of the total where that is more or no budget is set: where a gauge's tape ends.
      *
      * @throws InvalidMoney

@@ -72,6 +72,12 @@ final readonly class Finding
         return new self($this->id, $this->says, $this->weight, $this->pieces, $this->facts, $this->remedies, false);
     }
 
+    /** What it is known by in the address of its place on a page. */
+    public function anchor(): string
+    {
+        return 'answer-'.substr(hash('sha256', $this->key()), 0, 12);
+    }
+
     /** What it is known by as long as the box stays as it is: the rule and the pieces. */
     public function key(): string
     {

@@ -45,6 +45,23 @@ final readonly class Findings implements Countable
         );
     }
 
+    /** Those to ask about. */
+    public function toAsk(): self
+    {
+        return $this->ofWeight(Weight::Ask);
+    }
+
+    public function tips(): self
+    {
+        return $this->ofWeight(Weight::Tip);
+    }
+
+    /** Those that are told beside what they are about: all but tips, which wait to be looked at. */
+    public function pressing(): self
+    {
+        return $this->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask);
+    }
+
     /** Those of one weight. */
     public function ofWeight(Weight ...$weights): self
     {

@@ -90,6 +90,12 @@ final readonly class Guide
         );
     }
 
+    /** How many things it bars. */
+    public function barred(): int
+    {
+        return count(array_filter($this->flags, static fn (TraitFlag $flag): bool => $flag->weight === Weight::Bar));
+    }
+
     /** @param list<Held> $held */
     public function needsFilled(Recipient $recipient, array $held): NeedsFilled
     {

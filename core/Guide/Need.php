@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Guide;
 
+use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Recipient\Recipient;
 use PluckyWren\Core\Stash\Category;
@@ -33,6 +34,12 @@ final readonly class Need
         $asked = $this->genders === [] || in_array($recipient->gender, $this->genders, true);
 
         return $asked ? $this->count[$recipient->band->id()] ?? 0 : 0;
+    }
+
+    /** How many are asked for a band, for those of whom it is asked at all. */
+    public function countForBand(AgeBand $band): int
+    {
+        return $this->count[$band->id()] ?? 0;
     }
 
     /** @return list<Gender> for whom it is asked; empty where for everyone */

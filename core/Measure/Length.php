@@ -90,6 +90,12 @@ final readonly class Length
     }
 
     /** Millimetres as a number for a file: whole where it is whole. */
+    /** As `in(Unit::Millimetre)`, for short. */
+    public function inMm(): string
+    {
+        return $this->in(Unit::Millimetre);
+    }
+
     public function mm(): int|float
     {
         return $this->tenths % 10 === 0 ? intdiv($this->tenths, 10) : $this->tenths / 10;

@@ -31,6 +31,16 @@ final readonly class Size
     }
 
     /**
+     * As `in(Unit::Millimetre)`, for short.
+     *
+     * @throws InvalidLength
+     */
+    public function inMm(): string
+    {
+        return $this->in(Unit::Millimetre);
+    }
+
+    /**
      * “210 × 148 × 12”, in $unit.
      *
      * @throws InvalidLength

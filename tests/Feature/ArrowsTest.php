@@ -33,14 +33,14 @@ final class ArrowsTest extends TestCase
         'Models' => ['Casts', 'Crews', 'Reference', 'Refusals', 'Words'],
         'Pages' => ['Fit', 'Models', 'Queries', 'Reference', 'Support', 'Words'],
         'Policies' => ['Models'],
-        'Providers' => ['Crews', 'Database', 'Models', 'Reference', 'Session', 'Support', 'Words'],
+        'Providers' => ['Crews', 'Database', 'Models', 'Pages', 'Reference', 'Session', 'Support', 'Words'],
         'Queries' => ['Models'],
         'Reference' => ['Models'],
         'Refusals' => ['Words'],
         'Rules' => ['Words'],
         'Session' => [],
         'Support' => ['Models'],
-        'Words' => ['Models'],
+        'Words' => ['Models', 'Support'],
     ];
 
     /** What changes rows; that is done in Actions, and by the rooms that keep packings and histories. */
@@ -106,6 +106,26 @@ final class ArrowsTest extends TestCase
             if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
                 yield substr($file->getPathname(), strlen($root) + 1) => [$file->getPathname()];
             }
+        }
+    }
+
+    /** Views show what they are handed: they name no class, ask no table and make nothing themselves. */
+    #[DataProvider('views')]
+    public function test_a_view_only_shows_what_it_is_handed(string $path): void
+    {
+        self::assertDoesNotMatchRegularExpression(
+            '/\b(PluckyWren|App|Carbon|Illuminate)\\\\|\bnew [A-Z]|\bresolve\(|::query\(|\bDB::/',
+            (string) file_get_contents($path),
+        );
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function views(): iterable
+    {
+        $root = dirname(__DIR__, 2).'/resources/views';
+        /** @var SplFileInfo $file */
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, 4096)) as $file) {
+            yield substr($file->getPathname(), strlen($root) + 1) => [$file->getPathname()];
         }
     }
 }

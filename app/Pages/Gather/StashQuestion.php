@@ -14,6 +14,7 @@ use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
+use PluckyWren\Core\Stash\Stock;
 
 /** What is asked of the stash, kept in the address. */
 final readonly class StashQuestion
@@ -110,7 +111,9 @@ final readonly class StashQuestion
         return $query->paginate(self::A_PAGE)->appends($this->query());
     }
 
-    /** @return array<string, array{lots: int, pieces: int, setAside: int}> by lane, whatever else is asked */
+    /**
+     * @return array<string, array{lots: int, pieces: int, setAside: int, stock: Stock}> by lane, whatever else is asked
+     */
     public function drawers(): array
     {
         $lots = Lot::query();
@@ -132,7 +135,11 @@ final readonly class StashQuestion
             $drawers[$lane]['setAside'] += (int) ($promised[$row->kind] ?? 0);
         }
 
-        return $drawers;
+        return array_map(static fn (array $drawer): array => [
+            ...$drawer,
+            // An empty drawer is drawn as one of which nothing is left.
+            'stock' => new Stock('', max(1, $drawer['pieces']), $drawer['pieces'] === 0 ? 1 : $drawer['setAside']),
+        ], $drawers);
     }
 
     /** @param Builder<Lot> $query */

@@ -163,6 +163,17 @@ final readonly class BoxSheet
         return $insets;
     }
 
+    /** Get a piece of the box by its id, as it is or as it was when the box was handed in. */
+    public function piece(string $id): Piece
+    {
+        return $this->box->contents()->firstOrFail('id', $id);
+    }
+
+    public function story(): BoxStory
+    {
+        return BoxStory::of($this->box);
+    }
+
     /** @return list<Caution> what the way it is packed warns of */
     public function cautions(): array
     {

@@ -8,6 +8,7 @@ use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Box\StartingList;
 use PluckyWren\Core\Guide\NeedState;
+use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\ExactAmount;
 use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Stash\ItemTrait;
@@ -25,6 +26,40 @@ final readonly class SecondLook
      *     spend, as far as we know prices
      */
     private function __construct(public array $takenOut, public array $toppedUp) {}
+
+    /**
+     * What was paid for all that would be taken out, as far as it is known.
+     *
+     * @throws InvalidMoney
+     */
+    public function lost(Currency $currency): ExactAmount
+    {
+        return self::sum($this->takenOut, $currency);
+    }
+
+    /**
+     * What the drive would spend on all that it would add, as far as we know prices.
+     *
+     * @throws InvalidMoney
+     */
+    public function added(Currency $currency): ExactAmount
+    {
+        return self::sum($this->toppedUp, $currency);
+    }
+
+    /**
+     * @param  list<array{cost: ExactAmount|null}>  $lines
+     *
+     * @throws InvalidMoney
+     */
+    private static function sum(array $lines, Currency $currency): ExactAmount
+    {
+        return array_reduce(
+            array_filter(array_column($lines, 'cost')),
+            static fn (ExactAmount $sum, ExactAmount $cost): ExactAmount => $sum->plus($cost),
+            ExactAmount::zero($currency),
+        );
+    }
 
     /**
      * @param array<string, ExactAmount> $each what a piece of a kind costs, by the kind's id, where someone knows

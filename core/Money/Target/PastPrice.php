@@ -11,4 +11,10 @@ use PluckyWren\Core\Money\ExactAmount;
 final readonly class PastPrice
 {
     public function __construct(public ExactAmount $each, public DateTimeImmutable $on, public string $where) {}
+
+    /** As one types it for a target. */
+    public function asTarget(): string
+    {
+        return TargetAmount::ofEach($this->each)->typed();
+    }
 }

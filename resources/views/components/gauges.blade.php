@@ -2,7 +2,7 @@
 
 @php
     [$mustHaves, $money, $room, $flags] = [$gauges->mustHaves, $gauges->money, $gauges->room, $gauges->flags];
-    $words = new App\Words\GaugeWords($gauges);
+    $words = $write->gauges($gauges);
 @endphp
 
 <div {{ $attributes->class('gauges')->merge(['id' => 'gauges']) }}>

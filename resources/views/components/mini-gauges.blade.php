@@ -1,6 +1,6 @@
 @props(['gauges'])
 
-@php($words = new App\Words\GaugeWords($gauges))
+@php($words = $write->gauges($gauges))
 
 <dl {{ $attributes->class('mini') }}>
     <dt>

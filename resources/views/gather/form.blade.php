@@ -6,7 +6,7 @@
                 @csrf
                 <x-once />
                 @if ($lot) @method('put')
-                    <input type="hidden" name="was" value="{{ App\Actions\ChangeLot::prints($lot) }}"> @endif
+                    <input type="hidden" name="was" value="{{ $was }}"> @endif
                 <x-meanwhile />
                 @include('gather.partials.fields', [
                     'bag' => 'default', 'count' => null,

@@ -13,7 +13,7 @@
                             :label="$header === '' ? 'column '.($place + 1) : $header">
                             <select class="input" id="as-{{ $place }}" name="as[{{ $place }}]">
                                 <option value="">left out</option>
-                                @foreach (App\Csv\LotColumn::cases() as $column)<option value="{{ $column->value }}"
+                                @foreach ($allColumns as $column)<option value="{{ $column->value }}"
                                     @selected(($columns[$place] ?? null) === $column)>{{ $column->value }}</option>
                                     @endforeach
                             </select>

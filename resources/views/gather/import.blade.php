@@ -8,8 +8,7 @@
             <h2>Bring lots in from a spreadsheet</h2>
             <p>
                 Save it as CSV. The first row names the columns; <b>kind</b> is asked for, the rest is as you have it:
-                {{ implode(', ',
-                    array_map(fn ($column) => $column->value, array_slice(App\Csv\LotColumn::cases(), 1))) }}. You see
+                {{ implode(', ', $columns) }}. You see
                     each row before anything is kept.
             </p>
             <x-field name="file" label="File">

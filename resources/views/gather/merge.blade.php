@@ -15,7 +15,7 @@
                 @foreach (['this' => $lot, 'other' => $other] as $which => $one)
                     <label class="tile">
                         <input type="radio" name="choice[{{ $column }}]" value="{{ $which }}" required
-                            @checked($which === 'this')><span>{{ App\Words\LotWords::of($one, $column) }}</span>
+                            @checked($which === 'this')><span>{{ $write->ofLot($one, $column) }}</span>
                     </label>
                 @endforeach
             </fieldset>

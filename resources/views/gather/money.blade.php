@@ -47,7 +47,7 @@
     <div class="grid gap-3.5 wide:grid-cols-2">
         <section class="cut p-5">
             <x-bars caption="By month" :amounts="$season->byMonth()"
-                :names="fn ($month) => Carbon\CarbonImmutable::parse($month.'-01')->format('F Y')" />
+                :names="$write->month(...)" />
         </section>
         <div class="grid content-start gap-3.5">
             <section class="cut p-5">

@@ -7,7 +7,7 @@
         <div>
             <h1>Pocket desk</h1>
             <p class="text-ink-soft">
-                Works without a signal once it was opened with one. Prices as of {{ App\Words\Words::moment($taken) }},
+                Works without a signal once it was opened with one. Prices as of {{ $write->moment($taken) }},
                 in {{ $currency->code }}.
             </p>
         </div>
@@ -39,7 +39,7 @@
             </div>
             <x-field name="source" label="Where from">
                 <select class="input" id="source" name="source" x-ref="source">
-                    @foreach (PluckyWren\Core\Stash\Source::cases() as $source)
+                    @foreach ($choices->sources as $source)
                         <option value="{{ $source->value }}" @selected($source->value === 'shop')>
                             {{ __("stash.sources.{$source->value}") }}
                         </option>

@@ -32,7 +32,7 @@
                         <div class="grid grid-cols-[1fr_7rem] gap-2">
                             <label class="sr-only" for="step-{{ $index }}">Cut {{ $index + 1 }}</label>
                             <select class="input" id="step-{{ $index }}" name="step[]">
-                                @foreach (PluckyWren\Core\Money\Chain\StepKind::cases() as $kind)
+                                @foreach ($choices->steps as $kind)
                                     <option value="{{ $kind->value }}" @selected($step['kind'] === $kind)>
                                         {{ __("desk.steps.{$kind->value}") }}
                                     </option>

@@ -17,7 +17,7 @@
                     maxlength="200" autocomplete="off" />
                 <x-field name="source" label="Where from">
                     <select class="input" id="source" name="source">
-                        @foreach (PluckyWren\Core\Stash\Source::cases() as $source)<option value="{{ $source->value }}"
+                        @foreach ($choices->sources as $source)<option value="{{ $source->value }}"
                             @selected($entry->source === $source)>{{ __("stash.sources.{$source->value}") }}</option>
                             @endforeach
                     </select>
@@ -40,10 +40,9 @@
                         <select class="input" id="kind-{{ $index }}" name="rows[{{ $index }}][kind]" @if ($wrong !== '')
                             aria-invalid="true" aria-describedby="row-{{ $index }}-wrong" @endif>
                             <option value=""></option>
-                            @foreach (PluckyWren\Core\Stash\Category::cases() as $lane)
+                            @foreach ($choices->lanes as $lane)
                                 <optgroup label="{{ __("lanes.{$lane->value}") }}">
-                                    @foreach (resolve(PluckyWren\Core\Stash\Catalogue::class)
-                                        ->ofCategory($lane) as $kind)<option value="{{ $kind->id }}"
+                                    @foreach ($choices->kindsOf($lane) as $kind)<option value="{{ $kind->id }}"
                                             @selected($row['kind']?->id === $kind->id)>{{ $kind->name }}</option>
                                             @endforeach
                                 </optgroup>

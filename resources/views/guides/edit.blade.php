@@ -1,6 +1,5 @@
 @php
-    $catalogue = resolve(PluckyWren\Core\Stash\Catalogue::class);
-    $kindNames = fn (array $ids) => implode("\n", array_map(fn ($id) => $catalogue->get($id)->name, $ids));
+    $kindNames = fn (array $ids) => implode("\n", array_map(fn ($id) => $kinds->get($id)->name, $ids));
     $bands = $guide['bands'];
     $flags = array_column($guide['flags'], null, 'trait');
     $places = implode("\n",
@@ -18,7 +17,7 @@
             class="grid items-start gap-3.5 wide:grid-cols-[1.7fr_1fr]">
             @csrf
             @method('put')
-            <input type="hidden" name="was" value="{{ App\Actions\KeepGuide::print($own) }}">
+            <input type="hidden" name="was" value="{{ $was }}">
             <div class="grid min-w-0 gap-3.5">
                 <section class="cut grid gap-3 p-4 sm:grid-cols-2" aria-labelledby="about">
                     <h2 id="about" class="sm:col-span-2">The drive</h2>
@@ -87,7 +86,7 @@
                 @endforeach
                 <section class="cut px-4 py-3" aria-labelledby="edit-flags">
                     <h2 id="edit-flags">What is flagged</h2>
-                    @foreach (PluckyWren\Core\Stash\ItemTrait::cases() as $trait)
+                    @foreach ($choices->traits as $trait)
                         @php($flag = $flags[$trait->value] ?? null)
                         @php($at = "flags[{$trait->value}]")
                         @php($old = old("flags.{$trait->value}"))

@@ -17,8 +17,7 @@
                         {{ ucfirst($guide->edition->season) }}, dated {{ $guide->edition->dated }}. Bands
                         {{ implode(', ', array_map(fn ($band) => $band->label(), $guide->audience->bands)) }};
                         {{ count($guide->needs) }} needs,
-                        {{ count(array_filter($guide->flags,
-                            fn ($flag) => $flag->weight === PluckyWren\Core\Guide\Weight::Bar)) }} things barred.
+                        {{ $guide->barred() }} things barred.
                     </p>
                     <p class="text-ink-soft">
                         {{ $guide->edition->source }}@unless ($shipped->isShipped($guide->edition->id)),

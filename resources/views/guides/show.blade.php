@@ -33,8 +33,7 @@
                                         class="size-5 shrink-0" />{{ $need->name }}</span>
                                 </th>
                                 @foreach ($guide->audience->bands as $band)
-                                    @php($count = $need->countFor(new PluckyWren\Core\Recipient\Recipient($band,
-                                        $need->genders()[0] ?? $guide->audience->genders[0])))
+                                    @php($count = $need->countForBand($band))
                                     <td class="pr-3 text-right">{{ $count === 0 ? '–' : $count }}</td>
                                 @endforeach
                                 <td class="py-1.5 pl-3 text-ink-soft">
@@ -54,7 +53,7 @@
         <section class="cut mb-3.5 px-4 py-3" aria-labelledby="rules">
             <h2 id="rules">What it takes out, and what it asks about</h2>
             <ul>
-                @foreach (PluckyWren\Core\Guide\Weight::cases() as $weight)
+                @foreach ($choices->weights as $weight)
                     @foreach ($guide->flags as $flag)
                         @if ($flag->weight === $weight)
                             <li class="border-t-[1.5px] border-line py-1.5">
@@ -77,18 +76,18 @@
                 {{ $guide->terms->sendingGift->currency->code }} a box.
             </p>
             <p>
-                <b>Hand in</b> from {{ $guide->terms->handIn->opens(App\Support\Today::here())->format('j M Y') }} to
-                {{ $guide->terms->handIn->closes(App\Support\Today::here())->format('j M Y') }}.
+                <b>Hand in</b> from {{ $guide->terms->handIn->opens($write->today())->format('j M Y') }} to
+                {{ $guide->terms->handIn->closes($write->today())->format('j M Y') }}.
             </p>
             @if ($guide->terms->handIn->closingDays !== [])<p class="sm:col-span-2">
                     <b>Places, each with its own last day:</b>
                     {{ implode('; ',
                         array_map(fn ($place, $day) => $place.'
-                        '.Illuminate\Support\Carbon::parse(App\Support\Today::here()->year.'-'.$day)->format('j M'),
+                        '.$write->dayOfEveryYear($day),
                         array_keys($guide->terms->handIn->closingDays),
                         $guide->terms->handIn->closingDays)) }}</p>@endif
             @if ($guide->terms->boxLimit)<p>
-                    <b>A box at most:</b> {{ $guide->terms->boxLimit->in(PluckyWren\Core\Measure\Unit::Millimetre) }} mm
+                    <b>A box at most:</b> {{ $guide->terms->boxLimit->inMm() }} mm
                     outside.</p>@endif
             @if ($guide->terms->labelFields !== [])<p>
                     <b>The label asks for:</b> {{ implode(', ', $guide->terms->labelFields) }}.

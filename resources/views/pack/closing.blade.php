@@ -7,11 +7,9 @@
         'note' => route('boxes.show', [$box, 'pick' => 1, 'lane' => 'note']),
         'photo' => route('boxes.show', [$box, 'pick' => 1, 'lane' => 'note']), 'lid' => route('boxes.show', $box),
         'box-limit' => route('boxes.edit', $box)];
+    $currency = $box->sending_gift->currency;
     $for = __("people.{$box->gender->value}").', '.$box->recipient()->band->label();
     $gift = $box->sending_gift->format().' '.$box->sending_gift->currency->code;
-    $sum = fn (array $rows) => array_reduce($rows,
-        fn ($sum, $row) => $row['cost'] === null ? $sum : $sum->plus($row['cost']),
-        PluckyWren\Core\Money\ExactAmount::zero($box->sending_gift->currency))->rounded()->format();
 @endphp
 <x-layout :title="'Closing check, '.$box->theme" station="pack">
     <div class="mx-auto max-w-6xl">
@@ -39,14 +37,13 @@
                                 @include('pack.partials.task',
                                     ['address' => route('boxes.tick', [$box, $line->tick->value]), 'says' =>
                                     trans_choice("closing.ticks.{$line->id}", $line->count, ['names' => $names, 'for' =>
-                                    $for, 'gift' => $gift]), 'isDone' => $line->state ===
-                                    PluckyWren\Core\Box\Closing\LineState::Fine])
+                                    $for, 'gift' => $gift]), 'isDone' => $line->state->value === 'fine'])
                             @else
                                 <x-shapes.line-state :state="$line->state" />
                                 <span class="min-w-0 grow basis-60">{{ __('closing.'.['fine' => 'fine',
                                     'left' => 'left-line', 'open' => 'open-line'][$line->state->value].".{$line->id}",
                                     ['names' => $names]) }}</span>
-                                @if (! $handedIn && $line->state === PluckyWren\Core\Box\Closing\LineState::Open)<a
+                                @if (! $handedIn && $line->state->value === 'open')<a
                                     class="link no-print text-base"
                                     href="{{ $links[$line->id] }}">{{ __("closing.do.{$line->id}") }}</a>@endif
                             @endif
@@ -92,7 +89,8 @@
                                     @endforeach
                     </ul>
                     <p class="flex justify-between border-t-[1.5px] border-ink py-1.5">
-                        <span>Lost to this child</span><b class="figure">{{ $sum($look->takenOut) }}</b>
+                        <span>Lost to this
+                            child</span><b class="figure">{{ $look->lost($currency)->rounded()->format() }}</b>
                     </p>
                 @endif
                 @if ($look->toppedUp !== [])
@@ -105,7 +103,8 @@
                                 @endforeach
                     </ul>
                     <p class="flex justify-between border-t-[1.5px] border-ink py-1.5">
-                        <span>What that costs, at your prices</span><b class="figure">{{ $sum($look->toppedUp) }}</b>
+                        <span>What that costs, at your
+                            prices</span><b class="figure">{{ $look->added($currency)->rounded()->format() }}</b>
                     </p>
                 @endif
             </section>

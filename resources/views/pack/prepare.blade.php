@@ -52,7 +52,7 @@
         <section class="cut mb-3.5 px-4 py-3" aria-labelledby="the-box">
             <h2 id="the-box">The box itself</h2>
             <ul class="mt-1 flex flex-wrap gap-x-5 gap-y-1">
-                @foreach (PluckyWren\Core\Stash\Preparation\Task::ofTheBox() as $task)
+                @foreach ($choices->boxTasks as $task)
                     <li title="{{ __("tasks.why.{$task->value}") }}">
                         @include('pack.partials.task',
                             ['address' => route('tasks.box', [$box, $task->value]), 'says' =>

@@ -1,4 +1,4 @@
-@php($words = new App\Words\GaugeWords($sheet->gauges))
+@php($words = $write->gauges($sheet->gauges))
 <x-layout :title="'Check sheet, '.$sheet->box->theme" station="shelf">
     <div class="no-print mx-auto flex max-w-[190mm] flex-wrap items-center gap-3 pb-4">
         <button type="button" class="button go" data-print hidden>Print this sheet</button>
@@ -29,7 +29,7 @@
             <dd>{{ $words->flags() }}. {{ ucfirst($words->flagsSay()) }}</dd>
         </dl>
         <div class="lanes">
-            @foreach (PluckyWren\Core\Stash\Category::cases() as $lane)
+            @foreach ($choices->lanes as $lane)
                 @php([$pieces, $missing] = [$sheet->lane($lane),
                     array_filter($sheet->gauges->mustHaves->ofCategory($lane), fn ($state) => ! $state->isFilled())])
                 @if ($pieces !== [] || $missing !== [])
@@ -44,7 +44,7 @@
                                         : '').($piece->lot?->size_label ? ", size {$piece->lot->size_label}" :
                                         '').($piece->isToBuy() ? ', to buy' : '') }}</span>
                                     <span class="tabular">{{ $planned->cost() === null ? '–'
-                                        : ($planned->price->state === PluckyWren\Core\Money\PriceState::Free ? 'free' :
+                                        : ($planned->price->state->value === 'free' ? 'free' :
                                         $planned->cost()->rounded()->format()) }}</span>
                                 </li>
                                 @foreach ($sheet->gauges->flags->onPieceAlone($piece->id)->overruled as $left)
@@ -54,8 +54,7 @@
                                     </li>
                                 @endforeach
                                 @foreach ($sheet->gauges->flags->onPieceAlone($piece->id)
-                                    ->ofWeight(PluckyWren\Core\Guide\Weight::Bar, PluckyWren\Core\Guide\Weight::Hazard,
-                                    PluckyWren\Core\Guide\Weight::Ask)->all as $finding)
+                                    ->pressing()->all as $finding)
                                     <li>
                                         <span>⚑</span><span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b>
                                             {{ $say->why($finding) }} {{ $say->remedy($finding) }}</span>

@@ -7,8 +7,8 @@
                 <div>
                     <h1>How “{{ $fit->sheet->box->theme }}” goes in</h1>
                     <p class="text-ink-soft">
-                        {{ (new App\Words\GaugeWords($fit->sheet->gauges))->room() }}.
-                        {{ (new App\Words\GaugeWords($fit->sheet->gauges))->roomSays() }} Packed
+                        {{ $write->gauges($fit->sheet->gauges)->room() }}.
+                        {{ $write->gauges($fit->sheet->gauges)->roomSays() }} Packed
                         {{ lcfirst(__("fit.orders.{$fit->sheet->plan->ways->packingOrder->value}.name")) }}.
                         <a class="link" href="{{ route('boxes.show', $fit->sheet->box) }}">Back to the box</a>
                     </p>
@@ -110,7 +110,7 @@
                         @if ($fit->sheet->gauges->room->leftOut !== [])
                             <h3 class="mt-3 text-mend">Stays out</h3>
                             <ul class="text-mend">
-                                @foreach ((new App\Words\GaugeWords($fit->sheet->gauges))->leftOut() as $out)<li>
+                                @foreach ($write->gauges($fit->sheet->gauges)->leftOut() as $out)<li>
                                         {{ $out }}</li>@endforeach
                             </ul>
                         @endif

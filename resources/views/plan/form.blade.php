@@ -1,11 +1,10 @@
 @php
     $isNew = ! $box->exists;
     $mm = fn (?int $tenths) => $tenths === null ? ''
-        : PluckyWren\Core\Measure\Length::ofTenths($tenths)->in(PluckyWren\Core\Measure\Unit::Millimetre);
+        : $write->mm($tenths);
     $currency = auth()->user()->crew->currency;
     $alike = $currency->equals($guide->terms->sendingGift->currency);
     $gift = $isNew ? ($alike ? $guide->terms->sendingGift : null) : $box->sending_gift;
-    $carton = new PluckyWren\Core\Box\Carton($guide->terms->carton);
     $chosen = array_map('strtolower', array_filter((array) old('colours', $box->palette->hexes()), is_string(...)));
     $ownColour = collect($chosen)->first(fn ($hex) => ! $swatches->has($hex));
 @endphp
@@ -15,7 +14,7 @@
         @csrf
         <x-once />
         @unless ($isNew) @method('put')
-            <input type="hidden" name="was" value="{{ App\Actions\ChangeBox::prints($box) }}"> @endunless
+            <input type="hidden" name="was" value="{{ $was }}"> @endunless
         <x-meanwhile />
         <div>
             <h1>{{ $isNew ? 'New box' : 'Change “'.$box->theme.'”' }}</h1>

@@ -23,7 +23,7 @@
     @if ($sheets->isEmpty())
         @include('plan.partials.first-box')
     @else
-        @foreach (PluckyWren\Core\Box\Stage::cases() as $stage)
+        @foreach ($choices->stages as $stage)
             @php($standing = $sheets->filter(fn ($sheet) => $sheet->box->stage === $stage))
             <section class="shelf-row mb-5" aria-labelledby="shelf-{{ $stage->value }}">
                 <div class="max-md:flex max-md:items-baseline max-md:gap-3 md:pt-4">
@@ -45,7 +45,6 @@
             </section>
         @endforeach
     @endif
-    @php($deleted = App\Pages\Plan\BoxStory::deleted())
     @if ($deleted->changes->isNotEmpty())
         <details class="mt-2">
             <summary class="link text-ink-soft">{{ __('history.deleted-boxes') }} ({{ $deleted->changes->count() }})
@@ -56,7 +55,7 @@
                         first:border-t-0">
                         <span><b>{{ $change->theme }}</b><span
                             class="text-ink-soft">, {{ $change->by }},
-                            {{ App\Words\Words::moment($change->created_at) }}</span></span>
+                            {{ $write->moment($change->created_at) }}</span></span>
                         <form method="post" action="{{ route('box-changes.undo', $change) }}" class="ml-auto">
                             @csrf<button class="button small">
                                 {{ __('history.bring-back') }}<span

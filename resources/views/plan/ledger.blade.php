@@ -1,6 +1,6 @@
 @php
     $money = $sheet->gauges->money;
-    $words = new App\Words\GaugeWords($sheet->gauges);
+    $words = $write->gauges($sheet->gauges);
 @endphp
 <x-layout :title="'Ledger, '.$sheet->box->theme" station="shelf">
     <div class="mx-auto max-w-4xl">
@@ -27,8 +27,8 @@
                     </tr>
                 </thead>
                 <tbody>
-                    @foreach ($ledger->lines as ['piece' => $piece, 'planned' => $planned, 'cost' => $cost,
-                        'sum' => $sum])
+                    @foreach ($ledger->lines as ['piece' => $planned, 'cost' => $cost, 'sum' => $sum])
+                        @php($piece = $sheet->piece($planned->id))
                         <tr class="border-t-[1.5px] border-line">
                             <th scope="row" class="py-1.5 pr-3 text-left font-semibold">{{ $planned->name }}</th>
                             <td class="pr-3 text-ink-soft">

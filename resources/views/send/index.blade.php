@@ -1,8 +1,8 @@
 <x-layout title="Send" station="send">
     <h1>Send</h1>
     <p class="pb-4 text-ink-soft">
-        Hand-in at {{ $handIn->place }}, {{ $handIn->opens(App\Support\Today::here())->format('j M') }} to
-        {{ $handIn->closes(App\Support\Today::here())->format('j M Y') }}. A desk near you may close earlier: ask there.
+        Hand-in at {{ $handIn->place }}, {{ $handIn->opens($write->today())->format('j M') }} to
+        {{ $handIn->closes($write->today())->format('j M Y') }}. A desk near you may close earlier: ask there.
     </p>
     <section class="mb-6" aria-labelledby="packed">
         <h2 id="packed" class="pb-2">Packed, to be handed in</h2>

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Gather;
 
 use App\Actions\KeepImportedLots;
 use App\Actions\UndoImport;
+use App\Csv\LotColumn;
 use App\Csv\LotImport;
 use App\Http\Responses\PageOrFragment;
 use App\Models\User;
@@ -23,7 +24,7 @@ final class ImportController
 
     public function create(): View
     {
-        return view('gather.import');
+        return view('gather.import', ['columns' => array_slice(array_column(LotColumn::cases(), 'value'), 1)]);
     }
 
     public function store(Request $request, #[CurrentUser] User $user): RedirectResponse
@@ -69,6 +70,7 @@ final class ImportController
             view('gather.import-look', [
                 'import' => $file,
                 'columns' => $columns,
+                'allColumns' => LotColumn::cases(),
                 'read' => $file->look($columns),
                 'undecided' => $file->undecided($columns, $said),
             ]),

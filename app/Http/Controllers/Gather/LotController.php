@@ -8,6 +8,8 @@ use App\Actions\ChangeLot;
 use App\Actions\KeepLots;
 use App\Http\Requests\Gather\LotRequest;
 use App\Models\Lot;
+use App\Models\LotChange;
+use App\Pages\Gather\AlikeLots;
 use App\Pages\Plan\PickerState;
 use App\Refusals\ChangedMeanwhile;
 use App\Words\Words;
@@ -20,7 +22,7 @@ final class LotController
 {
     public function create(Request $request): View
     {
-        return view('gather.form', ['lot' => null, 'kind' => PickerState::of($request)->kind]);
+        return view('gather.form', ['lot' => null, 'kind' => PickerState::of($request)->kind, 'was' => '']);
     }
 
     public function store(LotRequest $request, KeepLots $keepLots): RedirectResponse
@@ -33,7 +35,13 @@ final class LotController
 
     public function edit(Request $request, Lot $lot): View
     {
-        return view('gather.form', ['lot' => $lot, 'kind' => PickerState::of($request)->kind ?? $lot->itemKind()]);
+        return view('gather.form', [
+            'lot' => $lot,
+            'kind' => PickerState::of($request)->kind ?? $lot->itemKind(),
+            'was' => ChangeLot::prints($lot),
+            'changes' => LotChange::query()->where('lot_id', $lot->id)->get()->sortByDesc('id'),
+            'alike' => AlikeLots::of($lot),
+        ]);
     }
 
     public function update(LotRequest $request, Lot $lot, ChangeLot $changeLot): RedirectResponse

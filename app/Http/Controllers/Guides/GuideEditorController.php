@@ -16,16 +16,19 @@ use Illuminate\Http\RedirectResponse;
 use PluckyWren\Core\Box\GuideComparison;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Guide\Rules\RuleBook;
+use PluckyWren\Core\Stash\Catalogue;
 
 /** A crew's own guide, changed in plain forms and tried against any box while it is changed. */
 final readonly class GuideEditorController
 {
-    public function __construct(private RuleBook $rules) {}
+    public function __construct(private RuleBook $rules, private Catalogue $catalogue) {}
 
     public function edit(CrewGuide $guide): View
     {
         return view('guides.edit', [
             'own' => $guide,
+            'was' => KeepGuide::print($guide),
+            'kinds' => $this->catalogue,
             'guide' => $guide->data,
             'boxes' => Box::query()->get()->sortBy('number'),
         ]);

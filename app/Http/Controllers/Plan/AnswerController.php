@@ -25,7 +25,7 @@ final readonly class AnswerController
     {
         $key = $request->string('key')->value();
         $finding = $this->finding($box, $key) ?? abort(404);
-        $bag = self::bag($key);
+        $bag = $finding->anchor();
         $checked = Validator::make(
             $request->all(),
             ['because' => ['bail', 'required', 'string', 'min:3', 'max:200']],
@@ -50,12 +50,6 @@ final readonly class AnswerController
         $this->answerFinding->takeBack($box, $request->string('key')->value());
 
         return SheetResponse::changed($box->refresh(), Words::of('flags.taken-back'));
-    }
-
-    /** Get the name under which what is wrong with an answer is kept. */
-    public static function bag(string $key): string
-    {
-        return 'answer-'.substr(hash('sha256', $key), 0, 12);
     }
 
     private function finding(Box $box, string $key): ?Finding

@@ -19,6 +19,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use PluckyWren\Core\Box\BoxKinds;
+use PluckyWren\Core\Box\Carton;
 use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Guide\Guide;
 
@@ -84,6 +85,8 @@ final readonly class BoxController
             'guide' => $guide,
             'boxKinds' => $this->boxKinds->all(),
             'swatches' => collect($this->colourNames->all()),
+            'carton' => new Carton($guide->terms->carton),
+            'was' => $box->exists ? ChangeBox::prints($box) : '',
             'hasStash' => Lot::query()->exists(),
         ]);
     }

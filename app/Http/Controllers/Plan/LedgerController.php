@@ -7,8 +7,8 @@ namespace App\Http\Controllers\Plan;
 use App\Http\Responses\CsvDownload;
 use App\Models\Box;
 use App\Pages\Plan\BoxSheets;
-use App\Pages\Plan\Ledger;
 use Illuminate\Contracts\View\View;
+use PluckyWren\Core\Box\Ledger;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** What a box cost, piece by piece: as a page, and as a file. */
@@ -20,7 +20,7 @@ final readonly class LedgerController
     {
         $sheet = $this->sheets->known(collect([$box->load(Box::CONTENTS)]))->firstOrFail();
 
-        return view('plan.ledger', ['sheet' => $sheet, 'ledger' => Ledger::of($sheet)]);
+        return view('plan.ledger', ['sheet' => $sheet, 'ledger' => Ledger::of($sheet->plan)]);
     }
 
     public function export(Box $box): StreamedResponse
@@ -30,12 +30,12 @@ final readonly class LedgerController
         return CsvDownload::of("ledger-box-{$box->number}.csv", static function () use ($sheet): iterable {
             yield ['piece', 'lane', 'where from', 'how many', 'each', 'cost', 'sum so far'];
             foreach (
-                Ledger::of($sheet)->lines as ['piece' => $piece, 'planned' => $planned, 'cost' => $cost, 'sum' => $sum]
+                Ledger::of($sheet->plan)->lines as ['piece' => $planned, 'cost' => $cost, 'sum' => $sum]
             ) {
                 yield [
                     $planned->name,
                     $planned->kind->category->value,
-                    $piece->lot?->cameFrom() ?? 'to buy',
+                    $sheet->piece($planned->id)->lot?->cameFrom() ?? 'to buy',
                     (string) $planned->quantity,
                     $planned->price->each?->plain() ?? '',
                     $cost?->plain() ?? '',

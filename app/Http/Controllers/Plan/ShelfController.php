@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Plan;
 
 use App\Models\Box;
 use App\Pages\Plan\BoxSheets;
+use App\Pages\Plan\BoxStory;
 use App\Pages\Plan\NextThing;
 use App\Pages\Plan\Picker;
 use App\Reference\Guides;
@@ -23,6 +24,7 @@ final class ShelfController
             'sheets' => $known,
             'next' => NextThing::among($known, $picker),
             'guide' => $guides->current(),
+            'deleted' => BoxStory::deleted(),
         ]);
     }
 }

@@ -13,7 +13,7 @@
             <path class="{{ $room->closesOverAll() ? 'dome' : 'dome-over' }}"
                 d="M26 17q22-{{ $room->closesOverAll() ? 18 : 30 }} 44 0Z" />
         @endif
-    @elseif ($room->state === PluckyWren\Core\Box\RoomState::NotTried)
+    @elseif ($room->state->value === 'not-tried')
         <path class="pen dashed" d="M24 56 72 28M24 28 72 56" />
     @endif
     <path class="pen dashed" d="M3 16H93" />

@@ -8,7 +8,7 @@
     <label class="sr-only" for="stash-only">Only</label>
     <select class="input" id="stash-only" name="only">
         <option value="">all lots</option>
-        @foreach (App\Pages\Gather\StashQuestion::ONLY as $only)<option value="{{ $only }}"
+        @foreach ($question::ONLY as $only)<option value="{{ $only }}"
             @selected($question->only === $only)>{{ __("stash.only.{$only}") }}</option>@endforeach
     </select>
     <label class="sr-only" for="stash-band">For which band</label>
@@ -20,12 +20,12 @@
     <label class="sr-only" for="stash-year">Got in</label>
     <select class="input" id="stash-year" name="year">
         <option value="">any year</option>
-        @for ($year = App\Support\Today::here()->year; $year > App\Support\Today::here()->year - 5; $year--)<option
+        @for ($year = $write->today()->year; $year > $write->today()->year - 5; $year--)<option
             value="{{ $year }}" @selected($question->year === (string) $year)>{{ $year }}</option>@endfor
     </select>
     <label class="sr-only" for="stash-sort">Order</label>
     <select class="input" id="stash-sort" name="sort">
-        @foreach (App\Pages\Gather\StashQuestion::SORTS as $sort)<option value="{{ $sort }}"
+        @foreach ($question::SORTS as $sort)<option value="{{ $sort }}"
             @selected($question->sort === $sort)>{{ __("stash.sorts.{$sort}") }}</option>@endforeach
     </select>
     <button class="button">Find</button>

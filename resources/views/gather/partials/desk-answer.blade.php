@@ -105,10 +105,9 @@
                 <input type="hidden" name="band" value="{{ $band?->id() }}">
                 <span>Take as the target:</span>
                 @foreach (array_filter(['best so far' => $history->lowest(), 'the middle' => $history->median(),
-                    'about this time last year' => $history->lastYears(App\Support\Today::here())]) as $which => $past)
+                    'about this time last year' => $history->lastYears($write->today())]) as $which => $past)
                     <button class="link" name="target"
-                        value="{{ PluckyWren\Core\Money\Target\TargetAmount::ofEach($past->each)
-                            ->typed() }}">{{ $which }}, {{ $past->each->format() }}</button>
+                        value="{{ $past->asTarget() }}">{{ $which }}, {{ $past->each->format() }}</button>
                 @endforeach
             </form>
             <ul class="mt-1">

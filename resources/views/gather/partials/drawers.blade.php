@@ -1,5 +1,5 @@
 <nav aria-label="Drawers" class="drawer-front mb-3">
-    @foreach (PluckyWren\Core\Stash\Category::cases() as $lane)
+    @foreach ($choices->lanes as $lane)
         @php
             $drawer = $drawers[$lane->value];
             $isOpen = $question->lane === $lane;
@@ -10,8 +10,7 @@
             <span class="flex items-center gap-2 font-semibold"><x-glyph :$lane class="size-6 shrink-0" />
                 {{ __("lanes.{$lane->value}") }}</span>
             <x-shapes.stock
-                :stock="new PluckyWren\Core\Stash\Stock('', max(1, $drawer['pieces']), $drawer['pieces'] === 0 ? 1 :
-                $drawer['setAside'])" :$lane width="120" />
+                :stock="$drawer['stock']" :$lane width="120" />
             <span class="text-ink-soft tabular">{{ $drawer['pieces'] - $drawer['setAside'] }} on hand,
                 {{ $drawer['setAside'] }} set aside</span>
         </a>

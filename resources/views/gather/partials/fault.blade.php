@@ -13,7 +13,7 @@
                 :value="old('wrong', $isInDoubt || $lot->due_on ? $lot->pieces : $stock->onHand())" />
             <x-field name="fault" label="What is wrong">
                 <select class="input" id="fault"
-                    name="fault">@foreach (PluckyWren\Core\Stash\Fault::cases() as $fault)<option
+                    name="fault">@foreach ($choices->faults as $fault)<option
                         value="{{ $fault->value }}"
                         @selected(old('fault',
                             $lot->fault?->value) === $fault->value)>{{ __("life.faults.{$fault->value}") }}</option>
@@ -21,7 +21,7 @@
             </x-field>
             <x-field name="fault_end" label="What becomes of it">
                 <select class="input" id="fault_end"
-                    name="fault_end">@foreach (PluckyWren\Core\Stash\FaultEnd::cases() as $end)<option
+                    name="fault_end">@foreach ($choices->faultEnds as $end)<option
                         value="{{ $end->value }}"
                         @selected(old('fault_end',
                             $lot->fault_end?->value) === $end->value)>{{ __("life.ends.{$end->value}") }}</option>

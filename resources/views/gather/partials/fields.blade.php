@@ -4,10 +4,8 @@
     $typed = fn (string $field,
         mixed $default = '') => is_array($text = old($field, request()->input($field, $default))) === is_array($default)
             ? $text : $default;
-    $mm = fn (int $tenths) => PluckyWren\Core\Measure\Length::ofTenths($tenths)
-        ->in(PluckyWren\Core\Measure\Unit::Millimetre);
+    $mm = $write->mm(...);
     $size = $lot !== null && $lot->kind === $kind?->id ? $lot->size : $kind?->body->size;
-    $last = $kind === null ? null : App\Pages\Gather\LastMeasured::of($kind, $lot);
     $isLike = $last !== null && request()->boolean('like');
     $size = $isLike ? $last->lot->size : $size;
     $currency = auth()->user()->crew->currency;
@@ -51,13 +49,13 @@
         <div class="sm:col-span-6">
             <label class="flex items-center gap-2">
                 <input type="checkbox" id="f-free" name="is_free" value="1"
-                    @checked($typed('is_free', $lot?->price_state === PluckyWren\Core\Money\PriceState::Free))> It was
+                    @checked($typed('is_free', $lot?->price_state->value === 'free'))> It was
                     free
             </label>
         </div>
         <x-field class="sm:col-span-2" name="source" label="Where from" :$bag id="f-source">
             <select class="input" id="f-source" name="source">
-                @foreach (PluckyWren\Core\Stash\Source::cases() as $source)
+                @foreach ($choices->sources as $source)
                     <option value="{{ $source->value }}"
                         @selected($typed('source',
                             $lot?->source->value) === $source->value)>{{ __("stash.sources.{$source->value}") }}
@@ -69,7 +67,7 @@
             :value="$typed('place', $lot?->place)" />
         <input type="hidden" name="desk" value="{{ $typed('desk', $lot?->desk) }}">
         <x-field class="sm:col-span-2" name="got_on" label="When" :$bag id="f-got-on" type="date" required
-            :value="$typed('got_on', $lot?->got_on->toDateString() ?? App\Support\Today::here()->toDateString())" />
+            :value="$typed('got_on', $lot?->got_on->toDateString() ?? $write->today()->toDateString())" />
         @foreach (['length' => 'Length', 'width' => 'Width', 'height' => 'Height'] as $side => $word)
             <x-field class="sm:col-span-2" :name="$side" :label="$word" :$bag :id="'f-'.$side" required
                 :value="$measure($side)" />
@@ -111,7 +109,7 @@
             </summary>
             <fieldset class="mt-2 grid gap-x-4 gap-y-1 sm:grid-cols-3">
                 <legend class="sr-only">What it is like</legend>
-                @foreach (PluckyWren\Core\Stash\ItemTrait::cases() as $trait)
+                @foreach ($choices->traits as $trait)
                     <label class="flex items-center gap-2">
                         <input type="checkbox" name="traits[]" value="{{ $trait->value }}"
                             @checked(in_array($trait->value, $isRefused ? (array) $typed('traits', []) : $traits,
@@ -133,7 +131,7 @@
             </div>
             <p class="mt-3 font-semibold" id="f-colours">Up to three colours</p>
             <div role="group" aria-labelledby="f-colours" class="mt-1.5 flex flex-wrap gap-2">
-                @foreach (resolve(PluckyWren\Core\Colour\ColourNames::class)->all() as $hex => $colour)
+                @foreach ($choices->colours() as $hex => $colour)
                     <x-colour-tile :$hex :name="$colour"
                         :checked="in_array($hex, $isRefused ? (array) $typed('colours', []) : $lot?->colours->hexes() ??
                         [], true)" />
@@ -164,7 +162,7 @@
                 id="f-holds">
                 <textarea class="input" id="f-holds" name="holds" rows="3" maxlength="1000"
                     aria-describedby="f-holds-hint">{{ $typed('holds',
-                        $lot ? App\Words\Contents::written($lot->holds) : '') }}</textarea>
+                        $lot ? $write->contents($lot->holds) : '') }}</textarea>
             </x-field>
             <x-field class="mt-3" name="note" label="Note" :$bag id="f-note">
                 <textarea class="input" id="f-note" name="note" rows="2"

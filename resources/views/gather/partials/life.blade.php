@@ -1,10 +1,6 @@
 @php
     $stock = $lot->stock();
     $isInDoubt = $stock->isInDoubt;
-    $alike = App\Models\Lot::query()->where('kind', $lot->kind)->where('price_state',
-        $lot->price_state)->whereKeyNot($lot->id)->get()->filter(fn ($other) => $other->due_on == $lot->due_on
-            && $other->fault === $lot->fault && $other->fault_end === $lot->fault_end)->sortBy('name')->take(40);
-    $changes = App\Models\LotChange::query()->where('lot_id', $lot->id)->get()->sortByDesc('id');
 @endphp
 <section class="cut mt-4 p-5" aria-labelledby="life">
     <h2 id="life">What became of it</h2>
@@ -69,7 +65,7 @@
                     <span><b>{{ __("life.what.{$change->what}") }}</b>,
                         <span class="text-ink-soft">{{ implode(', ',
                             array_map(fn ($field) => __('life.fields.'.$field), array_keys($change->after))) }};
-                            {{ $change->by }}, {{ App\Words\Words::moment($change->created_at) }}</span></span>
+                            {{ $change->by }}, {{ $write->moment($change->created_at) }}</span></span>
                     @if ($change->undone_at)
                         <span class="text-ink-soft">taken back</span>
                     @elseif ($change->canBeUndone())

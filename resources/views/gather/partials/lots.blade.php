@@ -79,7 +79,7 @@
                 <x-field name="source" label="All got by">
                     <select class="input" id="source" name="source">
                         <option value="">as each is</option>
-                        @foreach (PluckyWren\Core\Stash\Source::cases() as $source)<option value="{{ $source->value }}"
+                        @foreach ($choices->sources as $source)<option value="{{ $source->value }}"
                             @selected(old('source') === $source->value)>{{ __("stash.sources.{$source->value}") }}
                             </option>@endforeach
                     </select>

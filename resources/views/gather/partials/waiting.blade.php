@@ -1,8 +1,5 @@
 {{-- Whatever way things came in, the boxes that wait for them get them in one act. --}}
-@php
-    $moves = resolve(App\Actions\FillWaitingBoxes::class)->plan();
-    $shown = array_slice($moves, 0, 8);
-@endphp
+@php($shown = array_slice($moves, 0, 8))
 @if ($moves !== [])
     <section class="cut no-print mb-3.5 flex flex-wrap items-start justify-between gap-x-6 gap-y-3 border-l-[6px]
         border-l-next px-4 py-3" aria-labelledby="waiting-title" id="waiting-boxes">

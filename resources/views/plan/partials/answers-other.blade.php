@@ -6,8 +6,8 @@
                 <x-open-box :drawing="$other->drawing()" class="h-32 w-full" />
                 <b>{{ $other->plan->boxKind->name }}</b>
                 <span class="text-ink-soft tabular">{{ $other->insideMm() }} mm</span>
-                <span>{{ (new App\Words\GaugeWords($other->gauges))->room() }}.
-                    {{ (new App\Words\GaugeWords($other->gauges))->roomSays() }}</span>
+                <span>{{ $write->gauges($other->gauges)->room() }}.
+                    {{ $write->gauges($other->gauges)->roomSays() }}</span>
                 @if ($answers->sheet->box->stage->isOpen())
                     <form method="post" action="{{ route('boxes.fit-kind', $answers->sheet->box) }}">
                         @csrf
@@ -32,8 +32,8 @@
                     <span class="text-ink-soft">
                         {{ __("fit.orders.{$other->plan->ways->packingOrder->value}.says") }}
                     </span>
-                    <span>{{ (new App\Words\GaugeWords($other->gauges))->room() }}.
-                        {{ (new App\Words\GaugeWords($other->gauges))->roomSays() }}</span>
+                    <span>{{ $write->gauges($other->gauges)->room() }}.
+                        {{ $write->gauges($other->gauges)->roomSays() }}</span>
                     @if ($answers->sheet->box->stage->isOpen())
                         <form method="post" action="{{ route('boxes.fit-school', $answers->sheet->box) }}">
                             @csrf

@@ -1,4 +1,4 @@
-@php($bag = App\Http\Controllers\Plan\AnswerController::bag($finding->key()))
+@php($bag = $finding->anchor())
 <li class="finding border-t-[1.5px] border-line py-2" id="{{ $bag }}">
     <div class="flex flex-wrap items-start gap-x-3 gap-y-1.5">
         <svg class="drawn mt-1 shrink-0 {{ $finding->weight->mustBeMended() ? 'text-mend' : 'text-ink-soft' }}"

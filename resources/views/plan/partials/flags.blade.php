@@ -5,9 +5,9 @@
     $without = $missing->all;
     $groups = [
         [__('flags.to-mend'), $flags->toMend()->all],
-        [__('flags.to-ask'), $flags->ofWeight(PluckyWren\Core\Guide\Weight::Ask)->all],
+        [__('flags.to-ask'), $flags->toAsk()->all],
     ];
-    $tips = $flags->ofWeight(PluckyWren\Core\Guide\Weight::Tip)->all;
+    $tips = $flags->tips()->all;
 @endphp
 @if (count($flags) > 0 || $without !== [] || $overruled !== [])
     <section class="cut mt-3.5 px-4 py-3" aria-labelledby="flags-list" id="flags">
@@ -32,7 +32,7 @@
             <details class="mt-3"
                 @if (array_filter($without,
                     fn ($finding) => $finding->pieces !== [] ||
-                    $errors->hasBag(App\Http\Controllers\Plan\AnswerController::bag($finding->key()))) !== []) open
+                    $errors->hasBag($finding->anchor())) !== []) open
                     @endif id="not-there">
                 <summary class="link">{{ trans_choice('flags.not-there', count($without)) }}</summary>
                 <ul>@foreach ($without as $finding) @include('plan.partials.finding') @endforeach</ul>
@@ -42,7 +42,7 @@
             <details class="mt-3"
                 @if ($errors->getBags() !== []
                     && array_filter($tips, fn ($tip) =>
-                    $errors->hasBag(App\Http\Controllers\Plan\AnswerController::bag($tip->key()))) !== []) open @endif
+                    $errors->hasBag($tip->anchor())) !== []) open @endif
                     id="tips">
                 <summary class="link">{{ trans_choice('flags.tips', count($tips)) }}</summary>
                 <ul>@foreach ($tips as $finding) @include('plan.partials.finding') @endforeach</ul>

@@ -26,7 +26,7 @@
             <fieldset>
                 <legend class="mb-1.5 font-semibold">Where this box stands</legend>
                 <div class="stages">
-                    @foreach (PluckyWren\Core\Box\Stage::cases() as $stage)
+                    @foreach ($choices->stages as $stage)
                         @if (! $stage->isOpen() && $sheet->box->stage->isOpen())
                             <a href="{{ route('boxes.closing',
                                 $sheet->box) }}">{{ __("stages.{$stage->value}.shelf") }}…</a>

@@ -1,4 +1,4 @@
-@php($story = App\Pages\Plan\BoxStory::of($sheet->box))
+@php($story = $sheet->story())
 @if ($story->changes->isNotEmpty())
     <details class="w-full" id="history">
         <summary class="link text-ink-soft">{{ __('history.title') }} ({{ $story->changes->count() }})</summary>
@@ -9,7 +9,7 @@
                     <span><b>{{ __("history.what.{$change->what}") }}</b><span
                         class="text-ink-soft">{{ $story->namesOf($change) }};
                         {{ $change->by === '' ? ''
-                            : $change->by.', ' }}{{ App\Words\Words::moment($change->created_at) }}</span></span>
+                            : $change->by.', ' }}{{ $write->moment($change->created_at) }}</span></span>
                     @if ($change->undone_at)
                         <span class="text-ink-soft">{{ __('history.was-undone') }}</span>
                     @elseif ($change->canBeUndone())

@@ -1,8 +1,8 @@
 @php
     // The same for every piece, so written once.
-    $stateFields = new Illuminate\Support\HtmlString(view('plan.partials.state', ['state' => $state])->render());
+    $stateFields = str(view('plan.partials.state', ['state' => $state])->render())->toHtmlString();
 @endphp
-@foreach (PluckyWren\Core\Stash\Category::cases() as $lane)
+@foreach ($choices->lanes as $lane)
     @php
         $states = $sheet->gauges->mustHaves->ofCategory($lane);
         $pieces = $sheet->lane($lane);

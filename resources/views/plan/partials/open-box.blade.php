@@ -8,7 +8,7 @@
     @if ($sheet->gauges->room->leftOut !== [])
         <h3 class="mt-3 text-mend">Stays out</h3>
         <ul class="text-mend">
-            @foreach ((new App\Words\GaugeWords($sheet->gauges))->leftOut() as $out)
+            @foreach ($write->gauges($sheet->gauges)->leftOut() as $out)
                 <li>{{ $out }}</li>
             @endforeach
         </ul>
@@ -19,7 +19,7 @@
             <a class="link" href="{{ route('boxes.fit', $sheet->box) }}">Step by step, layer by layer, from every
                 side</a>
         </p>
-        <details class="mt-3" @if ($sheet->box->stage === PluckyWren\Core\Box\Stage::Ready) open @endif>
+        <details class="mt-3" @if ($sheet->box->stage->value === 'ready') open @endif>
             <summary class="link">In which order it goes in</summary>
             <ol class="steps-list mt-2">
                 @foreach ($sheet->packingOrder() as $placement)

@@ -10,7 +10,7 @@
     <label class="sr-only" for="pick-lane">Lane</label>
     <select class="input" id="pick-lane" name="lane">
         <option value="">All lanes</option>
-        @foreach (PluckyWren\Core\Stash\Category::cases() as $lane)
+        @foreach ($choices->lanes as $lane)
             <option value="{{ $lane->value }}" @selected($state->lane === $lane)>{{ __("lanes.{$lane->value}") }}
             </option>
         @endforeach

@@ -35,7 +35,7 @@
     <span class="cost">
         @if ($cost === null)
             <span class="text-ink-soft">@if ($piece->isToBuy()) – @else unknown @endif</span>
-        @elseif ($planned->price->state === PluckyWren\Core\Money\PriceState::Free)
+        @elseif ($planned->price->state->value === 'free')
             free
         @else
             <b class="figure font-semibold"
@@ -74,15 +74,14 @@
 @if ($wrong !== '')
     <p class="wrong" id="{{ $bag }}-wrong">{{ $wrong }}</p>
 @endif
-@foreach ($onPiece->ofWeight(PluckyWren\Core\Guide\Weight::Bar, PluckyWren\Core\Guide\Weight::Hazard,
-    PluckyWren\Core\Guide\Weight::Ask)->all as $finding)
+@foreach ($onPiece->pressing()->all as $finding)
     <p @class(['mb-1 flex gap-1.5', 'text-mend' => $finding->weight->mustBeMended(),
         'text-ink-soft' => ! $finding->weight->mustBeMended()])>
         <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path
             d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="{{ $finding->weight->mustBeMended() ? 'currentColor' : 'none' }}"
             stroke="currentColor" stroke-width="1.5" /></svg>
         <span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b> {{ $say->why($finding) }}
-            <a class="link text-ink" href="#{{ App\Http\Controllers\Plan\AnswerController::bag($finding->key()) }}">What
+            <a class="link text-ink" href="#{{ $finding->anchor() }}">What
                 to do</a></span>
     </p>
 @endforeach

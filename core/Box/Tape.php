@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Plan;
+namespace PluckyWren\Core\Box;
 
-use PluckyWren\Core\Box\MoneyGauge;
+use PluckyWren\Core\Money\InvalidMoney;
+use PluckyWren\Core\Money\Money;
 
 /** The money gauge as lengths of tape. */
 final readonly class Tape
@@ -16,13 +17,17 @@ final readonly class Tape
      */
     private function __construct(public array $lengths, public ?float $budgetAt) {}
 
-    /** @param int $width of the whole tape, in drawing units */
+    /**
+     * @param  int  $width  of the whole tape, in drawing units
+     *
+     * @throws InvalidMoney
+     */
     public static function of(MoneyGauge $money, int $width): self
     {
         $end = max(1, $money->tapeEnd()->minor);
         $lengths = [];
         $from = 0.0;
-        $costs = array_map(static fn ($share): int => $share->minor, $money->byCategory);
+        $costs = array_map(static fn (Money $share): int => $share->minor, $money->byCategory);
         foreach ([...$costs, '' => $money->sendingGift->minor] as $lane => $minor) {
             $length = round($minor / $end * $width, 2);
             if ($length > 0) {

@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Plan;
+namespace PluckyWren\Core\Box;
 
-use App\Models\Piece;
-use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Money\Apportionment;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Category;
 
@@ -16,22 +15,23 @@ use PluckyWren\Core\Stash\Category;
  */
 final readonly class Ledger
 {
-    /** @param list<array{piece: Piece, planned: PlannedPiece, cost: Money|null, sum: Money}> $lines by lane */
+    /** @param list<array{piece: PlannedPiece, cost: Money|null, sum: Money}> $lines by lane */
     private function __construct(public array $lines) {}
 
-    public static function of(BoxSheet $sheet): self
+    /** @throws InvalidMoney */
+    public static function of(Plan $plan): self
     {
-        $pieces = array_merge(...array_map($sheet->lane(...), Category::cases()));
+        $pieces = array_merge(...array_map($plan->ofCategory(...), Category::cases()));
         $exact = array_filter(
-            array_map(static fn (Piece $piece): ?ExactAmount => $sheet->planned($piece)->cost(), $pieces),
+            array_map(static fn (PlannedPiece $piece): ?ExactAmount => $piece->cost(), $pieces),
         );
         $costs = $exact === [] ? [] : Apportionment::of($exact);
-        $sum = Money::zero($sheet->box->sending_gift->currency);
+        $sum = Money::zero($plan->funds->sendingGift->currency);
         $lines = [];
         foreach ($pieces as $index => $piece) {
             $cost = $costs[$index] ?? null;
             $sum = $cost === null ? $sum : $sum->plus($cost);
-            $lines[] = ['piece' => $piece, 'planned' => $sheet->planned($piece), 'cost' => $cost, 'sum' => $sum];
+            $lines[] = ['piece' => $piece, 'cost' => $cost, 'sum' => $sum];
         }
 
         return new self($lines);

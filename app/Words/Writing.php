@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use App\Models\Lot;
+use App\Support\Today;
+use Carbon\CarbonImmutable;
+use PluckyWren\Core\Box\Gauges;
+use PluckyWren\Core\Measure\Length;
+
+/** How things are written on every page; each view is handed it as `$write`. */
+final readonly class Writing
+{
+    public function gauges(Gauges $gauges): GaugeWords
+    {
+        return new GaugeWords($gauges);
+    }
+
+    public function moment(CarbonImmutable $moment): string
+    {
+        return Words::moment($moment);
+    }
+
+    /** The month that a day lies in, of a text like 2026-11: “November 2026”. */
+    public function month(string $month): string
+    {
+        return CarbonImmutable::parse("{$month}-01")->format('F Y');
+    }
+
+    /** A day of every year, of a text like 12-08: “8 Dec”. */
+    public function dayOfEveryYear(string $day): string
+    {
+        return CarbonImmutable::parse("{$this->today()->year}-{$day}")->format('j M');
+    }
+
+    public function today(): CarbonImmutable
+    {
+        return Today::here();
+    }
+
+    /** @param int $tenths of a millimetre */
+    public function mm(int $tenths): string
+    {
+        return Length::ofTenths($tenths)->inMm();
+    }
+
+    /** @param array<string, int> $holds by the kind's id */
+    public function contents(array $holds): string
+    {
+        return Contents::written($holds);
+    }
+
+    /** What a lot says in a column, for people. */
+    public function ofLot(Lot $lot, string $column): string
+    {
+        return LotWords::of($lot, $column);
+    }
+}
