@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Casts;
 
+use App\Reference\Notations;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
-use PluckyWren\Core\Money\Notation;
 
 /**
  * A column of minor units and the row's currency, read as one amount: `budget` is kept in `budget_minor`.
@@ -23,7 +23,7 @@ final class AsMoney implements CastsAttributes
         $currency = $attributes['currency'] ?? null;
 
         return is_numeric($minor) && is_string($currency)
-            ? new Money((int) $minor, Currency::of($currency, resolve(Notation::class)))
+            ? new Money((int) $minor, Currency::of($currency, resolve(Notations::class)->inHand()))
             : null;
     }
 

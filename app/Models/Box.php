@@ -170,10 +170,9 @@ final class Box extends Model
     /** Determine if nobody has changed it, or a piece of it, for a while. */
     public function isLeftAlone(): bool
     {
-        $last = $this->pieces->reduce(
-            static fn (CarbonImmutable $last, Piece $piece): CarbonImmutable => max($last, $piece->updated_at),
-            $this->updated_at,
-        );
+        // As they stand in the table they compare as texts; only the last is read as a moment.
+        $changes = $this->pieces->map(static fn (Piece $piece): mixed => $piece->getRawOriginal('updated_at'))->all();
+        $last = CarbonImmutable::parse(max([$this->getRawOriginal('updated_at'), ...$changes]));
 
         return $last->addSeconds(config()->integer('wren.fit.alone_seconds'))->isPast();
     }

@@ -46,9 +46,9 @@ final class BoxChange extends Model
     public function canBeUndone(): bool
     {
         // Handing in writes a record, which no undo does: a box that was taken back is handed in anew instead.
-        $wasHandedIn = $this->after['box'] !== null
-            && ($this->before['box']['stage'] ?? null) === Stage::HandedIn->value;
+        $before = $this->before['box'];
+        $wasHandedIn = ($before['stage'] ?? null) === Stage::HandedIn->value && $this->after['box'] !== null;
 
-        return $this->undone_at === null && $this->before['box'] !== null && ! $wasHandedIn;
+        return $this->undone_at === null && $before !== null && ! $wasHandedIn;
     }
 }

@@ -11,6 +11,7 @@ use App\Casts\AsSize;
 use App\Casts\AsTraits;
 use App\Models\Concerns\BelongsToCrew;
 use App\Models\Concerns\Versioned;
+use App\Reference\Notations;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Database\Factories\LotFactory;
@@ -26,7 +27,6 @@ use PluckyWren\Core\Colour\Palette;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
-use PluckyWren\Core\Money\Notation;
 use PluckyWren\Core\Money\Price;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
@@ -285,13 +285,20 @@ final class Lot extends Model
     }
 
     /**
-     * Get so many of it as a piece of a box, with all that is known of it.
+     * Get so many of it as a piece of a box, with all that is known of it: the one way from a lot to a planned piece.
      *
      * @param  list<Task>  $done  what was done to those pieces
      */
     public function planned(string $id, int $quantity, array $done = []): PlannedPiece
     {
-        return PlannedPiece::ofLot($id, $this->value(), $quantity, $done);
+        return new PlannedPiece(
+            $id,
+            $this->thing()->inBox($this->is_packaged ? $this->packaged : null),
+            $quantity,
+            $this->price(),
+            $this->source,
+            $done,
+        );
     }
 
     /** Get what the row says, as the core knows a lot. */
@@ -355,7 +362,7 @@ final class Lot extends Model
     {
         return Cost::fromRow(
             $this->price_state,
-            Currency::of($this->currency, resolve(Notation::class)),
+            $this->paid->currency ?? Currency::of($this->currency, resolve(Notations::class)->inHand()),
             $this->paid,
             $this->list,
             $this->pack_pieces,

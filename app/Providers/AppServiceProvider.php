@@ -6,7 +6,6 @@ namespace App\Providers;
 
 use App\Crews\CrewInHand;
 use App\Database\OneWriterConnection;
-use App\Models\User;
 use App\Pages\Choices;
 use App\Pages\Gather\LotFieldsData;
 use App\Pages\Gather\WaitingData;
@@ -25,7 +24,6 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Facades\RateLimiter;
@@ -39,7 +37,6 @@ use PluckyWren\Core\Fit\Solve\CornerSolver;
 use PluckyWren\Core\Fit\Solver;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Guide\SaysFindings;
-use PluckyWren\Core\Money\Notation;
 use PluckyWren\Core\Stash\Catalogue;
 
 final class AppServiceProvider extends ServiceProvider
@@ -66,8 +63,7 @@ final class AppServiceProvider extends ServiceProvider
             ),
         );
         $this->app->singleton(RuleBook::class, static fn (): RuleBook => RuleBook::ofAllRules());
-        $this->app->singleton(Notations::class);
-        $this->app->bind(Notation::class, static fn (): Notation => self::notation());
+        $this->app->singleton(Notations::class, static fn (): Notations => new Notations);
         $this->app->bind(Solver::class, CornerSolver::class);
         $this->app->bind(SaysFindings::class, FindingWords::class);
         Connection::resolverFor(
@@ -131,13 +127,6 @@ final class AppServiceProvider extends ServiceProvider
     }
 
     /** Figures are written as the signed-in crew writes them; where nobody is signed in, as in a file. */
-    private static function notation(): Notation
-    {
-        $user = Auth::hasUser() ? Auth::user() : null;
-
-        return $user instanceof User ? resolve(Notations::class)->of($user->crew->locale) : new Notation;
-    }
-
     /** Anyone may write a cookie, so only what we know is taken from it. */
     private static function scheme(): string
     {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Models\User;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Locale;
 use NumberFormatter;
 use PluckyWren\Core\Money\Notation;
@@ -19,6 +21,16 @@ final class Notations
 
     /** @var array<string, Notation> */
     private array $read = [];
+
+    public function __construct(private readonly Notation $plain = new Notation) {}
+
+    /** Get how the crew in hand writes figures; where there is none, plainly. It is asked for with every amount. */
+    public function inHand(): Notation
+    {
+        $user = Auth::hasUser() ? Auth::user() : null;
+
+        return $user instanceof User ? $this->of($user->crew->locale) : $this->plain;
+    }
 
     public function of(string $locale): Notation
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Box;
 
 use PluckyWren\Core\Fit\Result;
+use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Findings;
 use PluckyWren\Core\Guide\NeedsFilled;
 use PluckyWren\Core\Guide\Rules\RuleBook;
@@ -38,10 +39,11 @@ final readonly class Gauges
     public static function of(Plan $plan, ?Result $fit, RuleBook $rules): self
     {
         $held = $plan->held();
-        $findings = $rules->findings($plan->guide, $plan->recipient, $held)->overruledBy($plan->settled->reasons);
+        $box = new BoxContents($plan->guide, $plan->recipient, $held);
+        $findings = $rules->findingsIn($box)->overruledBy($plan->settled->reasons);
 
         return new self(
-            $plan->guide->needsFilled($plan->recipient, $held),
+            $box->needs(),
             NeedsFilled::of($plan->guide->wishes, $plan->recipient, $held),
             MoneyGauge::of($plan),
             RoomGauge::of($plan, $fit),

@@ -6,11 +6,9 @@ namespace PluckyWren\Core\Box;
 
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Money\ExactAmount;
-use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Price;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\ItemKind;
-use PluckyWren\Core\Stash\Lot;
 use PluckyWren\Core\Stash\Preparation\Habits;
 use PluckyWren\Core\Stash\Preparation\Preparation;
 use PluckyWren\Core\Stash\Preparation\Task;
@@ -42,18 +40,6 @@ final readonly class PlannedPiece
     ) {
         $this->kind = $thing->kind;
         $this->name = $thing->name;
-    }
-
-    /**
-     * So many of a lot, with all that is known of it: the one way from a lot to a planned piece.
-     *
-     * @param  list<Task>  $done
-     *
-     * @throws InvalidMoney
-     */
-    public static function ofLot(string $id, Lot $lot, int $quantity, array $done = []): self
-    {
-        return new self($id, $lot->thingInBox(), $quantity, $lot->price(), $lot->origin->source, $done);
     }
 
     /** So many of a kind that are still to buy. */

@@ -12,17 +12,25 @@ use PluckyWren\Core\Stash\ItemTrait;
  * What the rules look at: one box's pieces, for whom, by which guide. Counted once, so that every rule stays linear in
  * the pieces.
  */
-final readonly class BoxContents
+final class BoxContents
 {
     /** @var array<string, int> pieces by kind, those inside others too */
-    public array $countByKind;
+    public readonly array $countByKind;
 
     /** @var array<string, non-empty-list<Held>> by kind */
-    public array $byKind;
+    public readonly array $byKind;
+
+    /** @var list<TraitFlag> those of the guide that hold for this band */
+    public readonly array $flags;
+
+    private ?NeedsFilled $needs = null;
 
     /** @param list<Held> $held */
-    public function __construct(public Guide $guide, public Recipient $recipient, public array $held)
-    {
+    public function __construct(
+        public readonly Guide $guide,
+        public readonly Recipient $recipient,
+        public readonly array $held,
+    ) {
         $counts = $byKind = [];
         foreach ($held as $piece) {
             $counts[$piece->kind] = ($counts[$piece->kind] ?? 0) + $piece->quantity;
@@ -30,6 +38,16 @@ final readonly class BoxContents
         }
         $this->countByKind = $counts;
         $this->byKind = $byKind;
+        $band = $recipient->band;
+        $this->flags = array_values(
+            array_filter($guide->flags, static fn (TraitFlag $flag): bool => $flag->holdsFor($band)),
+        );
+    }
+
+    /** How far the guide's needs are filled; matched once. */
+    public function needs(): NeedsFilled
+    {
+        return $this->needs ??= $this->guide->needsFilled($this->recipient, $this->held);
     }
 
     public function band(): AgeBand
@@ -46,8 +64,8 @@ final readonly class BoxContents
     /** Determine if the guide itself says something of a trait for this band, so that a rule of ours need not. */
     public function guideFlags(ItemTrait $trait): bool
     {
-        foreach ($this->guide->flags as $flag) {
-            if ($flag->trait === $trait && $flag->holdsFor($this->recipient->band)) {
+        foreach ($this->flags as $flag) {
+            if ($flag->trait === $trait) {
                 return true;
             }
         }

@@ -36,10 +36,6 @@ final readonly class Lot
     /** The thing as it goes into a box: in its packaging, or without. */
     public function thingInBox(): Thing
     {
-        $thing = $this->thing;
-
-        return $this->packaged === null || $thing->measures->packaging !== Packaging::Stays
-            ? $thing
-            : $thing->measured(new Measures($this->packaged, $thing->measures->areTaken, Packaging::Stays));
+        return $this->thing->inBox($this->packaged);
     }
 }

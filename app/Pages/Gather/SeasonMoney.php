@@ -10,13 +10,13 @@ use App\Models\Lot;
 use App\Models\Piece;
 use App\Queries\SeasonLots;
 use App\Reference\Guides;
+use App\Reference\Notations;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Guide\HandIn;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
-use PluckyWren\Core\Money\Notation;
 use PluckyWren\Core\Season\Season;
 use PluckyWren\Core\Season\SeasonCosts;
 use PluckyWren\Core\Stash\Catalogue;
@@ -45,7 +45,7 @@ final class SeasonMoney
         private readonly Crew $crew,
         private readonly HandIn $handIn,
     ) {
-        $this->currency = Currency::of($crew->currency->code, resolve(Notation::class));
+        $this->currency = Currency::of($crew->currency->code, resolve(Notations::class)->inHand());
         $this->lots = new SeasonLots($season, $this->currency);
     }
 

@@ -34,17 +34,19 @@ use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\ItemKind;
 
 /** Everything that is shown of one box, on its sheet, on the shelf and on paper. */
-final readonly class BoxSheet
+final class BoxSheet
 {
     /** @var array<string, PlannedPiece> by the piece's id */
-    private array $planned;
+    private readonly array $planned;
+
+    private ?Drawing $drawing = null;
 
     public function __construct(
-        public Box $box,
-        public Plan $plan,
-        public Gauges $gauges,
-        public Problem $problem,
-        public bool $mayImprove = false,
+        public readonly Box $box,
+        public readonly Plan $plan,
+        public readonly Gauges $gauges,
+        public readonly Problem $problem,
+        public readonly bool $mayImprove = false,
     ) {
         $this->planned = array_column($plan->pieces, null, 'id');
     }
@@ -59,9 +61,10 @@ final readonly class BoxSheet
         );
     }
 
+    /** Get the open box with all that goes in; drawn once, as a view asks for it again and again. */
     public function drawing(): Drawing
     {
-        return $this->drawingOf($this->packingOrder(), new QuarterTurn(0));
+        return $this->drawing ??= $this->drawingOf($this->packingOrder(), new QuarterTurn(0));
     }
 
     /**

@@ -7,8 +7,8 @@ namespace App\Pages\Plan;
 use App\Models\Box;
 use App\Models\BoxChange;
 use App\Models\Lot;
+use App\Words\Words;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 use PluckyWren\Core\Stash\Catalogue;
 
 /** What was done to a box lately, in words. */
@@ -16,11 +16,15 @@ final readonly class BoxStory
 {
     private const SHOWN = 30;
 
+    private const NAMED = 3;
+
     /**
-     * @param  Collection<int, BoxChange>  $changes  newest first
-     * @param  array<string, string>  $names  of the lots in them, by id
+     * @param  list<array{
+     *     change: int, what: string, theme: string, about: string, by: string, at: string, isUndone: bool,
+     *     canBeUndone: bool,
+     * }> $lines  newest first; `change` is its id, `about` is as “: 2 × Soap, a comb” or empty
      */
-    private function __construct(public Collection $changes, private array $names, private Catalogue $catalogue) {}
+    private function __construct(public array $lines) {}
 
     public static function of(Box $box): self
     {
@@ -36,41 +40,56 @@ final readonly class BoxStory
         return self::told($gone);
     }
 
-    /** Get what a change is about, as “: 2 × Soap, a comb”; empty where it is about the box itself. */
-    public function namesOf(BoxChange $change): string
-    {
-        $names = [];
-        foreach ($change->before['pieces'] as $id => $before) {
-            $after = $change->after['pieces'][$id] ?? null;
-            $row = $after ?? $before ?? [];
-            $name = is_string($row['lot_id'] ?? null)
-                ? $this->names[$row['lot_id']] ?? ''
-                : $this->catalogue->get((string) ($row['kind'] ?? ''))->name;
-            $counts = array_unique(
-                array_filter([$before['quantity'] ?? null, $after['quantity'] ?? null], is_numeric(...)),
-            );
-            $names[] = trim(implode(' → ', $counts)." × {$name}");
-        }
-
-        return $names === [] ? '' : ': '.implode(', ', array_slice($names, 0, 3)).(count($names) > 3 ? ' …' : '');
-    }
-
     /** @param Builder<BoxChange> $query */
     private static function told(Builder $query): self
     {
         $query->orderByDesc('id')->limit(self::SHOWN);
         $changes = $query->get();
-        $lots = [];
+        // What a change holds is decoded each time that it is asked for.
+        $pieces = $lots = [];
         foreach ($changes as $change) {
-            foreach ([...$change->before['pieces'], ...$change->after['pieces']] as $piece) {
-                if (is_string($piece['lot_id'] ?? null)) {
-                    $lots[$piece['lot_id']] = true;
-                }
-            }
+            [$before, $after] = $pieces[$change->id] = [$change->before['pieces'], $change->after['pieces']];
+            array_push($lots, ...array_column($before, 'lot_id'), ...array_column($after, 'lot_id'));
         }
         /** @var array<string, string> $names */
-        $names = $lots === [] ? [] : Lot::query()->whereKey(array_keys($lots))->pluck('name', 'id')->all();
+        $names = $lots === []
+            ? []
+            : Lot::query()->whereKey(array_unique(array_filter($lots)))->pluck('name', 'id')->all();
 
-        return new self($changes, $names, resolve(Catalogue::class));
+        return new self(array_values($changes->map(static fn (BoxChange $change): array => [
+            'change' => $change->id,
+            'what' => $change->what,
+            'theme' => $change->theme,
+            'about' => self::about($pieces[$change->id][0], $pieces[$change->id][1], $names),
+            'by' => $change->by,
+            'at' => Words::moment($change->created_at),
+            'isUndone' => $change->undone_at !== null,
+            'canBeUndone' => $change->canBeUndone(),
+        ])->all()));
+    }
+
+    /**
+     * What a change is about; empty where it is about the box itself.
+     *
+     * @param  array<string, array<string, mixed>|null>  $before  pieces by id
+     * @param  array<string, array<string, mixed>|null>  $after
+     * @param  array<string, string>  $lots  their names, by id
+     */
+    private static function about(array $before, array $after, array $lots): string
+    {
+        $names = [];
+        foreach ($before as $id => $was) {
+            $is = $after[$id] ?? null;
+            $row = $is ?? $was ?? [];
+            $kind = $row['kind'] ?? '';
+            $name = is_string($row['lot_id'] ?? null)
+                ? $lots[$row['lot_id']] ?? ''
+                : resolve(Catalogue::class)->get(is_string($kind) ? $kind : '')->name;
+            $counts = array_unique(array_filter([$was['quantity'] ?? null, $is['quantity'] ?? null], is_numeric(...)));
+            $names[] = trim(implode(' → ', $counts)." × {$name}");
+        }
+        $more = count($names) > self::NAMED ? ' …' : '';
+
+        return $names === [] ? '' : ': '.implode(', ', array_slice($names, 0, self::NAMED)).$more;
     }
 }

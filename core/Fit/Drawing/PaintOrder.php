@@ -52,9 +52,10 @@ final readonly class PaintOrder
         foreach ($prisms as $i => $one) {
             foreach ($prisms as $j => $other) {
                 if ($i < $j) {
-                    if ($this->sight->isBehind($one, $other)) {
+                    $before = $this->sight->compare($one, $other);
+                    if ($before < 0) {
                         $hiding[$j][$i] = true;
-                    } elseif ($this->sight->isBehind($other, $one)) {
+                    } elseif ($before > 0) {
                         $hiding[$i][$j] = true;
                     }
                 }

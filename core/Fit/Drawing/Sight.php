@@ -4,18 +4,32 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Drawing;
 
+use WeakMap;
+
 /** Which of two prisms hides the other, seen along a projection. */
-final readonly class Sight
+final class Sight
 {
     /** Parts may run into one another by half a millimetre: two such levels count as touching. */
     private const TOUCHING = 6.0;
 
-    public function __construct(private Projection $projection) {}
+    /** @var WeakMap<Prism, list<array{float, float}>> how far each reaches along the sides of a box on paper */
+    private WeakMap $reaches;
 
-    /** Determine if $one must be painted before $other, because $other may hide part of it. */
-    public function isBehind(Prism $one, Prism $other): bool
+    public function __construct(private readonly Projection $projection)
     {
-        return $this->overlapOnPaper($one, $other) && $this->isParted($one, $other) && ! $this->isParted($other, $one);
+        $this->reaches = new WeakMap;
+    }
+
+    /**
+     * @return int below 0 where $one must be painted before $other, above 0 the other way, 0 where it is all the same
+     */
+    public function compare(Prism $one, Prism $other): int
+    {
+        if (! $this->overlapOnPaper($one, $other)) {
+            return 0;
+        }
+
+        return (int) $this->isParted($other, $one) - (int) $this->isParted($one, $other);
     }
 
     /** Determine if a plane parts them with $front on the viewer's side, so that $back can never hide it. */
@@ -23,6 +37,13 @@ final readonly class Sight
     {
         if ($back->high <= $front->low + self::TOUCHING && $back->low < $front->low) {
             return true;
+        }
+        if (! $back->isTurned && ! $front->isTurned) {
+            [$x1, $y1, $x2, $y2] = $back->bounds;
+            [$frontX1, $frontY1, $frontX2, $frontY2] = $front->bounds;
+
+            return ($this->projection->towardsX > 1e-9 && $x2 <= $frontX1 + self::TOUCHING && $x1 < $frontX1)
+                || ($this->projection->towardsY < -1e-9 && -$y1 <= -$frontY2 + self::TOUCHING && -$y2 < -$frontY2);
         }
         foreach ($this->normals($back, $front) as [$nx, $ny]) {
             if ($nx * $this->projection->towardsX + $ny * $this->projection->towardsY > 1e-9
@@ -63,11 +84,17 @@ final readonly class Sight
     /** Their outlines on paper are convex, so they meet unless one of their sides parts them. */
     private function overlapOnPaper(Prism $one, Prism $other): bool
     {
-        $edges = [
-            [$this->projection->rightX, $this->projection->downX],
-            [$this->projection->rightY, $this->projection->downY],
-            [0.0, 1.0],
-        ];
+        $edges = $this->boxEdges();
+        if (! $one->isTurned && ! $other->isTurned) {
+            $others = $this->reachesOf($other);
+            foreach ($this->reachesOf($one) as $along => [$low, $high]) {
+                if ($high <= $others[$along][0] + 1e-6 || $others[$along][1] <= $low + 1e-6) {
+                    return false;
+                }
+            }
+
+            return true;
+        }
         foreach ([$one, $other] as $prism) {
             if ($prism->isTurned) {
                 $corners = $prism->footprint->corners;
@@ -91,6 +118,25 @@ final readonly class Sight
         }
 
         return true;
+    }
+
+    /** @return list<array{float, float}> the sides of the box on paper */
+    private function boxEdges(): array
+    {
+        return [
+            [$this->projection->rightX, $this->projection->downX],
+            [$this->projection->rightY, $this->projection->downY],
+            [0.0, 1.0],
+        ];
+    }
+
+    /** @return list<array{float, float}> along each side of the box, reckoned once a prism */
+    private function reachesOf(Prism $prism): array
+    {
+        return $this->reaches[$prism] ??= array_map(
+            fn (array $edge): array => $this->reach($prism, -$edge[1], $edge[0]),
+            $this->boxEdges(),
+        );
     }
 
     /** @return array{float, float} how far a prism reaches along a direction on paper */

@@ -27,12 +27,8 @@ final class HoldsNothingFlagged implements Rule
     {
         $findings = [];
         foreach ($box->held as $piece) {
-            foreach ($box->guide->flags as $flag) {
-                if (
-                    $flag->holdsFor($box->band())
-                        && $piece->has($flag->trait)
-                        && ! $this->isAnswered($flag->trait, $piece)
-                ) {
+            foreach ($box->flags as $flag) {
+                if ($piece->has($flag->trait) && ! $this->isAnswered($flag->trait, $piece)) {
                     $findings[] = $this->finding($flag, $piece);
                 }
             }

@@ -50,8 +50,11 @@ final readonly class RuleBook
     /** @param list<Held> $held */
     public function findings(Guide $guide, Recipient $recipient, array $held): Findings
     {
-        $box = new BoxContents($guide, $recipient, $held);
+        return $this->findingsIn(new BoxContents($guide, $recipient, $held));
+    }
 
+    public function findingsIn(BoxContents $box): Findings
+    {
         return Findings::of(...array_merge(...array_map(
             /** @return list<Finding> */
             static fn (Rule $rule): array => $rule->findings($box),

@@ -45,21 +45,21 @@
             </section>
         @endforeach
     @endif
-    @if ($deleted->changes->isNotEmpty())
+    @if ($deleted->lines !== [])
         <details class="mt-2">
-            <summary class="link text-ink-soft">{{ __('history.deleted-boxes') }} ({{ $deleted->changes->count() }})
+            <summary class="link text-ink-soft">{{ __('history.deleted-boxes') }} ({{ count($deleted->lines) }})
             </summary>
             <ul class="cut mt-2 max-w-2xl px-4 py-1">
-                @foreach ($deleted->changes as $change)
+                @foreach ($deleted->lines as $line)
                     <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-1.5
                         first:border-t-0">
-                        <span><b>{{ $change->theme }}</b><span
-                            class="text-ink-soft">, {{ $change->by }},
-                            {{ $write->moment($change->created_at) }}</span></span>
-                        <form method="post" action="{{ route('box-changes.undo', $change) }}" class="ml-auto">
+                        <span><b>{{ $line['theme'] }}</b><span
+                            class="text-ink-soft">, {{ $line['by'] }},
+                            {{ $line['at'] }}</span></span>
+                        <form method="post" action="{{ route('box-changes.undo', $line['change']) }}" class="ml-auto">
                             @csrf<button class="button small">
                                 {{ __('history.bring-back') }}<span
-                                    class="sr-only">: {{ $change->theme }}</span></button>
+                                    class="sr-only">: {{ $line['theme'] }}</span></button>
                         </form>
                     </li>
                 @endforeach

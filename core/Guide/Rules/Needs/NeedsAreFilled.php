@@ -43,6 +43,6 @@ final class NeedsAreFilled implements Rule
                 'lacks' => $state->lacks(),
             ],
             [new PickAnyOf($state->need->anyOf)],
-        ), $box->guide->needsFilled($box->recipient, $box->held)->missing());
+        ), $box->needs()->missing());
     }
 }

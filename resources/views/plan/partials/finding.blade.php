@@ -1,4 +1,10 @@
-@php($bag = $finding->anchor())
+@php
+    $bag = $finding->anchor();
+    $answers = route('answers.store', $sheet->box);
+    $about = $say->about($finding);
+    $figures = $say->figures($finding);
+    $wrong = $errors->getBag($bag)->first('because');
+@endphp
 <li class="finding border-t-[1.5px] border-line py-2" id="{{ $bag }}">
     <div class="flex flex-wrap items-start gap-x-3 gap-y-1.5">
         <svg class="drawn mt-1 shrink-0 {{ $finding->weight->mustBeMended() ? 'text-mend' : 'text-ink-soft' }}"
@@ -7,37 +13,42 @@
                 fill="{{ $finding->weight->mustBeMended() ? 'currentColor' : 'none' }}" stroke="currentColor"
                 stroke-width="1.5" /></svg>
         <p class="min-w-64 grow basis-0">
-            <b>{{ $say->about($finding) }}.</b>
+            <b>{{ $about }}.</b>
             <span @class(['text-mend' =>
                 $finding->weight->mustBeMended()])><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b>
                 {{ $say->why($finding) }}</span> {{ $say->remedy($finding) }}
-            @if ($say->figures($finding) !== '')<span
-                class="block text-ink-soft tabular">{{ $say->figures($finding) }}</span>@endif
+            @if ($figures !== '')<span
+                class="block text-ink-soft tabular">{{ $figures }}</span>@endif
         </p>
         @if ($sheet->box->stage->isOpen())
             <div class="flex flex-wrap items-center gap-1.5">
                 @foreach ($finding->remedies as $remedy) @include('plan.partials.remedy') @endforeach
                 @if (str_starts_with($finding->id, 'twice.'))
-                    <form method="post" action="{{ route('answers.store', $sheet->box) }}"
-                        hx-post="{{ route('answers.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph">
-                        @include('plan.partials.state')
+                    <form method="post" action="{{ $answers }}"
+                        hx-post="{{ $answers }}" hx-target="#sheet" hx-swap="outerMorph">
+                        {{ $stateFields }}
                         <input type="hidden" name="key" value="{{ $finding->key() }}">
                         <input type="hidden" name="because" value="{{ __('flags.meant') }}">
                         <button class="button small">
-                            {{ __('flags.meant') }}<span class="sr-only"> {{ $say->about($finding) }}</span></button>
+                            {{ __('flags.meant') }}<span class="sr-only"> {{ $about }}</span></button>
                     </form>
                 @endif
                 @if ($finding->canBeOverruled)
                     <details class="leave" @if ($errors->hasBag($bag)) open @endif>
                         <summary class="button small">Leave it…<span
-                            class="sr-only"> {{ $say->about($finding) }}</span></summary>
-                        <form method="post" action="{{ route('answers.store', $sheet->box) }}"
-                            hx-post="{{ route('answers.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph"
+                            class="sr-only"> {{ $about }}</span></summary>
+                        <form method="post" action="{{ $answers }}"
+                            hx-post="{{ $answers }}" hx-target="#sheet" hx-swap="outerMorph"
                             class="mt-1.5 flex items-end gap-1.5">
-                            @include('plan.partials.state')
+                            {{ $stateFields }}
                             <input type="hidden" name="key" value="{{ $finding->key() }}">
-                            <x-field name="because" :id="$bag.'-because'" :$bag label="because" maxlength="400" required
-                                :value="$errors->hasBag($bag) ? old('because') : ''" autocomplete="off" />
+                            <div>
+                                <label class="font-semibold" for="{{ $bag }}-because">because</label>
+                                <input class="input" id="{{ $bag }}-because" name="because" maxlength="400" required
+                                    value="{{ $wrong === '' ? '' : old('because') }}" autocomplete="off"
+                                    @if ($wrong !== '') aria-invalid="true" aria-describedby="{{ $bag }}-wrong" @endif>
+                                @if ($wrong !== '')<p class="wrong" id="{{ $bag }}-wrong">{{ $wrong }}</p>@endif
+                            </div>
                             <button class="button">Keep</button>
                         </form>
                     </details>

@@ -62,7 +62,7 @@
                             <form method="post" action="{{ route('answers.destroy', $sheet->box) }}"
                                 hx-post="{{ route('answers.destroy', $sheet->box) }}" hx-target="#sheet"
                                 hx-swap="outerMorph">
-                                @method('delete') @include('plan.partials.state')
+                                @method('delete') {{ $stateFields }}
                                 <input type="hidden" name="key" value="{{ $left->finding->key() }}">
                                 <button class="button small">
                                     Take back<span class="sr-only">: {{ $say->about($left->finding) }}</span></button>

@@ -1,7 +1,3 @@
-@php
-    // The same for every piece, so written once.
-    $stateFields = str(view('plan.partials.state', ['state' => $state])->render())->toHtmlString();
-@endphp
 @foreach ($choices->lanes as $lane)
     @php
         $states = $sheet->gauges->mustHaves->ofCategory($lane);

@@ -5,7 +5,7 @@
 @else
     <form method="post" action="{{ route('pieces.from-guide', $sheet->box) }}"
         hx-post="{{ route('pieces.from-guide', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" class="mb-2">
-        @include('plan.partials.state')
+        {{ $stateFields }}
         <button class="button go" id="list-all" data-focus>Put all {{ count($toBuy) }} on the list to buy</button>
     </form>
     <ul>
@@ -16,7 +16,7 @@
                 <form method="post" action="{{ route('pieces.store', $sheet->box) }}"
                     hx-post="{{ route('pieces.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph"
                     class="flex items-center gap-1">
-                    @include('plan.partials.state')
+                    {{ $stateFields }}
                     <input type="hidden" name="buy" value="{{ $kind->id }}">
                     <label class="sr-only" for="buy-{{ $kind->id }}">How many: {{ $kind->name }}</label>
                     <input class="count" id="buy-{{ $kind->id }}" type="number" name="quantity" min="1" max="100"

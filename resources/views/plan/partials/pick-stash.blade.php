@@ -47,7 +47,7 @@
                 <form method="post" action="{{ route('pieces.store', $sheet->box) }}"
                     hx-post="{{ route('pieces.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph"
                     class="flex items-center gap-1">
-                    @include('plan.partials.state')
+                    {{ $stateFields }}
                     <input type="hidden" name="lot" value="{{ $offer->lot->id }}">
                     <label class="sr-only" for="many-{{ $offer->lot->id }}">How many: {{ $offer->lot->name }}</label>
                     <input class="count" id="many-{{ $offer->lot->id }}" type="number" name="quantity" min="1" max="100"

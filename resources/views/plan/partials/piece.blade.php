@@ -3,6 +3,7 @@
     $cost = $planned->cost();
     $bag = "piece-{$piece->id}";
     $wrong = $errors->getBag($bag)->first('quantity');
+    $address = route('pieces.update', $piece);
     $onPiece = $sheet->gauges->flags->onPieceAlone($piece->id);
 @endphp
 <div class="lane-row" id="{{ $bag }}">
@@ -19,11 +20,9 @@
     <span class="from text-ink-soft">
         @if ($piece->isToBuy())
             @if ($sheet->box->stage->isOpen())
-                to buy · <a class="link"
-                    href="{{ route('boxes.show',
-                        [$sheet->box, 'pick' => 1, 'from' => 'new', 'kind' => $planned->kind->id]) }}"
-                    hx-get="{{ route('boxes.show',
-                        [$sheet->box, 'pick' => 1, 'from' => 'new', 'kind' => $planned->kind->id]) }}"
+                @php($got = route('boxes.show',
+                    [$sheet->box, 'pick' => 1, 'from' => 'new', 'kind' => $planned->kind->id]))
+                to buy · <a class="link" href="{{ $got }}" hx-get="{{ $got }}"
                     hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">got it</a>
             @else
                 to buy
@@ -44,8 +43,7 @@
     </span>
     <span class="flex items-center justify-end gap-0.5">
         @if ($sheet->box->stage->isOpen())
-            <form method="post" action="{{ route('pieces.update', $piece) }}"
-                hx-post="{{ route('pieces.update', $piece) }}"
+            <form method="post" action="{{ $address }}" hx-post="{{ $address }}"
                 hx-target="#sheet" hx-swap="outerMorph" hx-trigger="change delay:250ms, submit">
                 @method('patch')
                 {{ $stateFields }}
@@ -56,8 +54,8 @@
                     value="{{ $wrong !== '' && is_scalar(old('quantity')) ? old('quantity') : $piece->quantity }}"
                     @if ($wrong !== '') aria-invalid="true" aria-describedby="{{ $bag }}-wrong" @endif>
             </form>
-            <form method="post" action="{{ route('pieces.destroy', $piece) }}"
-                hx-post="{{ route('pieces.destroy', $piece) }}" hx-target="#sheet" hx-swap="outerMorph">
+            <form method="post" action="{{ $address }}" hx-post="{{ $address }}" hx-target="#sheet"
+                hx-swap="outerMorph">
                 @method('delete')
                 {{ $stateFields }}
                 <button class="icon-button" id="out-{{ $piece->id }}" title="Take it out">

@@ -1,31 +1,31 @@
 @switch($remedy->id())
     @case('take-out')
-        <form method="post" action="{{ route('pieces.destroy', $remedy->piece) }}"
-            hx-post="{{ route('pieces.destroy', $remedy->piece) }}" hx-target="#sheet" hx-swap="outerMorph">
-            @method('delete') @include('plan.partials.state')
+        <form method="post" action="{{ $address = route('pieces.destroy', $remedy->piece) }}"
+            hx-post="{{ $address }}" hx-target="#sheet" hx-swap="outerMorph">
+            @method('delete') {{ $stateFields }}
             <button class="button small">
-                {{ __('flags.do.take-out') }}<span class="sr-only">: {{ $say->about($finding) }}</span></button>
+                {{ __('flags.do.take-out') }}<span class="sr-only">: {{ $about }}</span></button>
         </form>
         @break
     @case('have-fewer')
-        <form method="post" action="{{ route('pieces.update', $remedy->piece) }}"
-            hx-post="{{ route('pieces.update', $remedy->piece) }}" hx-target="#sheet" hx-swap="outerMorph">
-            @method('patch') @include('plan.partials.state')
+        <form method="post" action="{{ $address = route('pieces.update', $remedy->piece) }}"
+            hx-post="{{ $address }}" hx-target="#sheet" hx-swap="outerMorph">
+            @method('patch') {{ $stateFields }}
             <input type="hidden" name="quantity" value="{{ $remedy->quantity }}">
             <button class="button small">
                 {{ __('flags.do.have-fewer', ['quantity' => $remedy->quantity]) }}<span class="sr-only">:
-                    {{ $say->about($finding) }}</span></button>
+                    {{ $about }}</span></button>
         </form>
         @break
     @case('do')
         <form method="post" action="{{ route('tasks.piece', [$remedy->piece, $remedy->task->value]) }}"
             hx-post="{{ route('tasks.piece', [$remedy->piece, $remedy->task->value]) }}" hx-target="#sheet"
             hx-swap="outerMorph">
-            @method('put') @include('plan.partials.state')
+            @method('put') {{ $stateFields }}
             <input type="hidden" name="done" value="1">
             <button class="button small">
                 Done: {{ __("tasks.name.{$remedy->task->value}") }}<span
-                    class="sr-only">, {{ $say->about($finding) }}</span></button>
+                    class="sr-only">, {{ $about }}</span></button>
         </form>
         @break
     @case('pick')
@@ -40,7 +40,7 @@
         @else
             <form method="post" action="{{ route('pieces.store', $sheet->box) }}"
                 hx-post="{{ route('pieces.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph">
-                @include('plan.partials.state')
+                {{ $stateFields }}
                 <input type="hidden" name="buy" value="{{ $remedy->kinds[0] }}">
                 <input type="hidden" name="quantity" value="1">
                 <button class="button small">
