@@ -68,7 +68,7 @@ final readonly class ChangeBox
                 $fill(clone $fresh),
                 $takesTheirs,
                 static fn (Box $now, string $field): string => Words::of('meanwhile.field', [
-                    'field' => Words::of("boxes.fields.{$field}"), 'now' => BoxWords::of($now, $field),
+                    'field' => Words::of("plan/boxes.fields.{$field}"), 'now' => BoxWords::of($now, $field),
                 ]),
             );
             $fresh->save();
@@ -98,7 +98,7 @@ final readonly class ChangeBox
             $was === null
                 || $fresh->stage === $was
                 || $fresh->stage === $stage
-                || throw ChangedMeanwhile::value(Words::of("stages.{$fresh->stage->value}.name"));
+                || throw ChangedMeanwhile::value(Words::of("plan/stages.{$fresh->stage->value}.name"));
             $stage !== Stage::HandedIn || ! $fresh->stage->isOpen() || throw CannotChangeBox::notClosedYet();
             if ($stage === Stage::HandedIn && $fresh->stage !== Stage::HandedIn) {
                 $this->keepRecord->of($fresh);

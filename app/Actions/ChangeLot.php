@@ -80,7 +80,7 @@ final readonly class ChangeLot
                 $fill(clone $fresh),
                 $takesTheirs,
                 static fn (Lot $now, string $field): string => Words::of('meanwhile.field', [
-                    'field' => Words::of("life.fields.{$field}"), 'now' => LotWords::of($now, $field),
+                    'field' => Words::of("gather/life.fields.{$field}"), 'now' => LotWords::of($now, $field),
                 ]),
             );
             $this->correct($fresh);

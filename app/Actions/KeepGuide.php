@@ -49,7 +49,7 @@ final readonly class KeepGuide
             $fresh = CrewGuide::query()->findOrFail($guide->id);
             $was === ''
                 || $was === self::print($fresh)
-                || throw ChangedMeanwhile::said(Words::of('guides.changed-meanwhile'));
+                || throw ChangedMeanwhile::said(Words::of('guides/guides.changed-meanwhile'));
             $fresh->update(['data' => $data]);
         });
         $this->guides->forget();

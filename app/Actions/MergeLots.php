@@ -107,7 +107,7 @@ final readonly class MergeLots
                 || throw CannotMerge::unlike(
                     $into->name,
                     $from->name,
-                    array_map(static fn (string $field): string => Words::of("life.fields.{$field}"), $unlike),
+                    array_map(static fn (string $field): string => Words::of("gather/life.fields.{$field}"), $unlike),
                 );
             $into->pieces + $from->pieces <= LotLimits::PIECES || throw CannotMerge::tooMany();
             $this->decide($into, $from, $choices);

@@ -28,7 +28,7 @@ final class SetTarget
             $now = self::of($kind, $band)->first()?->amount();
             $was === null
                 || $was === ($now?->typed() ?? '')
-                || throw ChangedMeanwhile::value($now?->each()->format() ?? Words::of('money.no-budget'));
+                || throw ChangedMeanwhile::value($now?->each()->format() ?? Words::of('gather/money.no-budget'));
             if ($target === null || $target->paid->isZero()) {
                 self::of($kind, $band)->delete();
             } else {

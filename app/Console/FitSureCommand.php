@@ -47,7 +47,7 @@ final class FitSureCommand extends Command
         foreach ($this->shelves() as $boxes) {
             $tried += $boxes->filter(fn (Box $box): bool => $this->try($box, $fitRoom))->count();
         }
-        $this->info(trans_choice('fit.sure.boxes-tried', $tried));
+        $this->info(trans_choice('plan/fit.sure.boxes-tried', $tried));
 
         return self::SUCCESS;
     }

@@ -42,7 +42,7 @@ final readonly class LotReader
         $this->empty = array_fill_keys(array_column(LotColumn::cases(), 'value'), '');
         $sources = [];
         foreach (Source::cases() as $source) {
-            $sources[mb_strtolower(Words::of("stash.sources.{$source->value}"))] = $source->value;
+            $sources[mb_strtolower(Words::of("gather/stash.sources.{$source->value}"))] = $source->value;
         }
         $this->sources = $sources;
     }
@@ -88,7 +88,7 @@ final readonly class LotReader
         $gone = $row[LotColumn::Gone->value];
         $pieces = is_array($read) ? 0 : $read->pieces;
         if ($wrong === [] && $gone !== '' && (preg_match('/^\d{1,6}$/', $gone) !== 1 || (int) $gone > $pieces)) {
-            $wrong[] = Words::of('import.wrong.number', ['column' => 'gone', 'most' => $pieces]);
+            $wrong[] = Words::of('gather/import.wrong.number', ['column' => 'gone', 'most' => $pieces]);
         }
 
         return [$wrong === [] && ! is_array($read) ? $read : null, $wrong];
@@ -146,13 +146,13 @@ final readonly class LotReader
 
         return array_values(array_filter([
             $theirs !== '' && mb_strtoupper($theirs) !== $this->currency->code
-                ? Words::of('import.currency', [
+                ? Words::of('gather/import.currency', [
                     'theirs' => mb_strimwidth($theirs, 0, 12, '…'),
                     'ours' => $this->currency->code,
                 ])
                 : '',
             $fault !== '' && Fault::tryFrom(mb_strtolower($fault)) === null
-                ? Words::of('import.fault', ['fault' => mb_strimwidth($fault, 0, 20, '…')])
+                ? Words::of('gather/import.fault', ['fault' => mb_strimwidth($fault, 0, 20, '…')])
                 : '',
         ], static fn (string $wrong): bool => $wrong !== ''));
     }

@@ -269,8 +269,8 @@ final class Lot extends Model
     public function cameFrom(): string
     {
         return $this->place === null || $this->place === ''
-            ? Words::of("stash.from-nowhere.{$this->source->value}")
-            : Words::of("stash.from.{$this->source->value}", ['place' => $this->place]);
+            ? Words::of("gather/stash.from-nowhere.{$this->source->value}")
+            : Words::of("gather/stash.from.{$this->source->value}", ['place' => $this->place]);
     }
 
     /** Get the size that it takes up in a box. */

@@ -12,31 +12,31 @@ final class CannotChangeBox extends DomainException
 {
     public static function lidIsOn(Stage $stage): self
     {
-        return new self(Words::of('boxes.lid-is-on', ['stage' => Words::of("stages.{$stage->value}.name")]));
+        return new self(Words::of('plan/boxes.lid-is-on', ['stage' => Words::of("plan/stages.{$stage->value}.name")]));
     }
 
     public static function handedIn(): self
     {
-        return new self(Words::of('boxes.handed-in'));
+        return new self(Words::of('plan/boxes.handed-in'));
     }
 
     public static function lidIsDecorated(): self
     {
-        return new self(Words::of('boxes.errors.lid-decorated'));
+        return new self(Words::of('plan/boxes.errors.lid-decorated'));
     }
 
     public static function tooMany(int $most): self
     {
-        return new self(Words::of('boxes.too-many', ['most' => $most]));
+        return new self(Words::of('plan/boxes.too-many', ['most' => $most]));
     }
 
     public static function tooManyInAll(int $most): self
     {
-        return new self(Words::of('boxes.too-many-in-all', ['most' => $most]));
+        return new self(Words::of('plan/boxes.too-many-in-all', ['most' => $most]));
     }
 
     public static function notClosedYet(): self
     {
-        return new self(Words::of('boxes.not-closed-yet'));
+        return new self(Words::of('plan/boxes.not-closed-yet'));
     }
 }

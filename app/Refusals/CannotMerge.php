@@ -14,7 +14,7 @@ final class CannotMerge extends DomainException
     {
         return new self(
             Words::of(
-                $fields === [] ? 'life.same-lot' : 'life.unlike',
+                $fields === [] ? 'gather/life.same-lot' : 'gather/life.unlike',
                 ['one' => $one, 'other' => $other, 'fields' => implode(', ', $fields)],
             ),
         );
@@ -22,11 +22,11 @@ final class CannotMerge extends DomainException
 
     public static function undecided(): self
     {
-        return new self(Words::of('life.undecided'));
+        return new self(Words::of('gather/life.undecided'));
     }
 
     public static function tooMany(): self
     {
-        return new self(Words::of('life.merged-too-many'));
+        return new self(Words::of('gather/life.merged-too-many'));
     }
 }

@@ -13,7 +13,7 @@ final class CannotPayBack extends DomainException
     public static function more(Money $back, ?Money $paid): self
     {
         return new self(
-            Words::of('life.back-more', [
+            Words::of('gather/life.back-more', [
                 'back' => $back->format(),
                 'paid' => ($paid ?? Money::zero($back->currency))->format(),
             ]),

@@ -11,11 +11,11 @@ final class CannotUndo extends DomainException
 {
     public static function changedSince(): self
     {
-        return new self(Words::of('life.changed-since'));
+        return new self(Words::of('gather/life.changed-since'));
     }
 
     public static function partChanged(): self
     {
-        return new self(Words::of('life.part-changed'));
+        return new self(Words::of('gather/life.part-changed'));
     }
 }

@@ -25,7 +25,7 @@ final class IsNoCommonPassword implements ValidationRule
             if (
                 mb_strlen($word) > 3 && is_string($list) && str_contains($list, json_encode($word, JSON_THROW_ON_ERROR))
             ) {
-                $fail(Words::of('auth.errors.password-common'));
+                $fail(Words::of('crew/auth.errors.password-common'));
 
                 return;
             }

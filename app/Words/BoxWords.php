@@ -22,8 +22,10 @@ final class BoxWords
                     static fn (Colour $colour): string => resolve(ColourNames::class)->nameOf($colour),
                     $box->palette->colours,
                 ),
-            ) ?: Words::of('life.nothing'),
-            'budget' => ($box->budget?->format() ?? Words::of('gauges.no-budget')).', '.$box->sending_gift->format(),
+            ) ?: Words::of('gather/life.nothing'),
+            'budget' => (
+                $box->budget?->format() ?? Words::of('plan/gauges.no-budget')
+            ).', '.$box->sending_gift->format(),
             default => $box->theme,
         };
     }

@@ -23,6 +23,6 @@ final readonly class ClosingWords
         $said = implode('; ', array_slice($names, 0, self::NAMED));
         $more = count($names) - self::NAMED;
 
-        return $more > 0 ? Words::of('closing.and-more', ['names' => $said, 'more' => $more]) : $said;
+        return $more > 0 ? Words::of('pack/closing.and-more', ['names' => $said, 'more' => $more]) : $said;
     }
 }

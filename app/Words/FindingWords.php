@@ -14,7 +14,7 @@ use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Measure\Unit;
 
 /**
- * What the rules found, in the sentences of `lang/en/rules.php`.
+ * What the rules found, in the sentences of `lang/en/guides/rules.php`.
  *
  * @phpstan-import-type Fact from Finding
  */
@@ -45,7 +45,7 @@ final readonly class FindingWords implements SaysFindings
     /** Empty where there is none. */
     private function sentence(Finding $finding, string $part): string
     {
-        $key = "rules.{$finding->says}.{$part}";
+        $key = "guides/rules.{$finding->says}.{$part}";
         if (! Lang::has($key)) {
             return '';
         }
@@ -59,7 +59,7 @@ final readonly class FindingWords implements SaysFindings
     /** @return array<string, string|int> */
     private function facts(Finding $finding): array
     {
-        return ['defers' => Words::of('rules.defers'), ...array_map($this->inWords(...), $finding->facts)];
+        return ['defers' => Words::of('guides/rules.defers'), ...array_map($this->inWords(...), $finding->facts)];
     }
 
     /** @param Fact $fact */

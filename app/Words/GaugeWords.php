@@ -20,7 +20,7 @@ final readonly class GaugeWords
 
     public function mustHaves(): string
     {
-        return Words::of('gauges.filled', [
+        return Words::of('plan/gauges.filled', [
             'filled' => $this->gauges->mustHaves->filled(),
             'asked' => $this->gauges->mustHaves->asked(),
         ]);
@@ -35,12 +35,12 @@ final readonly class GaugeWords
 
         $toBuy = count($this->gauges->money->toBuy);
         if ($missing === [] && $toBuy > 0) {
-            return trans_choice('gauges.all-but-bought', $toBuy);
+            return trans_choice('plan/gauges.all-but-bought', $toBuy);
         }
 
         return $missing === []
-            ? Words::of('gauges.all-filled')
-            : Words::of('gauges.missing', ['names' => self::some($missing)]);
+            ? Words::of('plan/gauges.all-filled')
+            : Words::of('plan/gauges.missing', ['names' => self::some($missing)]);
     }
 
     public function money(): string
@@ -48,23 +48,23 @@ final readonly class GaugeWords
         $money = $this->gauges->money;
         $left = $money->left();
         $says = match (true) {
-            $left === null => Words::of('gauges.with-gift', ['gift' => $money->sendingGift->format()]),
-            $money->isOver() => Words::of('gauges.over', [
+            $left === null => Words::of('plan/gauges.with-gift', ['gift' => $money->sendingGift->format()]),
+            $money->isOver() => Words::of('plan/gauges.over', [
                 'over' => $money->total->minus($money->budget ?? $money->total)->format(),
             ]),
-            default => Words::of('gauges.left', ['left' => $left->format()]),
+            default => Words::of('plan/gauges.left', ['left' => $left->format()]),
         };
 
         return implode('; ', array_filter([
             $says,
             $money->withoutPrice === []
                 ? ''
-                : trans_choice('gauges.without-price', count($money->withoutPrice), [
+                : trans_choice('plan/gauges.without-price', count($money->withoutPrice), [
                     'names' => self::some($money->withoutPrice),
                 ]),
             $money->toBuy === []
                 ? ''
-                : trans_choice('gauges.to-buy', count($money->toBuy), ['names' => self::some($money->toBuy)]),
+                : trans_choice('plan/gauges.to-buy', count($money->toBuy), ['names' => self::some($money->toBuy)]),
         ]));
     }
 
@@ -75,8 +75,8 @@ final readonly class GaugeWords
         $code = $money->total->currency->code;
 
         return $money->budget === null
-            ? Words::of('gauges.currency', ['currency' => $code, 'budget' => Words::of('gauges.no-budget')])
-            : Words::of('gauges.of-budget', ['budget' => $money->budget->format()])." {$code}";
+            ? Words::of('plan/gauges.currency', ['currency' => $code, 'budget' => Words::of('plan/gauges.no-budget')])
+            : Words::of('plan/gauges.of-budget', ['budget' => $money->budget->format()])." {$code}";
     }
 
     public function moneyInShort(): string
@@ -85,8 +85,8 @@ final readonly class GaugeWords
         $total = ['total' => $money->total->format()];
 
         return match (true) {
-            $money->isOver() => Words::of('gauges.short-over', $total),
-            $money->isOnlyTheLeast() => Words::of('gauges.short-from', $total),
+            $money->isOver() => Words::of('plan/gauges.short-over', $total),
+            $money->isOnlyTheLeast() => Words::of('plan/gauges.short-from', $total),
             default => $money->total->format(),
         };
     }
@@ -94,7 +94,7 @@ final readonly class GaugeWords
     public function room(): string
     {
         return trans_choice(
-            "gauges.room-states.{$this->gauges->room->state->value}",
+            "plan/gauges.room-states.{$this->gauges->room->state->value}",
             $this->gauges->room->leftOutCount(),
         );
     }
@@ -103,7 +103,7 @@ final readonly class GaugeWords
     {
         $room = $this->gauges->room;
 
-        return Words::of("gauges.room-says.{$room->state->value}", [
+        return Words::of("plan/gauges.room-says.{$room->state->value}", [
             'fill' => (int) round($room->fill * 100),
             'proud' => $room->proudMm,
             'names' => $room->state === RoomState::LeftOut ? self::some($this->leftOut()) : '',
@@ -117,7 +117,7 @@ final readonly class GaugeWords
             static fn (array $out): string => (
                 $out['count'] > 1 ? "{$out['count']} × " : ''
             ).$out['name'].' ('.Words::of(
-                "gauges.reasons.{$out['reason']}",
+                "plan/gauges.reasons.{$out['reason']}",
             ).')',
             $this->gauges->room->leftOut,
         );
@@ -132,10 +132,10 @@ final readonly class GaugeWords
         [$toMend, $toAsk, $tips] = $this->flagCounts();
 
         return match (true) {
-            $toMend > 0 => trans_choice('gauges.to-mend', $toMend),
-            $toAsk > 0 => trans_choice('gauges.to-ask', $toAsk),
-            $tips > 0 => trans_choice('gauges.tips', $tips),
-            default => Words::of('gauges.all-clear'),
+            $toMend > 0 => trans_choice('plan/gauges.to-mend', $toMend),
+            $toAsk > 0 => trans_choice('plan/gauges.to-ask', $toAsk),
+            $tips > 0 => trans_choice('plan/gauges.tips', $tips),
+            default => Words::of('plan/gauges.all-clear'),
         };
     }
 
@@ -154,15 +154,15 @@ final readonly class GaugeWords
             ),
         );
         $rest = array_filter([
-            $toMend > 0 && $toAsk > 0 ? trans_choice('gauges.to-ask', $toAsk) : '',
-            $toMend + $toAsk > 0 && $tips > 0 ? trans_choice('gauges.tips', $tips) : '',
+            $toMend > 0 && $toAsk > 0 ? trans_choice('plan/gauges.to-ask', $toAsk) : '',
+            $toMend + $toAsk > 0 && $tips > 0 ? trans_choice('plan/gauges.tips', $tips) : '',
         ]);
 
         return match (true) {
             $says !== [] => self::some($says, 1),
-            $rest !== [] => Words::of('gauges.and-also', ['rest' => lcfirst(implode(', ', $rest))]),
-            $flags->overruled !== [] => trans_choice('flags.left-knowingly', count($flags->overruled)),
-            default => Words::of('gauges.nothing-flagged'),
+            $rest !== [] => Words::of('plan/gauges.and-also', ['rest' => lcfirst(implode(', ', $rest))]),
+            $flags->overruled !== [] => trans_choice('plan/flags.left-knowingly', count($flags->overruled)),
+            default => Words::of('plan/gauges.nothing-flagged'),
         };
     }
 
@@ -181,6 +181,9 @@ final readonly class GaugeWords
 
         return $more <= 0
             ? implode(', ', $names)
-            : Words::of('gauges.and-more', ['names' => implode(', ', array_slice($names, 0, $most)), 'more' => $more]);
+            : Words::of('plan/gauges.and-more', [
+                'names' => implode(', ', array_slice($names, 0, $most)),
+                'more' => $more,
+            ]);
     }
 }

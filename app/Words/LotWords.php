@@ -17,21 +17,23 @@ final class LotWords
     {
         $words = match ($column) {
             'pieces' => trim(
-                "{$lot->pieces} ".($lot->paid === null ? '' : Words::of('life.for', ['paid' => $lot->paid->format()])),
+                "{$lot->pieces} ".(
+                    $lot->paid === null ? '' : Words::of('gather/life.for', ['paid' => $lot->paid->format()])
+                ),
             ),
             'length_tenths' => $lot->size->in(Unit::Millimetre),
             'packaged_length_tenths' => $lot->packaged?->in(Unit::Millimetre) ?? '',
             'kind' => $lot->itemKind()->name,
             'due_on' => $lot->due_on?->format('j M Y') ?? '',
             'holds' => Contents::written($lot->holds),
-            'source' => Words::of("stash.sources.{$lot->source->value}"),
+            'source' => Words::of("gather/stash.sources.{$lot->source->value}"),
             'got_on' => $lot->got_on->format('j M Y'),
             'list_minor' => $lot->list?->format() ?? '',
-            'is_measured' => Words::of($lot->is_measured ? 'life.measured' : 'life.not-measured'),
+            'is_measured' => Words::of($lot->is_measured ? 'gather/life.measured' : 'gather/life.not-measured'),
             'traits' => implode(
                 ', ',
                 array_map(
-                    static fn (ItemTrait $trait): string => Words::of("stash.traits.{$trait->value}"),
+                    static fn (ItemTrait $trait): string => Words::of("gather/stash.traits.{$trait->value}"),
                     $lot->traits,
                 ),
             ),
@@ -45,6 +47,6 @@ final class LotWords
             default => is_scalar($value = $lot->getAttribute($column)) ? (string) $value : '',
         };
 
-        return $words === '' ? Words::of('life.nothing') : $words;
+        return $words === '' ? Words::of('gather/life.nothing') : $words;
     }
 }

@@ -22,7 +22,8 @@ final readonly class RuleList
         return implode("\n", [
             '# The rules',
             '',
-            'Written by `php artisan rules:list` from the rules’ cards and `lang/en/rules.php`; a test keeps it true.',
+            'Written by `php artisan rules:list` from the rules’ cards and `lang/en/guides/rules.php`; a test keeps '
+                .'it true.',
             'These are cautions, not certificates: the drive’s guide and the law where you are come first. What a',
             'drive itself bars or asks for stands in its guide; the first rule reads it from there.',
             '',
@@ -41,7 +42,7 @@ final readonly class RuleList
         $lines = [];
         foreach ($card->says as $key => $weights) {
             $said = array_map(
-                static fn (Weight $weight): string => Words::of("gauges.weights.{$weight->value}"),
+                static fn (Weight $weight): string => Words::of("plan/gauges.weights.{$weight->value}"),
                 $weights,
             );
             $lines[] = "| `{$key}` ({$name}) | ".implode(', ', $said)." | {$this->words($key)} | {$card->source} |";
@@ -53,7 +54,7 @@ final readonly class RuleList
     private function words(string $key): string
     {
         $parts = array_filter(
-            array_map(static fn (string $part): string => "rules.{$key}.{$part}", self::PARTS),
+            array_map(static fn (string $part): string => "guides/rules.{$key}.{$part}", self::PARTS),
             Lang::has(...),
         );
 

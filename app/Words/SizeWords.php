@@ -13,7 +13,7 @@ final class SizeWords
     /** “116” means 110–116 cm of height. */
     public static function means(SizeLabel $label): string
     {
-        return Words::of('sizes.means.'.($label->isFoot ? 'foot' : 'height'), [
+        return Words::of('guides/sizes.means.'.($label->isFoot ? 'foot' : 'height'), [
             'label' => $label->label,
             'cm' => implode('–', array_unique([self::cm($label->from), self::cm($label->to)])),
         ]);
@@ -21,7 +21,7 @@ final class SizeWords
 
     public static function fits(BandFit $fit): string
     {
-        return Words::of('sizes.fits.'.($fit->fromYears >= $fit->toYears ? 'age' : 'ages'), [
+        return Words::of('guides/sizes.fits.'.($fit->fromYears >= $fit->toYears ? 'age' : 'ages'), [
             'from' => $fit->fromYears,
             'to' => $fit->toYears,
         ]);

@@ -13,10 +13,10 @@ final class WrongWords
     {
         return $wrong->message !== '' ? $wrong->message : Words::of(
             match (true) {
-                $wrong->says === 'max' && $field === 'name' => 'stash.wrong.name-max',
-                $wrong->says === 'number' => "stash.wrong.{$field}",
-                $wrong->says === 'day' => "stash.wrong.{$field}",
-                default => "stash.wrong.{$wrong->says}",
+                $wrong->says === 'max' && $field === 'name' => 'gather/stash.wrong.name-max',
+                $wrong->says === 'number' => "gather/stash.wrong.{$field}",
+                $wrong->says === 'day' => "gather/stash.wrong.{$field}",
+                default => "gather/stash.wrong.{$wrong->says}",
             },
             $wrong->with,
         );
@@ -27,8 +27,8 @@ final class WrongWords
     {
         return match (true) {
             $wrong->message !== '' => $wrong->message,
-            $wrong->says === 'max' => ucfirst($column).': '.lcfirst(Words::of('stash.wrong.max', $wrong->with)),
-            default => Words::of("import.wrong.{$wrong->says}", [...$wrong->with, 'column' => $column]),
+            $wrong->says === 'max' => ucfirst($column).': '.lcfirst(Words::of('gather/stash.wrong.max', $wrong->with)),
+            default => Words::of("gather/import.wrong.{$wrong->says}", [...$wrong->with, 'column' => $column]),
         };
     }
 }

@@ -72,19 +72,19 @@ trait LotFields
     public function messages(): array
     {
         return [
-            'name.required' => Words::of('stash.errors.name-required'),
-            'pieces.integer' => Words::of('stash.wrong.pieces'),
-            'pack_pieces.integer' => Words::of('stash.wrong.pieces'),
-            'minutes.integer' => Words::of('stash.wrong.minutes'),
-            'quantity.*' => Words::of('boxes.errors.quantity'),
-            'colours.max' => Words::of('boxes.errors.colours-max'),
-            'colours.*.regex' => Words::of('boxes.errors.colour'),
-            'required_with' => Words::of('boxes.errors.required'),
-            'max' => Words::of('stash.errors.max'),
-            'required' => Words::of('boxes.errors.required'),
-            'string' => Words::of('boxes.errors.text'),
-            'in' => Words::of('boxes.errors.in'),
-            'enum' => Words::of('boxes.errors.in'),
+            'name.required' => Words::of('gather/stash.errors.name-required'),
+            'pieces.integer' => Words::of('gather/stash.wrong.pieces'),
+            'pack_pieces.integer' => Words::of('gather/stash.wrong.pieces'),
+            'minutes.integer' => Words::of('gather/stash.wrong.minutes'),
+            'quantity.*' => Words::of('plan/boxes.errors.quantity'),
+            'colours.max' => Words::of('plan/boxes.errors.colours-max'),
+            'colours.*.regex' => Words::of('plan/boxes.errors.colour'),
+            'required_with' => Words::of('plan/boxes.errors.required'),
+            'max' => Words::of('gather/stash.errors.max'),
+            'required' => Words::of('plan/boxes.errors.required'),
+            'string' => Words::of('plan/boxes.errors.text'),
+            'in' => Words::of('plan/boxes.errors.in'),
+            'enum' => Words::of('plan/boxes.errors.in'),
         ];
     }
 
@@ -116,10 +116,13 @@ trait LotFields
         }
         $price = Money::parse($typed, $this->member()->crew->currency);
         if ($price->isZero() && ! $this->boolean('is_free') && ! $source->isUsuallyFree()) {
-            $validator->errors()->add('price', Words::of('stash.errors.was-it-free'));
+            $validator->errors()->add('price', Words::of('gather/stash.errors.was-it-free'));
         }
         if (! $price->isZero() && $this->boolean('is_free')) {
-            $validator->errors()->add('price', Words::of('stash.errors.free-and-paid', ['price' => $price->format()]));
+            $validator->errors()->add(
+                'price',
+                Words::of('gather/stash.errors.free-and-paid', ['price' => $price->format()]),
+            );
         }
     }
 
@@ -135,7 +138,7 @@ trait LotFields
         if (count(array_filter($typed, $isBare)) === 3 && $thing->measures->size->sides()[0] * 5 < $usual) {
             $validator->errors()->add(
                 'length',
-                Words::of('stash.errors.unit', ['side' => $typed[0], 'usual' => (int) round($usual / 10)]),
+                Words::of('gather/stash.errors.unit', ['side' => $typed[0], 'usual' => (int) round($usual / 10)]),
             );
         }
     }

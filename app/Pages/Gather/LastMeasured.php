@@ -28,7 +28,7 @@ final readonly class LastMeasured
 
     public function says(): string
     {
-        return Words::of('stash.measuring.like', [
+        return Words::of('gather/stash.measuring.like', [
             'name' => $this->lot->name,
             'size' => $this->lot->size->in(Unit::Millimetre),
         ]);

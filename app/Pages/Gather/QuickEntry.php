@@ -64,7 +64,10 @@ final readonly class QuickEntry
         ];
         $typed = array_values((array) $request->input('rows', []));
         if (count($typed) > self::MOST_ROWS) {
-            $wrong->add('rows', Words::of('quick.too-many', ['most' => self::MOST_ROWS, 'lines' => count($typed)]));
+            $wrong->add(
+                'rows',
+                Words::of('gather/quick.too-many', ['most' => self::MOST_ROWS, 'lines' => count($typed)]),
+            );
         }
         $rows = [];
         foreach ($typed as $index => $cells) {
@@ -149,7 +152,7 @@ final readonly class QuickEntry
     private static function read(int $index, array $row, array $receipt, LotReader $reader, MessageBag $wrong): array
     {
         if ($row['kind'] === null) {
-            $wrong->add("rows.{$index}", Words::of('quick.kind'));
+            $wrong->add("rows.{$index}", Words::of('gather/quick.kind'));
 
             return $row;
         }

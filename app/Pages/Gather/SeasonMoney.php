@@ -135,7 +135,7 @@ final class SeasonMoney
     {
         $sources = [];
         foreach ($this->costs()->bySource() as $source => $money) {
-            $sources[Words::of("stash.sources.{$source}")] = $money;
+            $sources[Words::of("gather/stash.sources.{$source}")] = $money;
         }
 
         return $sources;

@@ -39,7 +39,7 @@ final readonly class Wrapping
             return new self($paper, $width, $metres, null, $no->getMessage());
         }
         if (preg_match('/^\d{1,3}(\.\d{1,2})?$/', $metres) !== 1) {
-            return new self($paper, $width, $metres, null, Words::of('tasks.metres'));
+            return new self($paper, $width, $metres, null, Words::of('pack/tasks.metres'));
         }
 
         return new self($paper, $width, $metres, $paper->boxesFrom($across, (int) round((float) $metres * 10_000)), '');

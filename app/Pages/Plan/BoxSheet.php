@@ -95,7 +95,9 @@ final class BoxSheet
 
         return new Drawing(
             $scene,
-            Words::of('fit.drawing', ['names' => $names === [] ? Words::of('fit.nothing') : implode(', ', $names)]),
+            Words::of('plan/fit.drawing', [
+                'names' => $names === [] ? Words::of('plan/fit.nothing') : implode(', ', $names),
+            ]),
             $pieces,
         );
     }
@@ -185,7 +187,7 @@ final class BoxSheet
 
     public function saysOf(Caution $caution): string
     {
-        return Words::of("fit.cautions.{$caution->about->value}", [
+        return Words::of("plan/fit.cautions.{$caution->about->value}", [
             'name' => $this->nameOf($caution->id),
             'other' => $caution->other === null ? '' : $this->nameOf($caution->other),
         ]);
@@ -230,9 +232,9 @@ final class BoxSheet
         $packed = count($this->packingOrder());
 
         return match (true) {
-            $this->plan->pieces === [] => Words::of('fit.nothing-yet'),
-            $this->gauges->room->result === null => Words::of('fit.not-tried'),
-            default => trans_choice('fit.packed', $packed),
+            $this->plan->pieces === [] => Words::of('plan/fit.nothing-yet'),
+            $this->gauges->room->result === null => Words::of('plan/fit.not-tried'),
+            default => trans_choice('plan/fit.packed', $packed),
         };
     }
 
@@ -262,14 +264,14 @@ final class BoxSheet
     public function placeOf(Placement $placement): string
     {
         if ($placement->in !== null) {
-            return Words::of('fit.inside', ['holder' => $this->nameOf($placement->in)]);
+            return Words::of('plan/fit.inside', ['holder' => $this->nameOf($placement->in)]);
         }
         $where = Whereabouts::of($placement, $this->plan->boxKind->inside);
 
         return implode(', ', array_filter([
-            $where->isOnFloor ? Words::of('fit.on-floor') : '',
-            Words::of("fit.where.{$where->leftToRight->value}-{$where->frontToBack->value}"),
-            Words::of("fit.how.{$placement->how->value}"),
+            $where->isOnFloor ? Words::of('plan/fit.on-floor') : '',
+            Words::of("plan/fit.where.{$where->leftToRight->value}-{$where->frontToBack->value}"),
+            Words::of("plan/fit.how.{$placement->how->value}"),
             $this->contentsOf($placement),
         ]));
     }
@@ -290,7 +292,7 @@ final class BoxSheet
             $counts,
         );
 
-        return $names === [] ? '' : Words::of('fit.inside-it', ['names' => implode(', ', $names)]);
+        return $names === [] ? '' : Words::of('plan/fit.inside-it', ['names' => implode(', ', $names)]);
     }
 
     /** Get how many boxes of this size the drive's carton holds. */

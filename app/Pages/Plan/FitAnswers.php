@@ -98,13 +98,13 @@ final readonly class FitAnswers
     public function saysOf(Result $result): string
     {
         return $result->packsAll()
-            ? Words::of('fit.all-in', ['verdict' => $this->verdict($result->closure)])
-            : trans_choice('fit.still-out', count($result->leftOut));
+            ? Words::of('plan/fit.all-in', ['verdict' => $this->verdict($result->closure)])
+            : trans_choice('plan/fit.still-out', count($result->leftOut));
     }
 
     public function verdict(?Closure $closure): string
     {
-        return lcfirst(trans_choice('gauges.room-states.'.($closure->verdict ?? Verdict::Open)->value, 1));
+        return lcfirst(trans_choice('plan/gauges.room-states.'.($closure->verdict ?? Verdict::Open)->value, 1));
     }
 
     /** @return list<array{string, string}> the measures of each nook, and where it is */
@@ -197,8 +197,8 @@ final readonly class FitAnswers
         return implode(
             ', ',
             array_filter([
-                $where->isOnFloor ? Words::of('fit.on-floor') : '',
-                Words::of("fit.where.{$where->leftToRight->value}-{$where->frontToBack->value}"),
+                $where->isOnFloor ? Words::of('plan/fit.on-floor') : '',
+                Words::of("plan/fit.where.{$where->leftToRight->value}-{$where->frontToBack->value}"),
             ]),
         );
     }

@@ -71,7 +71,7 @@ final readonly class FitView
         $current = $this->current();
 
         return trim(
-            trans_choice('fit.step-of', $this->step, [
+            trans_choice('plan/fit.step-of', $this->step, [
                 'total' => $this->steps(),
                 'name' => $current === null ? '' : $this->sheet->nameOf($current->id),
                 'place' => $current === null ? '' : $this->sheet->placeOf($current),

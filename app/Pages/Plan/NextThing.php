@@ -32,7 +32,7 @@ final readonly class NextThing
 
         return $sheet === null
             ? null
-            : self::said($sheet, 'next.mend', (new FindingWords)->about($sheet->gauges->flags->toMend()->all[0]));
+            : self::said($sheet, 'plan/next.mend', (new FindingWords)->about($sheet->gauges->flags->toMend()->all[0]));
     }
 
     /** @param Collection<int, BoxSheet> $open */
@@ -47,7 +47,7 @@ final readonly class NextThing
                 ) > 0,
             );
             if ($there !== []) {
-                return self::said($sheet, 'next.find', self::names($there));
+                return self::said($sheet, 'plan/next.find', self::names($there));
             }
         }
 
@@ -59,7 +59,7 @@ final readonly class NextThing
     {
         $sheet = $open->first(static fn (BoxSheet $sheet): bool => $sheet->box->stage === Stage::Ready);
 
-        return $sheet === null ? null : self::said($sheet, 'next.pack', '');
+        return $sheet === null ? null : self::said($sheet, 'plan/next.pack', '');
     }
 
     /** @param Collection<int, BoxSheet> $open */
@@ -69,7 +69,7 @@ final readonly class NextThing
 
         return $sheet === null
             ? null
-            : self::said($sheet, 'next.buy', self::names($sheet->gauges->mustHaves->missing()));
+            : self::said($sheet, 'plan/next.buy', self::names($sheet->gauges->mustHaves->missing()));
     }
 
     /** @param array<array-key, NeedState> $states */

@@ -43,16 +43,19 @@ final readonly class Offer
         return array_values(array_filter([
             $asked === null
                 ? null
-                : Words::of($this->need === null ? 'picker.wish' : 'picker.fills', ['need' => $asked->need->name]),
+                : Words::of(
+                    $this->need === null ? 'plan/picker.wish' : 'plan/picker.fills',
+                    ['need' => $asked->need->name],
+                ),
             $price->state === PriceState::Free
-                ? Words::of('picker.free')
+                ? Words::of('plan/picker.free')
                 : (
                     $price->each === null
-                        ? Words::of('picker.unpriced')
-                        : Words::of('picker.each', ['price' => $price->each->format()])
+                        ? Words::of('plan/picker.unpriced')
+                        : Words::of('plan/picker.each', ['price' => $price->each->format()])
                 ),
             $this->lot->cameFrom(),
-            Words::of('picker.on-hand', ['count' => $this->lot->stock()->onHand()]),
+            Words::of('plan/picker.on-hand', ['count' => $this->lot->stock()->onHand()]),
         ]));
     }
 
@@ -72,8 +75,8 @@ final readonly class Offer
         return array_values(array_filter([
             $filled > 0
                 ? [
-                    Words::of('gauges.must-haves'),
-                    Words::of('picker.must-haves', [
+                    Words::of('plan/gauges.must-haves'),
+                    Words::of('plan/picker.must-haves', [
                         'filled' => $then->mustHaves->filled(),
                         'asked' => $then->mustHaves->asked(),
                     ]),
@@ -83,12 +86,19 @@ final readonly class Offer
             $cost->isZero()
                 ? null
                 : [
-                    Words::of('gauges.money'),
-                    Words::of('picker.money', ['cost' => $cost->format(), 'total' => $then->money->total->format()]),
+                    Words::of('plan/gauges.money'),
+                    Words::of('plan/picker.money', [
+                        'cost' => $cost->format(),
+                        'total' => $then->money->total->format(),
+                    ]),
                     $then->money->isOver() ? 'bad' : 'plain',
                 ],
             $flagged > 0
-                ? [Words::of('gauges.flags'), trans_choice('picker.flags', $flagged), $toMend ? 'bad' : 'plain']
+                ? [
+                    Words::of('plan/gauges.flags'),
+                    trans_choice('plan/picker.flags', $flagged),
+                    $toMend ? 'bad' : 'plain',
+                ]
                 : null,
         ]));
     }

@@ -44,6 +44,10 @@ final class SampleDrawing
         }
         $scene = (new SceneOf)->packing($this->boxKinds->get('straight-card')->inside, $placements, $items);
 
-        return new Drawing($scene, Words::of('fit.drawing', ['names' => implode(', ', array_keys($pieces))]), $pieces);
+        return new Drawing(
+            $scene,
+            Words::of('plan/fit.drawing', ['names' => implode(', ', array_keys($pieces))]),
+            $pieces,
+        );
     }
 }

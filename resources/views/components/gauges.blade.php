@@ -6,12 +6,12 @@
 @endphp
 
 <div {{ $attributes->class('gauges')->merge(['id' => 'gauges']) }}>
-    <x-gauge :name="__('gauges.must-haves')" :figure="$words->mustHaves()" :bad="$mustHaves->missing() !== []">
+    <x-gauge :name="__('plan/gauges.must-haves')" :figure="$words->mustHaves()" :bad="$mustHaves->missing() !== []">
         <x-slot:shape><x-shapes.pegs :needs="$mustHaves" width="132" class="mt-1 shrink-0" /></x-slot:shape>
         {{ $words->missing() }}
     </x-gauge>
 
-    <x-gauge :name="__('gauges.money')" :figure="$money->total->format()" :bad="$money->isOver()">
+    <x-gauge :name="__('plan/gauges.money')" :figure="$money->total->format()" :bad="$money->isOver()">
         <x-slot:after>
             <span>{{ $words->ofBudget() }}</span>
         </x-slot:after>
@@ -19,13 +19,13 @@
         {{ $words->money() }}
     </x-gauge>
 
-    <x-gauge :name="__('gauges.room')" :figure="$words->room()"
+    <x-gauge :name="__('plan/gauges.room')" :figure="$words->room()"
         :bad="$room->result !== null && ! $room->closesOverAll()">
         <x-slot:shape><x-shapes.room :$room class="mt-1 shrink-0" /></x-slot:shape>
         {{ $words->roomSays() }}
     </x-gauge>
 
-    <x-gauge :name="__('gauges.flags')" :figure="$words->flags()" :bad="count($flags->toMend()) > 0">
+    <x-gauge :name="__('plan/gauges.flags')" :figure="$words->flags()" :bad="count($flags->toMend()) > 0">
         <x-slot:shape><x-shapes.bunting :$flags class="shrink-0" /></x-slot:shape>
         {{ $words->flagsSay() }}
     </x-gauge>

@@ -28,7 +28,8 @@
             @if ($daysToHandIn === 0)
                 Hand-in at {{ $handInPlace }} is <b class="text-ink">open</b>
             @else
-                <b class="text-ink">{{ trans_choice('boxes.days', $daysToHandIn) }}</b> to hand-in at {{ $handInPlace }}
+                <b class="text-ink">{{ trans_choice('plan/boxes.days', $daysToHandIn) }}</b> to hand-in at
+                {{ $handInPlace }}
             @endif
         </p>
 

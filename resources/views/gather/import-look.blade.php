@@ -23,7 +23,7 @@
                 <button class="button justify-self-start">Look again</button>
             </form>
             <section class="cut p-5" aria-live="polite">
-                <h2>{{ trans_choice('import.good', $read['good']) }}</h2>
+                <h2>{{ trans_choice('gather/import.good', $read['good']) }}</h2>
                 @if ($read['lots'] !== [])
                     <ul class="mt-1">
                         @foreach ($read['lots'] as $line => $lot)
@@ -35,7 +35,7 @@
                     </ul>
                 @endif
                 @if ($read['bad'] > 0)
-                    <h2 class="mt-4 text-mend">{{ trim(trans_choice('import.bad', $read['bad'])) }}</h2>
+                    <h2 class="mt-4 text-mend">{{ trim(trans_choice('gather/import.bad', $read['bad'])) }}</h2>
                     <ul class="mt-1">
                         @foreach ($read['reasons'] as $line => $reasons)
                             <li class="border-t-[1.5px] border-line py-1 first:border-t-0">
@@ -44,17 +44,18 @@
                         @endforeach
                     </ul>
                     @if ($read['bad'] > count($read['reasons']))<p class="text-ink-soft">
-                            {{ __('import.bad-more', ['count' => $read['bad'] - count($read['reasons'])]) }}</p>@endif
+                            {{ __('gather/import.bad-more', ['count' => $read['bad'] - count($read['reasons'])]) }}</p>
+                            @endif
                 @endif
                 @foreach ($undecided as $header)<p class="wrong mt-3">
-                        {{ __('import.holds-money', ['column' => $header]) }}</p>@endforeach
+                        {{ __('gather/import.holds-money', ['column' => $header]) }}</p>@endforeach
                 <div class="mt-4 flex flex-wrap gap-3">
                     @if ($read['good'] > 0 && $undecided === [])
                         <form method="post" action="{{ route('import.keep', $import->id) }}">
                             @csrf
                             @foreach ($import->headers() as $place => $header)<input type="hidden"
                                 name="as[{{ $place }}]" value="{{ ($columns[$place] ?? null)?->value }}">@endforeach
-                            <button class="button go">{{ trans_choice('import.do', $read['good']) }}</button>
+                            <button class="button go">{{ trans_choice('gather/import.do', $read['good']) }}</button>
                         </form>
                     @endif
                     <form method="post" action="{{ route('import.destroy', $import->id) }}">

@@ -11,7 +11,7 @@
         </div>
         @foreach ($differing as $column)
             <fieldset class="cut grid gap-2 p-4 sm:grid-cols-2">
-                <legend class="font-semibold">{{ ucfirst(__("life.fields.{$column}")) }}</legend>
+                <legend class="font-semibold">{{ ucfirst(__("gather/life.fields.{$column}")) }}</legend>
                 @foreach (['this' => $lot, 'other' => $other] as $which => $one)
                     <label class="tile">
                         <input type="radio" name="choice[{{ $column }}]" value="{{ $which }}" required

@@ -37,12 +37,12 @@
         @endif
     </section>
     <p class="pb-3 tabular">
-        {{ __('money.whereabouts',
+        {{ __('gather/money.whereabouts',
             array_map(fn ($amount) => $amount->format(), [...$season->whereabouts(), 'paid' =>
             $season->spentOnThings()])) }}
     </p>
-    @if (trim(trans_choice('money.without-price', $season->withoutPrice())) !== '')
-        <p class="pb-3 text-ink-soft">{{ trans_choice('money.without-price', $season->withoutPrice()) }}</p>
+    @if (trim(trans_choice('gather/money.without-price', $season->withoutPrice())) !== '')
+        <p class="pb-3 text-ink-soft">{{ trans_choice('gather/money.without-price', $season->withoutPrice()) }}</p>
     @endif
     <div class="grid gap-3.5 wide:grid-cols-2">
         <section class="cut p-5">
@@ -86,7 +86,7 @@
                     @endforeach
                 </ul>
                 @if ($loop->last && $season->giftsNotNamed() > 0)<p class="mt-2 text-ink-soft">
-                        {{ trans_choice('money.more-gifts', $season->giftsNotNamed()) }}</p>@endif
+                        {{ trans_choice('gather/money.more-gifts', $season->giftsNotNamed()) }}</p>@endif
             @empty
                 <p class="mt-2 text-ink-soft">
                     Nothing was given this season. A lot “given by someone” names its giver here.

@@ -2,7 +2,8 @@
     <x-gather-tabs on="pocket" />
     <div x-data="pocket" data-limits="{{ json_encode($limits) }}" data-send="{{ route('pocket.later') }}"
         data-token="{{ route('pocket.token') }}" data-crew="{{ auth()->user()->crew_id }}"
-        data-words="{{ json_encode(['kept' => __('pocket.kept'), 'sent' => __('pocket.sent')]) }}" class="mx-auto grid
+        data-words="{{ json_encode(['kept' => __('gather/pocket.kept'), 'sent' => __('gather/pocket.sent')]) }}"
+        class="mx-auto grid
         max-w-xl gap-3.5">
         <div>
             <h1>Pocket desk</h1>
@@ -11,13 +12,13 @@
                 in {{ $currency->code }}.
             </p>
         </div>
-        <p class="wrong" role="status" id="no-signal" x-show="isOffline" x-cloak>{{ __('pocket.no-signal') }}</p>
+        <p class="wrong" role="status" id="no-signal" x-show="isOffline" x-cloak>{{ __('gather/pocket.no-signal') }}</p>
         <p class="wrong" role="status" id="signed-out" x-show="isSignedOut" x-cloak>
-            <span>{{ __('pocket.signed-out') }}
-                <a class="link" href="{{ route('sign-in') }}">{{ __('pocket.sign-in') }}</a></span>
+            <span>{{ __('gather/pocket.signed-out') }}
+                <a class="link" href="{{ route('sign-in') }}">{{ __('gather/pocket.sign-in') }}</a></span>
         </p>
-        <p class="wrong" role="status" id="unsafe" x-show="isUnsafe" x-cloak>{{ __('pocket.unsafe') }}</p>
-        <p class="wrong" role="status" id="not-kept" x-show="isNotKept" x-cloak>{{ __('pocket.not-kept') }}</p>
+        <p class="wrong" role="status" id="unsafe" x-show="isUnsafe" x-cloak>{{ __('gather/pocket.unsafe') }}</p>
+        <p class="wrong" role="status" id="not-kept" x-show="isNotKept" x-cloak>{{ __('gather/pocket.not-kept') }}</p>
         <form class="cut grid gap-3 p-4" x-on:submit.prevent="keep">
             <x-field name="kind" label="What kind of thing?"><x-kind-select :kind="null" empty="Choose…" required
                 x-on:change="look" x-ref="kind" /></x-field>
@@ -41,7 +42,7 @@
                 <select class="input" id="source" name="source" x-ref="source">
                     @foreach ($choices->sources as $source)
                         <option value="{{ $source->value }}" @selected($source->value === 'shop')>
-                            {{ __("stash.sources.{$source->value}") }}
+                            {{ __("gather/stash.sources.{$source->value}") }}
                         </option>
                     @endforeach
                 </select>
@@ -52,7 +53,7 @@
                 <x-field name="place" label="Where"><input class="input" id="place" name="place" maxlength="80"
                     autocomplete="off" x-ref="place"></x-field>
             </div>
-            <button class="button go">{{ __('pocket.keep') }}</button>
+            <button class="button go">{{ __('gather/pocket.keep') }}</button>
         </form>
         <section class="cut p-4" aria-labelledby="waiting" x-show="hasWaiting" x-cloak>
             <h2 id="waiting">Waiting to be sent</h2>
@@ -61,9 +62,9 @@
                     class="border-t-[1.5px] border-line py-1.5 first:border-t-0"><span x-text="entry.says"></span>
                     <span class="wrong" x-show="entry.wrong" x-text="entry.wrong"></span>
                     <button type="button" class="link" x-on:click="mend" x-bind:data-key="entry.key">
-                        {{ __('pocket.mend') }}
+                        {{ __('gather/pocket.mend') }}
                         </button> <button type="button" class="link" x-on:click="drop" x-bind:data-key="entry.key">
-                        {{ __('pocket.drop') }}</button></li></template>
+                        {{ __('gather/pocket.drop') }}</button></li></template>
             </ul>
             <button type="button" class="button small mt-2" x-on:click="send">Send now</button>
         </section>

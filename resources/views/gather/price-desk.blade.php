@@ -34,7 +34,7 @@
                             <select class="input" id="step-{{ $index }}" name="step[]">
                                 @foreach ($choices->steps as $kind)
                                     <option value="{{ $kind->value }}" @selected($step['kind'] === $kind)>
-                                        {{ __("desk.steps.{$kind->value}") }}
+                                        {{ __("gather/desk.steps.{$kind->value}") }}
                                     </option>
                                 @endforeach
                             </select>

@@ -18,7 +18,8 @@
                 <x-field name="source" label="Where from">
                     <select class="input" id="source" name="source">
                         @foreach ($choices->sources as $source)<option value="{{ $source->value }}"
-                            @selected($entry->source === $source)>{{ __("stash.sources.{$source->value}") }}</option>
+                            @selected($entry->source === $source)>{{ __("gather/stash.sources.{$source->value}") }}
+                        </option>
                             @endforeach
                     </select>
                 </x-field>
@@ -72,9 +73,9 @@
             @endphp
             @if ($difference !== null)
                 <p @class(['said', 'wrong' => ! $difference->isZero()]) role="status">
-                    {{ $difference->isZero() ? __('quick.agrees')
-                        : ($difference->minor > 0 ? __('quick.more', ['difference' => $difference->format()]) :
-                        __('quick.less', ['difference' => substr($difference->format(), 1)])) }}
+                    {{ $difference->isZero() ? __('gather/quick.agrees')
+                        : ($difference->minor > 0 ? __('gather/quick.more', ['difference' => $difference->format()]) :
+                        __('gather/quick.less', ['difference' => substr($difference->format(), 1)])) }}
                 </p>
             @endif
             @if ($isTried && $entry->isEmpty())<p class="wrong">Fill in a line first.</p>@endif

@@ -25,9 +25,9 @@
             </section>
         @else
             <p class="pb-3">
-                {{ trans_choice('shopping.lines', $places->flatten(1)->count()) }}, about
+                {{ trans_choice('gather/shopping.lines', $places->flatten(1)->count()) }}, about
                 <b class="figure">{{ $estimate->format() }}</b> {{ $estimate->currency->code }} as last
-                paid{{ trim(trans_choice('shopping.unknown', $withoutEstimate)) }}.
+                paid{{ trim(trans_choice('gather/shopping.unknown', $withoutEstimate)) }}.
             </p>
             @include('gather.partials.outlooks')
             @foreach ($places as $place => $rows)
@@ -48,9 +48,9 @@
                                         </p>
                                         <p class="text-ink-soft">{{ implode(' · ', array_filter([
                                             $row->packSize() > 1
-                                                ? trim(trans_choice('shopping.packs', $row->packs(),
+                                                ? trim(trans_choice('gather/shopping.packs', $row->packs(),
                                                     ['size' => $row->packSize()])) : '',
-                                            trim(trans_choice('shopping.left-over', $row->leftOver())),
+                                            trim(trans_choice('gather/shopping.left-over', $row->leftOver())),
                                             $row->target ? 'at most '.$row->target->format().' each' : '',
                                             'for '.implode(', ', $row->for),
                                         ])) }}</p>

@@ -22,7 +22,7 @@
                 <li class="border-t-[1.5px] border-line py-1.5">
                     <b>{{ $say->about($finding) }}.</b>
                     <span @class(['text-mend' => $list === 'new' && $finding->weight->mustBeMended()])>
-                        {{ __("gauges.weights.{$finding->weight->value}") }}.
+                        {{ __("plan/gauges.weights.{$finding->weight->value}") }}.
                     </span>
                     {{ $say->why($finding) }}
                 </li>

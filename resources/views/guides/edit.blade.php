@@ -91,13 +91,13 @@
                         @php($at = "flags[{$trait->value}]")
                         @php($old = old("flags.{$trait->value}"))
                         <fieldset class="guide-flag">
-                            <legend class="sr-only">{{ __("stash.traits.{$trait->value}") }}</legend>
-                            <label><span class="font-semibold">{{ __("stash.traits.{$trait->value}") }}</span>
+                            <legend class="sr-only">{{ __("gather/stash.traits.{$trait->value}") }}</legend>
+                            <label><span class="font-semibold">{{ __("gather/stash.traits.{$trait->value}") }}</span>
                                 <select class="input" name="{{ $at }}[weight]">
                                     <option value="">nothing said</option>
                                     @foreach (['bar', 'hazard', 'ask', 'tip'] as $weight)<option value="{{ $weight }}"
                                         @selected(($old['weight'] ?? $flag['weight']
-                                            ?? '') === $weight)>{{ mb_strtolower(__("gauges.weights.{$weight}")) }}
+                                            ?? '') === $weight)>{{ mb_strtolower(__("plan/gauges.weights.{$weight}")) }}
                                             </option>@endforeach
                                 </select></label>
                             <label>

@@ -57,9 +57,9 @@
                     @foreach ($guide->flags as $flag)
                         @if ($flag->weight === $weight)
                             <li class="border-t-[1.5px] border-line py-1.5">
-                                <b>{{ __("stash.traits.{$flag->trait->value}") }}.</b>
+                                <b>{{ __("gather/stash.traits.{$flag->trait->value}") }}.</b>
                                 <span @class(['text-mend' => $weight->mustBeMended()])>
-                                    {{ __("gauges.weights.{$weight->value}") }}@if ($flag->bands !== [])
+                                    {{ __("plan/gauges.weights.{$weight->value}") }}@if ($flag->bands !== [])
                                         for {{ $flag->bandLabels() }}@endif.
                                 </span>
                                 {{ $flag->why }} <span class="text-ink-soft">{{ $flag->remedy }}</span>

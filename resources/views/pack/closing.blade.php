@@ -19,8 +19,8 @@
                 <p class="text-ink-soft">
                     “{{ $box->theme }}”, {{ $for }}.
                     <b class="text-ink">{{ $handedIn
-                        ? __('closing.as-handed-in', ['day' => $handedIn->at->format('j M Y')]) :
-                        trans_choice('closing.open', $check->open()) }}</b>
+                        ? __('pack/closing.as-handed-in', ['day' => $handedIn->at->format('j M Y')]) :
+                        trans_choice('pack/closing.open', $check->open()) }}</b>
                         <a class="link no-print" href="{{ route('boxes.show', $box) }}">Back to the box</a>
                 </p>
             </div>
@@ -36,23 +36,24 @@
                             @if ($line->tick)
                                 @include('pack.partials.task',
                                     ['address' => route('boxes.tick', [$box, $line->tick->value]), 'says' =>
-                                    trans_choice("closing.ticks.{$line->id}", $line->count, ['names' => $names, 'for' =>
+                                    trans_choice("pack/closing.ticks.{$line->id}", $line->count,
+                                        ['names' => $names, 'for' =>
                                     $for, 'gift' => $gift]), 'isDone' => $line->state->value === 'fine'])
                             @else
                                 <x-shapes.line-state :state="$line->state" />
-                                <span class="min-w-0 grow basis-60">{{ __('closing.'.['fine' => 'fine',
+                                <span class="min-w-0 grow basis-60">{{ __('pack/closing.'.['fine' => 'fine',
                                     'left' => 'left-line', 'open' => 'open-line'][$line->state->value].".{$line->id}",
                                     ['names' => $names]) }}</span>
                                 @if (! $handedIn && $line->state->value === 'open')<a
                                     class="link no-print text-base"
-                                    href="{{ $links[$line->id] }}">{{ __("closing.do.{$line->id}") }}</a>@endif
+                                    href="{{ $links[$line->id] }}">{{ __("pack/closing.do.{$line->id}") }}</a>@endif
                             @endif
                         </li>
                     @endforeach
                 </ol>
                 @if ($sheet->cautions() !== [])
                     <div class="border-t-[1.5px] border-line py-2">
-                        <h2 class="text-mend">{{ __('fit.look-again') }}</h2>
+                        <h2 class="text-mend">{{ __('plan/fit.look-again') }}</h2>
                         <ul>@foreach ($sheet->cautions() as $caution)<li>{{ $sheet->saysOf($caution) }}</li>@endforeach
                         </ul>
                     </div>
@@ -63,7 +64,7 @@
                         @csrf
                         @method('put')
                         <button @class(['button', 'go' => $check->open() === 0]) name="stage" value="packed">
-                            {{ __($check->open() === 0 ? 'closing.close' : 'closing.close-all-the-same') }}
+                            {{ __($check->open() === 0 ? 'pack/closing.close' : 'pack/closing.close-all-the-same') }}
                         </button>
                     </form>
                 @endif

@@ -15,15 +15,16 @@
         @forelse ($evening as $value => $pieces)
             <section class="cut mb-3.5 px-4 py-3" aria-labelledby="task-{{ $value }}">
                 <div class="flex flex-wrap items-baseline gap-x-3">
-                    <h2 id="task-{{ $value }}">{{ ucfirst(__("tasks.name.{$value}")) }}</h2>
-                    <p class="grow text-ink-soft">{{ count($pieces) }}, {{ __("tasks.why.{$value}") }}</p>
+                    <h2 id="task-{{ $value }}">{{ ucfirst(__("pack/tasks.name.{$value}")) }}</h2>
+                    <p class="grow text-ink-soft">{{ count($pieces) }}, {{ __("pack/tasks.why.{$value}") }}</p>
                     <form method="post" action="{{ route('evening.all', $value) }}" class="no-print">
                         @csrf
                         @method('put')
                         @foreach ($pieces as $piece)<input type="hidden" name="pieces[]" value="{{ $piece->id }}">
                             @endforeach
                         <button class="button small">
-                            All of these are done<span class="sr-only">: {{ __("tasks.name.{$value}") }}</span></button>
+                            All of these are done<span class="sr-only">: {{ __("pack/tasks.name.{$value}") }}</span>
+                            </button>
                     </form>
                 </div>
                 <ul class="evening mt-1">
@@ -32,7 +33,7 @@
                             @include('pack.partials.task',
                                 ['address' => route('tasks.piece', [$piece, $value]), 'says' =>
                                 $piece->lot->name.($piece->quantity > 1 ? " × {$piece->quantity}" : ''), 'about' =>
-                                __("tasks.name.{$value}"), 'isDone' =>
+                                __("pack/tasks.name.{$value}"), 'isDone' =>
                                 false])<span class="text-ink-soft">{{ $piece->box->theme }}</span>
                         </li>
                     @endforeach

@@ -8,8 +8,8 @@
             <div>
                 <h1>Prepare “{{ $box->theme }}”</h1>
                 <p class="text-ink-soft">
-                    {{ $handedIn ? __('tasks.as-handed-in', ['day' => $handedIn->at->format('j M Y')])
-                        : trans_choice('tasks.count', $preparation->openOf($box)).', '.__('tasks.in-order') }}
+                    {{ $handedIn ? __('pack/tasks.as-handed-in', ['day' => $handedIn->at->format('j M Y')])
+                        : trans_choice('pack/tasks.count', $preparation->openOf($box)).', '.__('pack/tasks.in-order') }}
                         <a class="link no-print" href="{{ route('boxes.show', $box) }}">Back to the box</a>
                 </p>
             </div>
@@ -28,18 +28,18 @@
                     </p>
                     <ul class="flex flex-wrap gap-x-5 gap-y-1">
                         @foreach ($tasks as [$task, $isDone])
-                            <li title="{{ __("tasks.why.{$task->value}") }}">
+                            <li title="{{ __("pack/tasks.why.{$task->value}") }}">
                                 @include('pack.partials.task',
                                     ['address' => route('tasks.piece', [$piece, $task->value]), 'says' =>
-                                    __("tasks.name.{$task->value}"), 'about' => $piece->lot->name ?? ''])
+                                    __("pack/tasks.name.{$task->value}"), 'about' => $piece->lot->name ?? ''])
                             </li>
                         @endforeach
                     </ul>
                     @foreach ($preparation->doneTooEarly($piece) as [$early, $missed])
                         <p class="wrong sm:col-start-2">
-                            {{ __('tasks.too-early',
-                                ['task' => __("tasks.name.{$early->value}"), 'missed' => implode(', ', array_map(fn
-                                ($task) => __("tasks.name.{$task->value}"), $missed))]) }}
+                            {{ __('pack/tasks.too-early',
+                                ['task' => __("pack/tasks.name.{$early->value}"), 'missed' => implode(', ', array_map(fn
+                                ($task) => __("pack/tasks.name.{$task->value}"), $missed))]) }}
                         </p>
                     @endforeach
                 </div>
@@ -53,10 +53,10 @@
             <h2 id="the-box">The box itself</h2>
             <ul class="mt-1 flex flex-wrap gap-x-5 gap-y-1">
                 @foreach ($choices->boxTasks as $task)
-                    <li title="{{ __("tasks.why.{$task->value}") }}">
+                    <li title="{{ __("pack/tasks.why.{$task->value}") }}">
                         @include('pack.partials.task',
                             ['address' => route('tasks.box', [$box, $task->value]), 'says' =>
-                            __("tasks.name.{$task->value}"), 'isDone' => in_array($task, $box->done, true)])
+                            __("pack/tasks.name.{$task->value}"), 'isDone' => in_array($task, $box->done, true)])
                     </li>
                 @endforeach
             </ul>
@@ -72,7 +72,7 @@
                 <button class="button">Reckon</button>
             </form>
             <p @class(['mt-2', 'wrong' => $wrapping->wrong !== '']) role="status">
-                {{ $wrapping->wrong !== '' ? $wrapping->wrong : trans_choice('tasks.roll', $wrapping->boxes) }}
+                {{ $wrapping->wrong !== '' ? $wrapping->wrong : trans_choice('pack/tasks.roll', $wrapping->boxes) }}
             </p>
         </section>
         <details class="no-print">

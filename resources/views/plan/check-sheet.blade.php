@@ -19,13 +19,14 @@
             <x-mark class="h-10 w-11 shrink-0" />
         </header>
         <dl class="my-[3mm] grid grid-cols-[auto_1fr] gap-x-[4mm] gap-y-[0.8mm] border-y border-black py-[2mm]">
-            <dt class="font-bold">{{ __('gauges.must-haves') }}</dt>
+            <dt class="font-bold">{{ __('plan/gauges.must-haves') }}</dt>
             <dd>{{ $words->mustHaves() }}. {{ $words->missing() }}</dd>
-            <dt class="font-bold">{{ __('gauges.money') }}</dt>
+            <dt class="font-bold">{{ __('plan/gauges.money') }}</dt>
             <dd>{{ $sheet->gauges->money->total->format() }} {{ $words->ofBudget() }}. {{ ucfirst($words->money()) }}.
             </dd>
-            <dt class="font-bold">{{ __('gauges.room') }}</dt><dd>{{ $words->room() }}. {{ $words->roomSays() }}</dd>
-            <dt class="font-bold">{{ __('gauges.flags') }}</dt>
+            <dt class="font-bold">{{ __('plan/gauges.room') }}</dt><dd>{{ $words->room() }}. {{ $words->roomSays() }}
+            </dd>
+            <dt class="font-bold">{{ __('plan/gauges.flags') }}</dt>
             <dd>{{ $words->flags() }}. {{ ucfirst($words->flagsSay()) }}</dd>
         </dl>
         <div class="lanes">
@@ -49,14 +50,16 @@
                                 </li>
                                 @foreach ($sheet->gauges->flags->onPieceAlone($piece->id)->overruled as $left)
                                     <li>
-                                        <span>⚑</span><span>{{ __("gauges.weights.{$left->finding->weight->value}") }},
+                                        <span>⚑</span>
+                                        <span>{{ __("plan/gauges.weights.{$left->finding->weight->value}") }},
                                             left because: {{ $left->because }}</span>
                                     </li>
                                 @endforeach
                                 @foreach ($sheet->gauges->flags->onPieceAlone($piece->id)
                                     ->pressing()->all as $finding)
                                     <li>
-                                        <span>⚑</span><span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b>
+                                        <span>⚑</span>
+                                        <span><b>{{ __("plan/gauges.weights.{$finding->weight->value}") }}.</b>
                                             {{ $say->why($finding) }} {{ $say->remedy($finding) }}</span>
                                     </li>
                                 @endforeach
@@ -73,7 +76,7 @@
         @if ($sheet->toldApart() !== [] || $sheet->leftApart() !== [])
             <ul class="mt-[2mm]">
                 @foreach ($sheet->toldApart() as $finding)<li>
-                        ⚑ <b>{{ $say->about($finding) }}. {{ __("gauges.weights.{$finding->weight->value}") }}.</b>
+                        ⚑ <b>{{ $say->about($finding) }}. {{ __("plan/gauges.weights.{$finding->weight->value}") }}.</b>
                         {{ $say->why($finding) }} {{ $say->remedy($finding) }}</li>@endforeach
                 @foreach ($sheet->leftApart() as $left)<li>
                         <b>{{ $say->about($left->finding) }}:</b> {{ $say->why($left->finding) }} Left because:

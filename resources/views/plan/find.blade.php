@@ -16,7 +16,7 @@
                 <li class="border-b-[1.5px] border-line py-2 last:border-b-0">
                     <a class="font-semibold" href="{{ route('boxes.show', $box) }}">{{ $box->theme }}</a>
                     <span class="text-ink-soft">box {{ $box->number }}, {{ __("people.{$box->gender->value}") }}
-                        {{ $box->recipient()->band->label() }}, {{ __("stages.{$box->stage->value}.name") }}</span>
+                        {{ $box->recipient()->band->label() }}, {{ __("plan/stages.{$box->stage->value}.name") }}</span>
                 </li>
             @endforeach
         </ul>

@@ -9,7 +9,7 @@
                     <p class="text-ink-soft">
                         {{ $write->gauges($fit->sheet->gauges)->room() }}.
                         {{ $write->gauges($fit->sheet->gauges)->roomSays() }} Packed
-                        {{ lcfirst(__("fit.orders.{$fit->sheet->plan->ways->packingOrder->value}.name")) }}.
+                        {{ lcfirst(__("plan/fit.orders.{$fit->sheet->plan->ways->packingOrder->value}.name")) }}.
                         <a class="link" href="{{ route('boxes.show', $fit->sheet->box) }}">Back to the box</a>
                     </p>
                 </div>
@@ -43,7 +43,7 @@
                         <p class="min-h-14 text-lg font-semibold" role="status" id="says">{{ $fit->says() }}</p>
                         <x-open-box :drawing="$fit->drawing()" :current="$fit->current()?->id" :is-named="true"
                             class="my-2 max-h-[30rem] w-full" />
-                        <p class="min-h-6 text-ink-soft" data-named>{{ __('fit.tap') }}</p>
+                        <p class="min-h-6 text-ink-soft" data-named>{{ __('plan/fit.tap') }}</p>
                         <form id="scrub" action="{{ route('boxes.fit', $fit->sheet->box) }}"
                             class="grid grid-cols-[auto_1fr_auto_auto] items-center gap-2.5">
                             <a class="button" data-key="arrowleft" href="{{ $address($fit->step - 1) }}"
@@ -68,7 +68,7 @@
                             <a class="button small" href="{{ $address(null, $fit->turn + 1) }}"
                                 hx-get="{{ $address(null, $fit->turn + 1) }}" hx-target="#fit" hx-swap="outerMorph"
                                 hx-sync="#fit:replace" hx-replace-url="true">Turn it right</a>
-                            <span class="text-ink-soft">seen {{ __("fit.turns.{$fit->turn}") }}; the arrow keys go
+                            <span class="text-ink-soft">seen {{ __("plan/fit.turns.{$fit->turn}") }}; the arrow keys go
                                 through the steps</span>
                         </p>
                     </section>
@@ -101,7 +101,7 @@
                             @endforeach
                         </ol>
                         @if ($fit->sheet->cautions() !== [])
-                            <h3 class="mt-3 text-mend">{{ __('fit.look-again') }}</h3>
+                            <h3 class="mt-3 text-mend">{{ __('plan/fit.look-again') }}</h3>
                             <ul class="grid gap-1">
                                 @foreach ($fit->sheet->cautions() as $caution)<li>{{ $fit->sheet->saysOf($caution) }}
                                     </li>@endforeach
@@ -116,11 +116,11 @@
                         @endif
                     </section>
                 </div>
-                <section class="cut mt-3.5 px-4 py-3" aria-label="{{ __('fit.answers') }}">
+                <section class="cut mt-3.5 px-4 py-3" aria-label="{{ __('plan/fit.answers') }}">
                     <div hx-get="{{ route('boxes.fit-answers', $fit->sheet->box) }}" @unless ($fit->
                         sheet->mayImprove) hx-trigger="load delay:200ms" @else hx-trigger="click" @endunless
                         hx-swap="outerHTML"><a class="link"
-                            href="{{ route('boxes.fit-answers', $fit->sheet->box) }}">{{ __('fit.answers') }}</a>
+                            href="{{ route('boxes.fit-answers', $fit->sheet->box) }}">{{ __('plan/fit.answers') }}</a>
                     </div>
                 </section>
                 <section class="cut mt-3.5 px-4 py-3" aria-labelledby="layers">
@@ -129,7 +129,7 @@
                         @foreach ($fit->layers() as [$drawing, $names])
                             <li>
                                 <x-open-box :$drawing class="w-full" /><p class="text-ink-soft">
-                                    {{ __('fit.layer', ['number' => $loop->iteration, 'names' => $names]) }}</p>
+                                    {{ __('plan/fit.layer', ['number' => $loop->iteration, 'names' => $names]) }}</p>
                             </li>
                         @endforeach
                     </ol>

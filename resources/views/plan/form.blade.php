@@ -59,10 +59,10 @@
                         <span class="font-semibold">{{ $kind->name }}</span>
                         <span class="tabular">{{ $kind->insideMm() }} mm inside</span>
                         <span class="text-ink-soft">{{ $kind->says }}</span>
-                        <span class="text-ink-soft">{{ trans_choice('boxes.carton',
+                        <span class="text-ink-soft">{{ trans_choice('plan/boxes.carton',
                             $carton->holds($kind->outside))
                             }}{{ $loop->first ? ''
-                                : __('boxes.carton-standard', ['name' =>
+                                : __('plan/boxes.carton-standard', ['name' =>
                                 mb_strtolower($boxKinds[array_key_first($boxKinds)]->name), 'count' =>
                                 $carton->holds($boxKinds[array_key_first($boxKinds)]->outside)]) }}</span>
                     </label>
@@ -111,7 +111,7 @@
                     :value="old('sending_gift', $gift?->typed())" autocomplete="off" :required="! $alike" />
             </div>
             <p class="hint">
-                {{ __($alike ? 'boxes.gift-asked' : 'boxes.gift-abroad',
+                {{ __($alike ? 'plan/boxes.gift-asked' : 'plan/boxes.gift-abroad',
                     ['gift' => $guide->terms->sendingGift->format().' '.$guide->terms->sendingGift->currency->code,
                         'code' =>
                     $currency->code]) }}

@@ -4,7 +4,7 @@
             <h1>The shelf</h1>
             @if ($sheets->isNotEmpty())
                 <p class="text-ink-soft">
-                    {{ trans_choice('boxes.on-shelf', $sheets->count()) }}
+                    {{ trans_choice('plan/boxes.on-shelf', $sheets->count()) }}
                     @if ($next)<b class="text-ink">Next:</b>
                         <a class="link font-normal text-ink"
                             href="{{ route('boxes.show', $next->box) }}">{{ $next->says }}</a>@endif
@@ -27,10 +27,10 @@
             @php($standing = $sheets->filter(fn ($sheet) => $sheet->box->stage === $stage))
             <section class="shelf-row mb-5" aria-labelledby="shelf-{{ $stage->value }}">
                 <div class="max-md:flex max-md:items-baseline max-md:gap-3 md:pt-4">
-                    <h2 id="shelf-{{ $stage->value }}">{{ __("stages.{$stage->value}.shelf") }}</h2>
+                    <h2 id="shelf-{{ $stage->value }}">{{ __("plan/stages.{$stage->value}.shelf") }}</h2>
                     <p class="text-ink-soft">
-                        {{ $standing->isEmpty() ? __("stages.{$stage->value}.empty")
-                            : __("stages.{$stage->value}.says") }}
+                        {{ $standing->isEmpty() ? __("plan/stages.{$stage->value}.empty")
+                            : __("plan/stages.{$stage->value}.says") }}
                     </p>
                 </div>
                 @if ($standing->isEmpty())
@@ -47,7 +47,7 @@
     @endif
     @if ($deleted->lines !== [])
         <details class="mt-2">
-            <summary class="link text-ink-soft">{{ __('history.deleted-boxes') }} ({{ count($deleted->lines) }})
+            <summary class="link text-ink-soft">{{ __('plan/history.deleted-boxes') }} ({{ count($deleted->lines) }})
             </summary>
             <ul class="cut mt-2 max-w-2xl px-4 py-1">
                 @foreach ($deleted->lines as $line)
@@ -58,7 +58,7 @@
                             {{ $line['at'] }}</span></span>
                         <form method="post" action="{{ route('box-changes.undo', $line['change']) }}" class="ml-auto">
                             @csrf<button class="button small">
-                                {{ __('history.bring-back') }}<span
+                                {{ __('plan/history.bring-back') }}<span
                                     class="sr-only">: {{ $line['theme'] }}</span></button>
                         </form>
                     </li>

@@ -37,7 +37,7 @@ final class RuleWordsTest extends TestCase
             self::assertNotSame('', $rule->card()->source);
         }
         self::assertSame($keys, array_unique($keys), 'Each thing is said by one rule.');
-        $words = array_diff(array_keys(Arr::dot((array) Lang::get('rules'))), ['rules.defers', 'defers']);
+        $words = array_diff(array_keys(Arr::dot((array) Lang::get('guides/rules'))), ['defers']);
         $said = array_unique(
             array_map(static fn (string $word): string => substr($word, 0, (int) strrpos($word, '.')), $words),
         );
@@ -46,8 +46,8 @@ final class RuleWordsTest extends TestCase
 
         self::assertSame($keys, $said);
         foreach ($keys as $key) {
-            self::assertTrue(Lang::has("rules.{$key}.why"), "Nobody says why of {$key}.");
-            self::assertTrue(Lang::has("rules.{$key}.remedy"), "Nobody says what to do about {$key}.");
+            self::assertTrue(Lang::has("guides/rules.{$key}.why"), "Nobody says why of {$key}.");
+            self::assertTrue(Lang::has("guides/rules.{$key}.remedy"), "Nobody says what to do about {$key}.");
         }
     }
 

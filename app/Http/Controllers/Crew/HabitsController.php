@@ -24,6 +24,6 @@ final class HabitsController
         );
         $changeCrew->habits($user->crew, $habits(''), $request->has('was_bags_puzzles') ? $habits('was_') : null);
 
-        return back(303)->with('said', Words::of('tasks.habits-kept'));
+        return back(303)->with('said', Words::of('pack/tasks.habits-kept'));
     }
 }

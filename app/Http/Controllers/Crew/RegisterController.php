@@ -42,6 +42,8 @@ final class RegisterController
             $request->timeZone(),
         );
 
-        return to_route('sign-in')->with('said', Words::of('auth.registered'))->withInput(['email' => $text('email')]);
+        return to_route('sign-in')
+            ->with('said', Words::of('crew/auth.registered'))
+            ->withInput(['email' => $text('email')]);
     }
 }

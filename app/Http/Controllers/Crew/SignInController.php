@@ -27,12 +27,12 @@ final class SignInController
         $credentials = $request->validate([
             'email' => ['required', 'string', 'max:200'],
             'password' => ['required', 'string', 'max:200'],
-        ], ['required' => Words::of('auth.errors.required'), 'max' => Words::of('stash.errors.max')]);
+        ], ['required' => Words::of('crew/auth.errors.required'), 'max' => Words::of('gather/stash.errors.max')]);
         // An address that nobody has takes as long as a wrong password.
         User::query()->where('email', $credentials['email'])->exists()
             || Hash::check($credentials['password'], self::nobodysHash());
         Auth::attempt($credentials, $request->boolean('remember'))
-            || throw ValidationException::withMessages(['email' => Words::of('auth.errors.no-match')]);
+            || throw ValidationException::withMessages(['email' => Words::of('crew/auth.errors.no-match')]);
         $request->session()->regenerate();
 
         return redirect()->intended(route('shelf'));

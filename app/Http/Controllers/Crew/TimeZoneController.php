@@ -28,7 +28,7 @@ final class TimeZoneController
 
     public function update(Request $request, ChangeCrew $changeCrew, #[CurrentUser] User $user): RedirectResponse
     {
-        $request->validate(['time_zone' => ['required', 'timezone']], ['*' => Words::of('boxes.errors.in')]);
+        $request->validate(['time_zone' => ['required', 'timezone']], ['*' => Words::of('plan/boxes.errors.in')]);
         try {
             $changeCrew->set(
                 $user->crew,
@@ -43,7 +43,7 @@ final class TimeZoneController
 
         return to_route('shelf')->with(
             'said',
-            Words::of('auth.time-zone-kept', ['day' => $user->crew->today()->format('j M Y')]),
+            Words::of('crew/auth.time-zone-kept', ['day' => $user->crew->today()->format('j M Y')]),
         );
     }
 }

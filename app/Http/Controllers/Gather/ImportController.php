@@ -32,10 +32,10 @@ final class ImportController
         $request->validate(
             ['file' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]],
             [
-                'file.required' => Words::of('import.required'),
-                'file.file' => Words::of('import.required'),
-                'file.uploaded' => Words::of('import.too-large'),
-                'file.max' => Words::of('import.too-large'),
+                'file.required' => Words::of('gather/import.required'),
+                'file.file' => Words::of('gather/import.required'),
+                'file.uploaded' => Words::of('gather/import.too-large'),
+                'file.max' => Words::of('gather/import.too-large'),
             ],
         );
         $file = $request->file('file');
@@ -43,7 +43,7 @@ final class ImportController
         if (
             str_contains(str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF") ? '' : $bytes, "\0")
         ) {
-            return back(303)->withErrors(['file' => Words::of('import.not-a-table')]);
+            return back(303)->withErrors(['file' => Words::of('gather/import.not-a-table')]);
         }
         $import = LotImport::keep($bytes, $user);
         if ($import->rowCount() === 0 || $import->rowCount() > LotImport::MOST_ROWS) {
@@ -51,7 +51,7 @@ final class ImportController
 
             return back(303)->withErrors([
                 'file' => Words::of(
-                    $import->rowCount() === 0 ? 'import.not-a-table' : 'import.too-many',
+                    $import->rowCount() === 0 ? 'gather/import.not-a-table' : 'gather/import.too-many',
                     ['most' => LotImport::MOST_ROWS],
                 ),
             ]);
@@ -107,8 +107,8 @@ final class ImportController
                 'going',
             );
         }
-        $words = trans_choice('import.kept', $so['kept']).' '.trim(
-            trans_choice('import.known', $so['known']).' '.trans_choice('import.left', $so['bad']),
+        $words = trans_choice('gather/import.kept', $so['kept']).' '.trim(
+            trans_choice('gather/import.known', $so['known']).' '.trans_choice('gather/import.left', $so['bad']),
         );
         $file->finish($words);
         $request->session()->flash('undo', $so['kept'] > 0 ? route('import.undo', $file->id) : '');
@@ -124,13 +124,13 @@ final class ImportController
 
         return to_route('gather')->with(
             'said',
-            trim(trans_choice('import.undone', $gone).' '.trans_choice('import.undone-rest', $stay)),
+            trim(trans_choice('gather/import.undone', $gone).' '.trans_choice('gather/import.undone-rest', $stay)),
         );
     }
 
     private function doneBefore(Request $request, string $said): RedirectResponse|Response
     {
-        return $this->toTheStash($request, Words::of('import.done-before').' '.$said);
+        return $this->toTheStash($request, Words::of('gather/import.done-before').' '.$said);
     }
 
     /** A part of a page has no room for the stash: the browser is sent there instead. */
@@ -148,6 +148,6 @@ final class ImportController
     {
         (LotImport::find($import, $user) ?? abort(404))->forget();
 
-        return to_route('gather')->with('said', Words::of('import.nothing'));
+        return to_route('gather')->with('said', Words::of('gather/import.nothing'));
     }
 }

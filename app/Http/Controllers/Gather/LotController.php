@@ -30,7 +30,7 @@ final class LotController
         $lot = $request->described(new Lot);
         $keepLots->execute($lot);
 
-        return to_route('gather')->with('said', Words::of('stash.added', ['name' => $lot->name]));
+        return to_route('gather')->with('said', Words::of('gather/stash.added', ['name' => $lot->name]));
     }
 
     public function edit(Request $request, Lot $lot): View
@@ -59,13 +59,13 @@ final class LotController
             return back(303)->withInput()->with('meanwhile', $why->getMessage());
         }
 
-        return to_route('gather')->with('said', Words::of('stash.changed', ['name' => $lot->name]));
+        return to_route('gather')->with('said', Words::of('gather/stash.changed', ['name' => $lot->name]));
     }
 
     public function destroy(Lot $lot, ChangeLot $changeLot): RedirectResponse
     {
         return $changeLot->drop($lot)
-            ? to_route('gather')->with('said', Words::of('stash.removed', ['name' => $lot->name]))
-            : back(303)->withErrors(['lot' => Words::of('stash.errors.set-aside')]);
+            ? to_route('gather')->with('said', Words::of('gather/stash.removed', ['name' => $lot->name]))
+            : back(303)->withErrors(['lot' => Words::of('gather/stash.errors.set-aside')]);
     }
 }

@@ -31,7 +31,7 @@ final readonly class LotLifeController
     {
         $this->changeLot->arrive($lot);
 
-        return self::back($lot, 'life.arrived');
+        return self::back($lot, 'gather/life.arrived');
     }
 
     public function lose(Request $request, Lot $lot): RedirectResponse
@@ -41,7 +41,7 @@ final readonly class LotLifeController
                 'gone' => ['bail', 'required', 'integer', 'between:1,'.LotLimits::PIECES],
                 'why' => ['required', Rule::in(self::REASONS)],
             ],
-            ['gone.*' => Words::of('stash.errors.pieces'), 'in' => Words::of('boxes.errors.in')],
+            ['gone.*' => Words::of('gather/stash.errors.pieces'), 'in' => Words::of('plan/boxes.errors.in')],
         );
         $why = $request->string('why')->value();
         try {
@@ -50,7 +50,7 @@ final readonly class LotLifeController
             return back(303)->withErrors(['gone' => $no->getMessage()])->withInput();
         }
 
-        return self::back($lot, "life.{$why}");
+        return self::back($lot, "gather/life.{$why}");
     }
 
     public function fault(LotFaultRequest $request, Lot $lot): RedirectResponse
@@ -69,14 +69,14 @@ final readonly class LotLifeController
             return back(303)->withErrors(['back' => $no->getMessage()])->withInput();
         }
 
-        return self::back($wrong, "life.wrong.{$request->end()->value}");
+        return self::back($wrong, "gather/life.wrong.{$request->end()->value}");
     }
 
     public function split(Request $request, Lot $lot): RedirectResponse
     {
         $request->validate(
             ['part' => ['bail', 'required', 'integer', 'between:1,'.LotLimits::PIECES]],
-            ['part.*' => Words::of('stash.errors.pieces')],
+            ['part.*' => Words::of('gather/stash.errors.pieces')],
         );
         try {
             $other = $this->changeLot->split($lot, $request->integer('part'));
@@ -84,7 +84,7 @@ final readonly class LotLifeController
             return back(303)->withErrors(['part' => $no->getMessage()])->withInput();
         }
 
-        return self::back($other, 'life.split');
+        return self::back($other, 'gather/life.split');
     }
 
     /** What the two differ in, to be decided before they are one. */
@@ -97,7 +97,7 @@ final readonly class LotLifeController
                 'with' => CannotMerge::unlike(
                     $lot->name,
                     $other->name,
-                    array_map(static fn (string $field): string => Words::of("life.fields.{$field}"), $unlike),
+                    array_map(static fn (string $field): string => Words::of("gather/life.fields.{$field}"), $unlike),
                 )->getMessage(),
             ]);
         }
@@ -125,7 +125,7 @@ final readonly class LotLifeController
             return to_route('lots.edit', $lot, 303)->withErrors(['with' => $no->getMessage()]);
         }
 
-        return self::back($lot, 'life.merged');
+        return self::back($lot, 'gather/life.merged');
     }
 
     private function other(Request $request): Lot
@@ -143,7 +143,7 @@ final readonly class LotLifeController
             return to_route('lots.edit', $change->lot_id)->withErrors(['undo' => $no->getMessage()]);
         }
 
-        return to_route('lots.edit', $change->lot_id)->with('said', Words::of('life.undone'));
+        return to_route('lots.edit', $change->lot_id)->with('said', Words::of('gather/life.undone'));
     }
 
     private static function back(Lot $lot, string $said): RedirectResponse

@@ -36,7 +36,7 @@ final class MoneyController
     {
         $typed = $request->validate(
             ['budget' => ['bail', 'nullable', 'string', new ReadsAsMoney($user->crew->currency)]],
-            ['string' => Words::of('boxes.errors.text')],
+            ['string' => Words::of('plan/boxes.errors.text')],
         )['budget'] ?? null;
         $budget = is_string($typed) ? Money::parse($typed, $user->crew->currency) : null;
         try {
@@ -45,12 +45,13 @@ final class MoneyController
                 'season_budget',
                 $budget?->isZero() === false ? $budget : null,
                 $this->was($request),
-                static fn (Crew $crew): string => $crew->season_budget?->format() ?? Words::of('money.no-budget'),
+                static fn (Crew $crew): string => $crew->season_budget?->format()
+                    ?? Words::of('gather/money.no-budget'),
             );
         } catch (ChangedMeanwhile $why) {
             return back(303)->withInput()->withErrors(['budget' => $why->getMessage()]);
         }
 
-        return to_route('money')->with('said', Words::of('money.budget-kept'));
+        return to_route('money')->with('said', Words::of('gather/money.budget-kept'));
     }
 }

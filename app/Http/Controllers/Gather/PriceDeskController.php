@@ -69,7 +69,7 @@ final readonly class PriceDeskController
                 ),
             ],
             'target' => ['bail', 'nullable', 'string', new ReadsAsTarget($currency)],
-        ], ['in' => Words::of('boxes.errors.in'), 'string' => Words::of('boxes.errors.text')]);
+        ], ['in' => Words::of('plan/boxes.errors.in'), 'string' => Words::of('plan/boxes.errors.text')]);
         $target = is_string($kept['target'] ?? null) ? TargetAmount::parse($kept['target'], $currency) : null;
         try {
             $setTarget->execute($user, $kept['kind'], $kept['band'] ?? '', $target, $this->was($request));
@@ -77,6 +77,6 @@ final readonly class PriceDeskController
             return back(303)->withInput()->withErrors(['target' => $why->getMessage()]);
         }
 
-        return back(303)->with('said', Words::of('desk.target-kept'));
+        return back(303)->with('said', Words::of('gather/desk.target-kept'));
     }
 }

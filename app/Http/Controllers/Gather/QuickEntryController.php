@@ -40,7 +40,7 @@ final readonly class QuickEntryController
 
         return to_route('gather', ['sort' => 'newest'])->with(
             'said',
-            trans_choice('quick.kept', count($lots), ['sum' => $entry->sum()->format()]),
+            trans_choice('gather/quick.kept', count($lots), ['sum' => $entry->sum()->format()]),
         );
     }
 

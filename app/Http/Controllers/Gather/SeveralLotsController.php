@@ -21,6 +21,6 @@ final class SeveralLotsController
             return back(303)->withErrors(['several' => $why->getMessage()])->withInput();
         }
 
-        return back(303)->with('said', trans_choice('stash.several', count($lots)));
+        return back(303)->with('said', trans_choice('gather/stash.several', count($lots)));
     }
 }

@@ -75,7 +75,7 @@ final class ShoppingController
 
         return to_route('shopping')->with(
             'said',
-            trans_choice('shopping.got', $setAside, ['name' => $lot->name, 'pieces' => $lot->pieces]),
+            trans_choice('gather/shopping.got', $setAside, ['name' => $lot->name, 'pieces' => $lot->pieces]),
         );
     }
 }

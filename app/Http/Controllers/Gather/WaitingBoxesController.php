@@ -19,6 +19,6 @@ final class WaitingBoxesController
             return back(303)->withErrors(['waiting' => $why->getMessage()]);
         }
 
-        return back(303)->with('said', trans_choice('waiting.filled', $count));
+        return back(303)->with('said', trans_choice('gather/waiting.filled', $count));
     }
 }

@@ -69,17 +69,17 @@ final readonly class GuideController
             return back(303)->with('said', $why->getMessage());
         }
 
-        return back(303)->with('said', Words::of('guides.chosen', ['drive' => $guide->edition->drive]));
+        return back(303)->with('said', Words::of('guides/guides.chosen', ['drive' => $guide->edition->drive]));
     }
 
     public function copy(string $id, KeepGuide $keepGuide): RedirectResponse
     {
         $data = $this->guides->data($id) ?? abort(404);
         $copy = $keepGuide->asNew(
-            ['id' => $id, 'source' => Words::of('guides.copy-of', ['source' => $data['source']])] + $data,
+            ['id' => $id, 'source' => Words::of('guides/guides.copy-of', ['source' => $data['source']])] + $data,
         );
 
-        return to_route('guides.edit', $copy->slug)->with('said', Words::of('guides.copied'));
+        return to_route('guides.edit', $copy->slug)->with('said', Words::of('guides/guides.copied'));
     }
 
     public function export(string $id): Response
@@ -100,7 +100,7 @@ final readonly class GuideController
     {
         $request->validate(
             ['file' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]],
-            ['file.*' => Words::of('guides.file')],
+            ['file.*' => Words::of('guides/guides.file')],
         );
         $upload = $request->file('file');
         try {
@@ -114,7 +114,7 @@ final readonly class GuideController
 
         return to_route('guides.show', $keepGuide->asNew($data)->slug)->with(
             'said',
-            Words::of('guides.imported', ['drive' => $data['drive']]),
+            Words::of('guides/guides.imported', ['drive' => $data['drive']]),
         );
     }
 }

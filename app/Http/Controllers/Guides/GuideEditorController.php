@@ -42,7 +42,7 @@ final readonly class GuideEditorController
             return back(303)->withErrors(['guide' => $wrong->getMessage()])->withInput($request->except('was'));
         }
 
-        return to_route('guides.show', $guide->slug)->with('said', Words::of('guides.kept'));
+        return to_route('guides.show', $guide->slug)->with('said', Words::of('guides/guides.kept'));
     }
 
     /** What the guide as it stands in the form would say of a box. */
@@ -67,7 +67,7 @@ final readonly class GuideEditorController
     public function destroy(CrewGuide $guide, KeepGuide $keepGuide): RedirectResponse
     {
         return $keepGuide->drop($guide)
-            ? to_route('guides')->with('said', Words::of('guides.gone'))
-            : back(303)->withErrors(['guide' => Words::of('guides.in-use')]);
+            ? to_route('guides')->with('said', Words::of('guides/guides.gone'))
+            : back(303)->withErrors(['guide' => Words::of('guides/guides.in-use')]);
     }
 }

@@ -40,7 +40,7 @@ final class ClosingController
 
         return to_route('boxes.closing', $box)->with(
             'said',
-            Words::of($request->boolean('done') ? 'closing.ticked' : 'closing.unticked'),
+            Words::of($request->boolean('done') ? 'pack/closing.ticked' : 'pack/closing.unticked'),
         );
     }
 }

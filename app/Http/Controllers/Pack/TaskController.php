@@ -42,24 +42,26 @@ final readonly class TaskController
 
         return to_route('evening')->with(
             'said',
-            trans_choice('tasks.all-done', count($pieces), ['task' => Words::of("tasks.name.{$task->value}")]),
+            trans_choice('pack/tasks.all-done', count($pieces), [
+                'task' => Words::of("pack/tasks.name.{$task->value}"),
+            ]),
         );
     }
 
     /** @param list<Task> $missed */
     private function answer(Request $request, Box $box, Task $task, array $missed): SheetResponse|RedirectResponse
     {
-        $name = Words::of("tasks.name.{$task->value}");
+        $name = Words::of("pack/tasks.name.{$task->value}");
         $said = match (true) {
-            ! $request->boolean('done') => Words::of('tasks.open-again', ['task' => $name]),
-            $missed !== [] => Words::of('tasks.too-early', [
+            ! $request->boolean('done') => Words::of('pack/tasks.open-again', ['task' => $name]),
+            $missed !== [] => Words::of('pack/tasks.too-early', [
                 'task' => $name,
                 'missed' => implode(
                     ', ',
-                    array_map(static fn (Task $other): string => Words::of("tasks.name.{$other->value}"), $missed),
+                    array_map(static fn (Task $other): string => Words::of("pack/tasks.name.{$other->value}"), $missed),
                 ),
             ]),
-            default => Words::of('tasks.done', ['task' => $name]),
+            default => Words::of('pack/tasks.done', ['task' => $name]),
         };
 
         return $request->input('from') === 'list'

@@ -29,10 +29,15 @@ final readonly class AnswerController
         $checked = Validator::make(
             $request->all(),
             ['because' => ['bail', 'required', 'string', 'min:3', 'max:200']],
-            ['because.max' => Words::of('stash.errors.max'), 'because.*' => Words::of('flags.because-needed')],
+            [
+                'because.max' => Words::of('gather/stash.errors.max'),
+                'because.*' => Words::of('plan/flags.because-needed'),
+            ],
         );
         if (! $finding->canBeOverruled) {
-            $checked->after(static fn ($checked) => $checked->errors()->add('because', Words::of('flags.measure-it')));
+            $checked->after(
+                static fn ($checked) => $checked->errors()->add('because', Words::of('plan/flags.measure-it')),
+            );
         }
         if ($checked->fails()) {
             return SheetResponse::refused($box, $checked->errors(), $bag);
@@ -41,7 +46,7 @@ final readonly class AnswerController
 
         return SheetResponse::changed(
             $box->refresh(),
-            Words::of('flags.left', ['about' => (new FindingWords)->about($finding)]),
+            Words::of('plan/flags.left', ['about' => (new FindingWords)->about($finding)]),
         );
     }
 
@@ -49,7 +54,7 @@ final readonly class AnswerController
     {
         $this->answerFinding->takeBack($box, $request->string('key')->value());
 
-        return SheetResponse::changed($box->refresh(), Words::of('flags.taken-back'));
+        return SheetResponse::changed($box->refresh(), Words::of('plan/flags.taken-back'));
     }
 
     private function finding(Box $box, string $key): ?Finding

@@ -24,7 +24,7 @@ final class BoxChangeController
 
         return to_route('boxes.show', $box, 303)->with(
             'said',
-            Words::of('history.undone', ['what' => Words::of("history.what.{$change->what}")]),
+            Words::of('plan/history.undone', ['what' => Words::of("plan/history.what.{$change->what}")]),
         );
     }
 }

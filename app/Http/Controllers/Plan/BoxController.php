@@ -36,7 +36,7 @@ final readonly class BoxController
     {
         $box = $planBox->execute($user->crew, $request->described(new Box), $request->boolean('from_guide'));
 
-        return to_route('boxes.show', $box)->with('said', Words::of('boxes.planned', ['theme' => $box->theme]));
+        return to_route('boxes.show', $box)->with('said', Words::of('plan/boxes.planned', ['theme' => $box->theme]));
     }
 
     public function show(Box $box): SheetResponse
@@ -65,7 +65,7 @@ final readonly class BoxController
         }
 
         return to_route('boxes.show', $box)
-            ->with('said', Words::of('boxes.changed'))
+            ->with('said', Words::of('plan/boxes.changed'))
             ->with('undo', $history->undoAddress());
     }
 
@@ -74,7 +74,7 @@ final readonly class BoxController
         $changeBox->drop($box);
 
         return to_route('shelf')
-            ->with('said', Words::of('boxes.removed', ['theme' => $box->theme]))
+            ->with('said', Words::of('plan/boxes.removed', ['theme' => $box->theme]))
             ->with('undo', $history->undoAddress());
     }
 

@@ -53,13 +53,13 @@ final readonly class BoxFileController
     {
         $request->validate(
             ['file' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]],
-            ['file.*' => Words::of('boxes.errors.file')],
+            ['file.*' => Words::of('plan/boxes.errors.file')],
         );
         $upload = $request->file('file');
         try {
             $document = $this->boxFile->read(
                 $upload instanceof UploadedFile ? $upload->getContent() : '',
-                Words::of('boxes.the-file'),
+                Words::of('plan/boxes.the-file'),
                 fn (string $id): ?Guide => $this->guides->find($id),
             );
         } catch (MalformedFile $wrong) {
@@ -67,7 +67,7 @@ final readonly class BoxFileController
         }
         if (! $document->plan->funds->sendingGift->currency->equals($user->crew->currency)) {
             return back(303)->withErrors([
-                'file' => Words::of('boxes.errors.currency', [
+                'file' => Words::of('plan/boxes.errors.currency', [
                     'theirs' => $document->plan->funds->sendingGift->currency->code,
                     'ours' => $user->crew->currency->code,
                 ]),
@@ -79,6 +79,6 @@ final readonly class BoxFileController
             return back(303)->withErrors(['file' => $why->getMessage()]);
         }
 
-        return to_route('boxes.show', $box)->with('said', Words::of('boxes.imported', ['theme' => $box->theme]));
+        return to_route('boxes.show', $box)->with('said', Words::of('plan/boxes.imported', ['theme' => $box->theme]));
     }
 }

@@ -68,7 +68,7 @@ final readonly class CompareController
         }
 
         return to_route('boxes.show', $box)
-            ->with('said', Words::of('guides.adopted', ['drive' => $guide->edition->drive]))
+            ->with('said', Words::of('guides/guides.adopted', ['drive' => $guide->edition->drive]))
             ->with('undo', $history->undoAddress());
     }
 }

@@ -50,7 +50,7 @@ final readonly class FitAnswersController
     {
         $request->validate(
             ['counts' => ['required', 'array', 'max:20'], 'counts.*' => ['integer', 'between:1,100']],
-            ['*' => Words::of('fit.errors.counts')],
+            ['*' => Words::of('plan/fit.errors.counts')],
         );
         /** @var array<string, mixed> $counts */
         $counts = $request->array('counts');
@@ -61,7 +61,7 @@ final readonly class FitAnswersController
                 $box,
                 array_map(static fn (mixed $count): int => is_numeric($count) ? (int) $count : 1, $counts),
             ),
-            Words::of('fit.left-out'),
+            Words::of('plan/fit.left-out'),
         );
     }
 
@@ -73,7 +73,7 @@ final readonly class FitAnswersController
         return $this->done(
             $piece->box,
             fn () => $this->fillBox->swap($piece, $lot),
-            Words::of('fit.swapped', ['name' => $lot->name]),
+            Words::of('plan/fit.swapped', ['name' => $lot->name]),
         );
     }
 
@@ -81,7 +81,7 @@ final readonly class FitAnswersController
     {
         $request->validate(
             ['kind' => ['required', Rule::in(array_keys($boxKinds->all()))]],
-            ['*' => Words::of('boxes.errors.in')],
+            ['*' => Words::of('plan/boxes.errors.in')],
         );
         $kind = $boxKinds->get($request->string('kind')->value());
 
@@ -97,19 +97,22 @@ final readonly class FitAnswersController
         return $this->done(
             $box,
             fn () => $this->changeBox->set($box, $changes),
-            Words::of('fit.now-in', ['box' => $kind->name]),
+            Words::of('plan/fit.now-in', ['box' => $kind->name]),
         );
     }
 
     public function school(Request $request, Box $box): RedirectResponse
     {
-        $request->validate(['school' => ['required', Rule::enum(Order::class)]], ['*' => Words::of('boxes.errors.in')]);
+        $request->validate(
+            ['school' => ['required', Rule::enum(Order::class)]],
+            ['*' => Words::of('plan/boxes.errors.in')],
+        );
         $order = Order::from($request->string('school')->value());
 
         return $this->done(
             $box,
             fn () => $this->changeBox->set($box, ['packing_order' => $order]),
-            Words::of('fit.now-by', ['school' => Words::of("fit.orders.{$order->value}.name")]),
+            Words::of('plan/fit.now-by', ['school' => Words::of("plan/fit.orders.{$order->value}.name")]),
         );
     }
 

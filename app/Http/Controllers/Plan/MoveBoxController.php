@@ -29,14 +29,17 @@ final readonly class MoveBoxController
             return back(303)->withErrors(['stage' => $why->getMessage()]);
         }
 
-        return to_route('boxes.show', $box, 303)->with('said', Words::of('boxes.taken-back', ['theme' => $box->theme]));
+        return to_route('boxes.show', $box, 303)->with(
+            'said',
+            Words::of('plan/boxes.taken-back', ['theme' => $box->theme]),
+        );
     }
 
     public function __invoke(Request $request, Box $box): RedirectResponse
     {
         $request->validate(
             ['stage' => ['required', Rule::enum(Stage::class)], 'was' => ['nullable', Rule::enum(Stage::class)]],
-            ['*' => Words::of('boxes.errors.in')],
+            ['*' => Words::of('plan/boxes.errors.in')],
         );
         $stage = Stage::from($request->string('stage')->value());
         try {
@@ -48,13 +51,16 @@ final readonly class MoveBoxController
                 throw $why;
             }
 
-            return to_route('boxes.closing', $box, 303)->with('said', Words::of('boxes.not-closed-yet'));
+            return to_route('boxes.closing', $box, 303)->with('said', Words::of('plan/boxes.not-closed-yet'));
         }
 
         return back(303)
             ->with(
                 'said',
-                Words::of('boxes.moved', ['theme' => $box->theme, 'stage' => Words::of("stages.{$stage->value}.name")]),
+                Words::of('plan/boxes.moved', [
+                    'theme' => $box->theme,
+                    'stage' => Words::of("plan/stages.{$stage->value}.name"),
+                ]),
             )
             ->with('undo', $this->history->undoAddress());
     }

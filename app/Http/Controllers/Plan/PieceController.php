@@ -37,7 +37,7 @@ final readonly class PieceController
                 $box,
                 'pick',
                 fn (): Piece => $this->fillBox->list($box, $kind, $quantity),
-                Words::of('boxes.listed', ['name' => $kind->name]),
+                Words::of('plan/boxes.listed', ['name' => $kind->name]),
             );
         }
         $lot = Lot::query()->findOrFail($lotId);
@@ -47,7 +47,7 @@ final readonly class PieceController
             $box,
             'pick',
             fn (): Piece => $this->fillBox->pick($box, $lot, $quantity),
-            Words::of('boxes.picked', ['name' => $lot->name]),
+            Words::of('plan/boxes.picked', ['name' => $lot->name]),
         );
     }
 
@@ -57,7 +57,7 @@ final readonly class PieceController
             $box,
             'pick',
             fn (): int => $this->fillBox->listWhatLacks($box),
-            Words::of('boxes.listed-from-guide'),
+            Words::of('plan/boxes.listed-from-guide'),
         );
     }
 
@@ -71,7 +71,7 @@ final readonly class PieceController
                 $request->integer('quantity'),
                 $request->filled('was') ? $request->integer('was') : null,
             ),
-            Words::of('boxes.quantity-changed'),
+            Words::of('plan/boxes.quantity-changed'),
         );
     }
 
@@ -81,7 +81,7 @@ final readonly class PieceController
             $piece->box,
             "piece-{$piece->id}",
             fn () => $this->fillBox->takeOut($piece),
-            Words::of('boxes.taken-out', ['name' => $piece->lot->name ?? $piece->itemKind()->name]),
+            Words::of('plan/boxes.taken-out', ['name' => $piece->lot->name ?? $piece->itemKind()->name]),
         );
     }
 

@@ -26,6 +26,6 @@ final class ThingController
         // The next thing is likely of another kind, so the form starts afresh.
         $request->merge(['kind' => null]);
 
-        return SheetResponse::changed($box, Words::of('boxes.added', ['name' => $lot->name]));
+        return SheetResponse::changed($box, Words::of('plan/boxes.added', ['name' => $lot->name]));
     }
 }

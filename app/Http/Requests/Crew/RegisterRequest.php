@@ -36,13 +36,13 @@ final class RegisterRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => Words::of('auth.errors.required'),
-            'string' => Words::of('boxes.errors.text'),
-            'locale.in' => Words::of('auth.errors.locale'),
-            'currency.in' => Words::of('auth.errors.currency'),
-            'max' => Words::of('stash.errors.max'),
-            'email.email' => Words::of('auth.errors.email'),
-            'password.min' => Words::of('auth.errors.password-min'),
+            'required' => Words::of('crew/auth.errors.required'),
+            'string' => Words::of('plan/boxes.errors.text'),
+            'locale.in' => Words::of('crew/auth.errors.locale'),
+            'currency.in' => Words::of('crew/auth.errors.currency'),
+            'max' => Words::of('gather/stash.errors.max'),
+            'email.email' => Words::of('crew/auth.errors.email'),
+            'password.min' => Words::of('crew/auth.errors.password-min'),
         ];
     }
 

@@ -52,7 +52,7 @@ final class BoughtRequest extends FormRequest
         $this->errorBag = "bought-{$id}";
         $today = Today::here()->toDateString();
         $this->merge([
-            'name' => Words::of('shopping.name', ['kind' => $kind->name]),
+            'name' => Words::of('gather/shopping.name', ['kind' => $kind->name]),
             'pack_pieces' => $this->routeIs('pocket.later') ? $this->input('pieces') : $this->input('pack_pieces'),
             'source' => $this->later('source', Source::Shop->value),
             'got_on' => min($this->later('got_on', $today), $today),

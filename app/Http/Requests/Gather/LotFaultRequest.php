@@ -36,9 +36,9 @@ final class LotFaultRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'wrong.*' => Words::of('stash.errors.pieces'),
-            'required' => Words::of('boxes.errors.required'),
-            'string' => Words::of('boxes.errors.text'),
+            'wrong.*' => Words::of('gather/stash.errors.pieces'),
+            'required' => Words::of('plan/boxes.errors.required'),
+            'string' => Words::of('plan/boxes.errors.text'),
         ];
     }
 

@@ -46,10 +46,10 @@ final class SeveralLotsRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'got_on.*' => Words::of('stash.errors.got-on'),
-            'lots.*' => Words::of('stash.errors.none-chosen'),
-            'max' => Words::of('stash.errors.max'),
-            'string' => Words::of('boxes.errors.text'),
+            'got_on.*' => Words::of('gather/stash.errors.got-on'),
+            'lots.*' => Words::of('gather/stash.errors.none-chosen'),
+            'max' => Words::of('gather/stash.errors.max'),
+            'string' => Words::of('plan/boxes.errors.text'),
         ];
     }
 
@@ -62,7 +62,7 @@ final class SeveralLotsRequest extends FormRequest
                     && $this->corrections() === []
                     && ! $this->filled('box')
             ) {
-                $validator->errors()->add('several', Words::of('stash.errors.nothing-to-do'));
+                $validator->errors()->add('several', Words::of('gather/stash.errors.nothing-to-do'));
             }
         };
     }

@@ -44,14 +44,14 @@ final class GuideRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => Words::of('boxes.errors.required'),
-            'string' => Words::of('boxes.errors.text'),
-            'max' => Words::of('stash.errors.max'),
-            'min' => Words::of('boxes.errors.required'),
-            'dated' => Words::of('guides.errors.dated'),
-            'sending_gift.regex' => Words::of('guides.errors.gift'),
-            'from.regex' => Words::of('guides.errors.day'),
-            'to.regex' => Words::of('guides.errors.day'),
+            'required' => Words::of('plan/boxes.errors.required'),
+            'string' => Words::of('plan/boxes.errors.text'),
+            'max' => Words::of('gather/stash.errors.max'),
+            'min' => Words::of('plan/boxes.errors.required'),
+            'dated' => Words::of('guides/guides.errors.dated'),
+            'sending_gift.regex' => Words::of('guides/guides.errors.gift'),
+            'from.regex' => Words::of('guides/guides.errors.day'),
+            'to.regex' => Words::of('guides/guides.errors.day'),
         ];
     }
 
@@ -88,7 +88,10 @@ final class GuideRequest extends FormRequest
             'flags' => $this->flags($bands),
         ] + $own->data;
 
-        return resolve(GuideFile::class)->read(json_encode($data, JSON_THROW_ON_ERROR), Words::of('guides.as-typed'));
+        return resolve(GuideFile::class)->read(
+            json_encode($data, JSON_THROW_ON_ERROR),
+            Words::of('guides/guides.as-typed'),
+        );
     }
 
     /** @return list<array{name: string, closes: string}> one a line: “the quay hall, 12-18” */
@@ -100,7 +103,7 @@ final class GuideRequest extends FormRequest
                 $places[] = preg_match('/^(?<name>.+?)[\s,:]+(?<day>\d{2}-\d{2})$/u', trim($line), $m) === 1
                     ? ['name' => $m['name'], 'closes' => $m['day']]
                     : throw MalformedGuide::at(
-                        Words::of('guides.as-typed'),
+                        Words::of('guides/guides.as-typed'),
                         '“'.mb_strimwidth(trim($line), 0, 40, '…').'”',
                         'wants a place and its last day, like “the quay hall, 12-18”',
                     );
@@ -171,7 +174,7 @@ final class GuideRequest extends FormRequest
             if (trim($line) !== '') {
                 $kinds[] = resolve(Catalogue::class)->named($line)->id
                     ?? throw MalformedGuide::at(
-                        Words::of('guides.as-typed'),
+                        Words::of('guides/guides.as-typed'),
                         "{$need}: “".mb_strimwidth(trim($line), 0, 40, '…').'”',
                         'is no kind of thing that is known',
                     );
@@ -179,7 +182,7 @@ final class GuideRequest extends FormRequest
         }
 
         return $kinds === []
-            ? throw MalformedGuide::at(Words::of('guides.as-typed'), $need, 'wants at least one kind of thing')
+            ? throw MalformedGuide::at(Words::of('guides/guides.as-typed'), $need, 'wants at least one kind of thing')
             : $kinds;
     }
 

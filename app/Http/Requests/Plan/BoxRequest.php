@@ -68,18 +68,18 @@ final class BoxRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'theme.required' => Words::of('boxes.errors.theme-required'),
-            'theme.max' => Words::of('boxes.errors.theme-max'),
-            'colours.max' => Words::of('boxes.errors.colours-max'),
-            'colours.*.regex' => Words::of('boxes.errors.colour'),
-            'sending_gift.required' => Words::of('boxes.errors.gift-required', [
+            'theme.required' => Words::of('plan/boxes.errors.theme-required'),
+            'theme.max' => Words::of('plan/boxes.errors.theme-max'),
+            'colours.max' => Words::of('plan/boxes.errors.colours-max'),
+            'colours.*.regex' => Words::of('plan/boxes.errors.colour'),
+            'sending_gift.required' => Words::of('plan/boxes.errors.gift-required', [
                 'gift' => $this->guide()->terms->sendingGift->format()
                     .' '
                     .$this->guide()->terms->sendingGift->currency->code,
             ]),
-            'required' => Words::of('boxes.errors.required'),
-            'string' => Words::of('boxes.errors.text'),
-            'in' => Words::of('boxes.errors.in'),
+            'required' => Words::of('plan/boxes.errors.required'),
+            'string' => Words::of('plan/boxes.errors.text'),
+            'in' => Words::of('plan/boxes.errors.in'),
         ];
     }
 
@@ -92,7 +92,7 @@ final class BoxRequest extends FormRequest
                     && is_string($budget)
                     && Money::parse($budget, $this->currency())->isZero()
             ) {
-                $validator->errors()->add('budget', Words::of('boxes.errors.budget-zero'));
+                $validator->errors()->add('budget', Words::of('plan/boxes.errors.budget-zero'));
             }
             $this->refuseOddSides($validator);
             $box = $this->route('box');
@@ -103,7 +103,7 @@ final class BoxRequest extends FormRequest
                     && $this->isAnotherBox($box)
                     && ! $this->boolean('new_box')
             ) {
-                $validator->errors()->add('box_kind', Words::of('boxes.errors.lid-decorated'));
+                $validator->errors()->add('box_kind', Words::of('plan/boxes.errors.lid-decorated'));
             }
         };
     }
@@ -119,7 +119,7 @@ final class BoxRequest extends FormRequest
             if (is_string($text) && $validator->errors()->isEmpty() && ! BoxKind::isSide($this->tenths($side))) {
                 $validator->errors()->add(
                     $side,
-                    Words::of('boxes.errors.side', [
+                    Words::of('plan/boxes.errors.side', [
                         'side' => $text,
                         'least' => BoxKind::LEAST_SIDE_TENTHS / 100,
                         'most' => BoxKind::MOST_SIDE_TENTHS / 100,

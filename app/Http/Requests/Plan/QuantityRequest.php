@@ -24,7 +24,7 @@ final class QuantityRequest extends SheetRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['quantity.*' => Words::of('boxes.errors.quantity')];
+        return ['quantity.*' => Words::of('plan/boxes.errors.quantity')];
     }
 
     /** Each piece has its own bag of errors, so that the message stands beside its own field. */

@@ -33,7 +33,7 @@ final class ThingRequest extends SheetRequest
             if ($validator->errors()->isEmpty() && $this->integer('quantity') > $this->integer('pieces')) {
                 $validator->errors()->add(
                     'quantity',
-                    Words::of('boxes.errors.quantity-over-pieces', ['pieces' => $this->integer('pieces')]),
+                    Words::of('plan/boxes.errors.quantity-over-pieces', ['pieces' => $this->integer('pieces')]),
                 );
             }
         };

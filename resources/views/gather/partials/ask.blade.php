@@ -9,7 +9,7 @@
     <select class="input" id="stash-only" name="only">
         <option value="">all lots</option>
         @foreach ($question::ONLY as $only)<option value="{{ $only }}"
-            @selected($question->only === $only)>{{ __("stash.only.{$only}") }}</option>@endforeach
+            @selected($question->only === $only)>{{ __("gather/stash.only.{$only}") }}</option>@endforeach
     </select>
     <label class="sr-only" for="stash-band">For which band</label>
     <select class="input" id="stash-band" name="band">
@@ -26,7 +26,7 @@
     <label class="sr-only" for="stash-sort">Order</label>
     <select class="input" id="stash-sort" name="sort">
         @foreach ($question::SORTS as $sort)<option value="{{ $sort }}"
-            @selected($question->sort === $sort)>{{ __("stash.sorts.{$sort}") }}</option>@endforeach
+            @selected($question->sort === $sort)>{{ __("gather/stash.sorts.{$sort}") }}</option>@endforeach
     </select>
     <button class="button">Find</button>
 </form>

@@ -20,33 +20,34 @@
             $verdict = $judge->verdict($each);
             $measure = $judge->measure()?->format();
             $measured = $measure === null ? ''
-                : __($target === null ? 'desk.measure-best' : 'desk.measure-target', ['price' => $measure]);
+                : __($target === null ? 'gather/desk.measure-best' : 'gather/desk.measure-target',
+                    ['price' => $measure]);
         @endphp
         <p @class(['figure mt-4 inline-block rounded-md px-3 py-1 text-2xl',
             'bg-next text-[#14312b]' => $verdict->value === 'buy', 'border-[1.5px] border-ink' => $verdict->value !==
             'buy', 'text-mend' => in_array($verdict->value, ['wait',
-            'only-if-needed'])])>{{ __("desk.verdicts.{$verdict->value}") }}</p>
+            'only-if-needed'])])>{{ __("gather/desk.verdicts.{$verdict->value}") }}</p>
         <p class="mt-2">
-            {{ __("desk.because.{$verdict->value}",
+            {{ __("gather/desk.because.{$verdict->value}",
                 ['each' => $each->format(), 'measure' => $measured, 'needed' => $needed]) }}
             @if ($verdict->value === 'wait' && $judge->nextCheapMonth())
-                {{ $judge->isCheapNow() ? __('desk.cheap-now')
-                    : __('desk.cheap', ['month' => $judge->nextCheapMonth()->format('F')]) }} @endif
+                {{ $judge->isCheapNow() ? __('gather/desk.cheap-now')
+                    : __('gather/desk.cheap', ['month' => $judge->nextCheapMonth()->format('F')]) }} @endif
         </p>
-        <p class="mt-1">{{ trans_choice('desk.needed', $needed) }}</p>
+        <p class="mt-1">{{ trans_choice('gather/desk.needed', $needed) }}</p>
     @endif
     @if ($desk->claimCheck !== null)
         <p class="mt-3 border-t-[1.5px] border-line pt-3">
             @if ($desk->claimCheck->holds)
-                {{ __('desk.claim-holds', ['claim' => $desk->claim]) }}
+                {{ __('gather/desk.claim-holds', ['claim' => $desk->claim]) }}
             @elseif ($desk->claimCheck->packNeeded->isZero())
-                {{ __('desk.claim-fails-free', ['each' => $each->format()]) }}
+                {{ __('gather/desk.claim-fails-free', ['each' => $each->format()]) }}
             @elseif ($desk->claimCheck->piecesNeeded === null)
-                {{ __('desk.claim-fails-any',
+                {{ __('gather/desk.claim-fails-any',
                     ['each' => $each->format(), 'claim' => $desk->claim, 'pack' =>
                     $desk->claimCheck->packNeeded->format()]) }}
             @else
-                {{ __('desk.claim-fails',
+                {{ __('gather/desk.claim-fails',
                     ['each' => $each->format(), 'claim' => $desk->claim, 'pieces' => $desk->claimCheck->piecesNeeded,
                     'pack' => $desk->claimCheck->packNeeded->format()]) }}
             @endif
@@ -63,7 +64,7 @@
                 @foreach ($desk->chain->stages as $stage)
                     <tr>
                         <th scope="row" class="py-0.5 text-left font-normal">
-                            {{ __("desk.steps.{$stage['kind']->value}") }}</th><td class="text-right">
+                            {{ __("gather/desk.steps.{$stage['kind']->value}") }}</th><td class="text-right">
                             {{ $stage['after']->rounded()->format() }}</td>
                     </tr>
                 @endforeach

@@ -15,16 +15,18 @@
                 <select class="input" id="fault"
                     name="fault">@foreach ($choices->faults as $fault)<option
                         value="{{ $fault->value }}"
-                        @selected(old('fault',
-                            $lot->fault?->value) === $fault->value)>{{ __("life.faults.{$fault->value}") }}</option>
+                        @selected(old('fault', $lot->fault?->value) === $fault->value)>
+                            {{ __("gather/life.faults.{$fault->value}") }}
+                        </option>
                             @endforeach</select>
             </x-field>
             <x-field name="fault_end" label="What becomes of it">
                 <select class="input" id="fault_end"
                     name="fault_end">@foreach ($choices->faultEnds as $end)<option
                         value="{{ $end->value }}"
-                        @selected(old('fault_end',
-                            $lot->fault_end?->value) === $end->value)>{{ __("life.ends.{$end->value}") }}</option>
+                        @selected(old('fault_end', $lot->fault_end?->value) === $end->value)>
+                            {{ __("gather/life.ends.{$end->value}") }}
+                        </option>
                             @endforeach</select>
             </x-field>
             <x-field name="back" label="Money back" inputmode="decimal" placeholder="none" autocomplete="off"

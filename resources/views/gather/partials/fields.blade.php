@@ -58,7 +58,7 @@
                 @foreach ($choices->sources as $source)
                     <option value="{{ $source->value }}"
                         @selected($typed('source',
-                            $lot?->source->value) === $source->value)>{{ __("stash.sources.{$source->value}") }}
+                            $lot?->source->value) === $source->value)>{{ __("gather/stash.sources.{$source->value}") }}
                             </option>
                 @endforeach
             </select>
@@ -80,7 +80,7 @@
             <label class="flex items-center gap-2">
                 <input type="checkbox" name="is_measured" value="1"
                     @checked($isLike || $typed('is_measured', $lot?->is_measured && $lot->kind === $kind->id))>
-                    {{ __('stash.measuring.by-hand') }}
+                    {{ __('gather/stash.measuring.by-hand') }}
             </label>
             @if ($last !== null && ! $isLike)
                 <button class="button small" name="like" value="1" formmethod="get" formaction="{{ $kindAddress }}"
@@ -90,8 +90,8 @@
             @endif
         </div>
         <details class="sm:col-span-6">
-            <summary class="link">{{ __('stash.measuring.how') }}</summary>
-            <p class="mt-1">{{ __("stash.measuring.{$kind->handling->form->value}") }}</p>
+            <summary class="link">{{ __('gather/stash.measuring.how') }}</summary>
+            <p class="mt-1">{{ __("gather/stash.measuring.{$kind->handling->form->value}") }}</p>
         </details>
         @if ($kind->care->isWorn)
             <x-field class="sm:col-span-3" name="size_label" label="Size on the label" :$bag id="f-size" maxlength="100"
@@ -104,7 +104,7 @@
             <summary class="link">
                 What it is like
                 ({{ $traits === [] ? 'nothing special'
-                    : implode(', ', array_map(fn ($trait) => __("stash.traits.{$trait}"), $traits)) }}), colours,
+                    : implode(', ', array_map(fn ($trait) => __("gather/stash.traits.{$trait}"), $traits)) }}), colours,
                     packaging, list price, tags, where it is kept, a note
             </summary>
             <fieldset class="mt-2 grid gap-x-4 gap-y-1 sm:grid-cols-3">
@@ -113,7 +113,7 @@
                     <label class="flex items-center gap-2">
                         <input type="checkbox" name="traits[]" value="{{ $trait->value }}"
                             @checked(in_array($trait->value, $isRefused ? (array) $typed('traits', []) : $traits,
-                                true))> {{ __("stash.traits.{$trait->value}") }}
+                                true))> {{ __("gather/stash.traits.{$trait->value}") }}
                     </label>
                 @endforeach
             </fieldset>

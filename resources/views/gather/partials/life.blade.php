@@ -9,7 +9,8 @@
         {{ $stock->pieces }}.
     </p>
     @if ($lot->fault)<p class="mt-1">
-            <b>{{ ucfirst(__("life.state.{$lot->fault->value}")) }}</b>, {{ __("life.ends.{$lot->fault_end->value}") }}.
+            <b>{{ ucfirst(__("gather/life.state.{$lot->fault->value}")) }}</b>,
+            {{ __("gather/life.ends.{$lot->fault_end->value}") }}.
             </p>@endif
     <x-wrong name="undo" />
     @if ($lot->due_on)
@@ -29,7 +30,7 @@
                 <x-field name="why" label="are gone">
                     <select class="input" id="why" name="why">
                         @foreach (['broken', 'given-away'] as $why)<option value="{{ $why }}"
-                            @selected(old('why') === $why)>{{ __("life.what.{$why}") }}</option>@endforeach
+                            @selected(old('why') === $why)>{{ __("gather/life.what.{$why}") }}</option>@endforeach
                     </select>
                 </x-field>
                 <button class="button">Keep</button>
@@ -62,16 +63,17 @@
         <ol class="mt-4">
             @foreach ($changes as $change)
                 <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-1.5">
-                    <span><b>{{ __("life.what.{$change->what}") }}</b>,
+                    <span><b>{{ __("gather/life.what.{$change->what}") }}</b>,
                         <span class="text-ink-soft">{{ implode(', ',
-                            array_map(fn ($field) => __('life.fields.'.$field), array_keys($change->after))) }};
+                            array_map(fn ($field) => __('gather/life.fields.'.$field), array_keys($change->after))) }};
                             {{ $change->by }}, {{ $write->moment($change->created_at) }}</span></span>
                     @if ($change->undone_at)
                         <span class="text-ink-soft">taken back</span>
                     @elseif ($change->canBeUndone())
                         <form method="post" action="{{ route('changes.undo', $change) }}" class="ml-auto">
                             @csrf<button class="button small">
-                                Take back<span class="sr-only">: {{ __("life.what.{$change->what}") }}</span></button>
+                                Take back<span class="sr-only">: {{ __("gather/life.what.{$change->what}") }}</span>
+                                </button>
                         </form>
                     @endif
                 </li>

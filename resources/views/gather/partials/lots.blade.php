@@ -3,7 +3,7 @@
     <x-once />
     <div class="flex flex-wrap items-baseline justify-between gap-2">
         <h2 class="py-1">{{ $question->lane ? __("lanes.{$question->lane->value}") : 'All drawers' }}</h2>
-        <p class="text-ink-soft">{{ trans_choice('stash.found', $lots->total()) }}</p>
+        <p class="text-ink-soft">{{ trans_choice('gather/stash.found', $lots->total()) }}</p>
     </div>
     <x-wrong name="lots" /><x-wrong name="several" />
     <table class="w-full max-sm:block">
@@ -49,8 +49,8 @@
                         <span class="whitespace-nowrap">{{ $lot->got_on->format('j M Y') }}</span>@if ($lot->kept),
                             kept: {{ $lot->kept }}@endif
                             @if ($lot->fault)<b
-                                class="whitespace-nowrap text-ink">{{ __("life.state.{$lot->fault->value}") }},
-                                {{ __("life.ends.{$lot->fault_end->value}") }}</b>@endif
+                                class="whitespace-nowrap text-ink">{{ __("gather/life.state.{$lot->fault->value}") }},
+                                {{ __("gather/life.ends.{$lot->fault_end->value}") }}</b>@endif
                                 @if ($lot->due_on)<b
                                     class="whitespace-nowrap text-ink">due {{ $lot->due_on->format('j M') }}</b>@endif
                     </td>
@@ -80,7 +80,8 @@
                     <select class="input" id="source" name="source">
                         <option value="">as each is</option>
                         @foreach ($choices->sources as $source)<option value="{{ $source->value }}"
-                            @selected(old('source') === $source->value)>{{ __("stash.sources.{$source->value}") }}
+                            @selected(old('source') === $source->value)>
+                                {{ __("gather/stash.sources.{$source->value}") }}
                             </option>@endforeach
                     </select>
                 </x-field>

@@ -19,7 +19,7 @@
                     <td class="pr-3 text-right">{{ $outlook->soFar->format() }}</td>
                     <td class="pr-3 text-right">
                         {{ $outlook->expected->rounded()->format() }}<span
-                            class="block text-ink-soft">{{ trim(trans_choice('shopping.unpriced',
+                            class="block text-ink-soft">{{ trim(trans_choice('gather/shopping.unpriced',
                                 $outlook->unpriced)) }}</span>
                     </td>
                     <td class="text-right">
@@ -30,7 +30,7 @@
                                 ->format() }}</b>
                             @if ($outlook->isOver())<span class="block text-mend">over its budget</span>@endif
                             @if ($outlook->eachOfTheRest())<span
-                                class="block text-ink-soft">{{ __('shopping.each-of-the-rest',
+                                class="block text-ink-soft">{{ __('gather/shopping.each-of-the-rest',
                                     ['each' => $outlook->eachOfTheRest()->floored()->format()]) }}</span>@endif
                         @endif
                     </td>

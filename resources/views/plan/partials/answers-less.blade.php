@@ -1,12 +1,12 @@
 @php($isOpen = $answers->sheet->box->stage->isOpen())
 <section aria-labelledby="leave-out">
-    <h2 id="leave-out">{{ __('fit.leave-out.heading') }}</h2>
+    <h2 id="leave-out">{{ __('plan/fit.leave-out.heading') }}</h2>
     <ol class="mt-1 grid gap-2">
         @forelse ($answers->leaveOut() as $leaving)
             <li class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t-[1.5px] border-line pt-2
                 first:border-t-0">
                 <span><b>{{ $answers->namesOf($leaving) }}</b>:
-                    {{ __($loop->first ? 'fit.leave-out.first' : 'fit.leave-out.also',
+                    {{ __($loop->first ? 'plan/fit.leave-out.first' : 'plan/fit.leave-out.also',
                         ['verdict' => $answers->verdict($leaving->closure)]) }}</span>
                 @if ($isOpen)
                     <form method="post" action="{{ route('boxes.leave-out', $answers->sheet->box) }}">
@@ -15,22 +15,22 @@
                         @foreach ($leaving->counts as $piece => $count)<input type="hidden" name="counts[{{ $piece }}]"
                             value="{{ $count }}">@endforeach
                         <button @class(['button small', 'go' => $loop->first])>
-                            {{ __('fit.leave-out.do') }}<span
+                            {{ __('plan/fit.leave-out.do') }}<span
                                 class="sr-only"> {{ $answers->namesOf($leaving) }}</span></button>
                     </form>
                 @endif
             </li>
         @empty
-            <li>{{ __('fit.leave-out.none') }}</li>
+            <li>{{ __('plan/fit.leave-out.none') }}</li>
         @endforelse
     </ol>
 </section>
 <section aria-labelledby="swap">
-    <h2 id="swap">{{ __('fit.swap.heading') }}</h2>
+    <h2 id="swap">{{ __('plan/fit.swap.heading') }}</h2>
     <ul class="mt-1 grid gap-2">
         @forelse ($answers->swaps() as [$swap, $result])
             <li class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
-                <span>{{ __("fit.swap.{$swap->way->value}",
+                <span>{{ __("plan/fit.swap.{$swap->way->value}",
                     ['name' => $answers->sheet->nameOf($swap->instead->id), 'instead' => $swap->name]) }}:
                     {{ $answers->saysOf($result) }}</span>
                 @if ($isOpen && $swap->lot !== null)
@@ -39,12 +39,12 @@
                         <x-once />
                         <input type="hidden" name="lot" value="{{ $swap->lot }}">
                         <button class="button small">
-                            {{ __('fit.swap.do') }}<span class="sr-only"> {{ $swap->name }}</span></button>
+                            {{ __('plan/fit.swap.do') }}<span class="sr-only"> {{ $swap->name }}</span></button>
                     </form>
                 @endif
             </li>
         @empty
-            <li>{{ __('fit.swap.none') }}</li>
+            <li>{{ __('plan/fit.swap.none') }}</li>
         @endforelse
     </ul>
 </section>

@@ -1,8 +1,8 @@
 <section aria-labelledby="nooks">
-    <h2 id="nooks">{{ __('fit.nooks.heading') }}</h2>
+    <h2 id="nooks">{{ __('plan/fit.nooks.heading') }}</h2>
     @php($nooks = $answers->nooks())
     @if ($nooks === [])
-        <p>{{ __('fit.nooks.none') }}</p>
+        <p>{{ __('plan/fit.nooks.none') }}</p>
     @else
         <ul class="mt-1 flex flex-wrap gap-x-6 gap-y-1">
             @foreach ($nooks as [$measures, $place])
@@ -12,7 +12,7 @@
     @endif
     @php($fitting = $answers->fitting())
     @if ($fitting !== [])
-        <h3 class="mt-3">{{ __('fit.nooks.fitting') }}</h3>
+        <h3 class="mt-3">{{ __('plan/fit.nooks.fitting') }}</h3>
         <ul class="mt-1 grid gap-2 wide:grid-cols-2 wide:gap-x-8">
             @foreach ($fitting as [$offer, $place])
                 <li class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
@@ -24,7 +24,8 @@
                             <input type="hidden" name="lot" value="{{ $offer->lot->id }}">
                             <input type="hidden" name="quantity" value="1">
                             <button class="button small">
-                                {{ __('fit.nooks.do') }}<span class="sr-only"> {{ $offer->lot->name }}</span></button>
+                                {{ __('plan/fit.nooks.do') }}<span class="sr-only"> {{ $offer->lot->name }}</span>
+                                </button>
                         </form>
                     @endif
                 </li>

@@ -1,5 +1,5 @@
 <section aria-labelledby="other-boxes">
-    <h2 id="other-boxes">{{ __('fit.boxes.heading') }}</h2>
+    <h2 id="other-boxes">{{ __('plan/fit.boxes.heading') }}</h2>
     <ul class="mt-2 grid gap-4 sm:grid-cols-2 wide:grid-cols-4">
         @foreach ($answers->otherBoxes() as $other)
             <li class="grid content-start gap-1">
@@ -13,7 +13,7 @@
                         @csrf
                         @method('put')
                         <button class="button small" name="kind" value="{{ $other->plan->boxKind->id }}">
-                            {{ __('fit.boxes.do') }}<span
+                            {{ __('plan/fit.boxes.do') }}<span
                                 class="sr-only">: {{ $other->plan->boxKind->name }}</span></button>
                     </form>
                 @endif
@@ -22,15 +22,15 @@
     </ul>
 </section>
 <section aria-labelledby="other-orders">
-    <h2 id="other-orders">{{ __('fit.orders.heading') }}</h2>
+    <h2 id="other-orders">{{ __('plan/fit.orders.heading') }}</h2>
     <ul class="mt-2 grid gap-4 sm:grid-cols-2">
         @foreach ($answers->otherSchools() as $other)
             <li class="grid grid-cols-[9rem_1fr] items-start gap-3">
                 <x-open-box :drawing="$other->drawing()" class="w-full" />
                 <div class="grid justify-items-start gap-1">
-                    <b>{{ __("fit.orders.{$other->plan->ways->packingOrder->value}.name") }}</b>
+                    <b>{{ __("plan/fit.orders.{$other->plan->ways->packingOrder->value}.name") }}</b>
                     <span class="text-ink-soft">
-                        {{ __("fit.orders.{$other->plan->ways->packingOrder->value}.says") }}
+                        {{ __("plan/fit.orders.{$other->plan->ways->packingOrder->value}.says") }}
                     </span>
                     <span>{{ $write->gauges($other->gauges)->room() }}.
                         {{ $write->gauges($other->gauges)->roomSays() }}</span>
@@ -40,8 +40,8 @@
                             @method('put')
                             <button class="button small" name="school"
                                 value="{{ $other->plan->ways->packingOrder->value }}">
-                                {{ __('fit.orders.do') }}<span class="sr-only">:
-                                    {{ __("fit.orders.{$other->plan->ways->packingOrder->value}.name") }}</span>
+                                {{ __('plan/fit.orders.do') }}<span class="sr-only">:
+                                    {{ __("plan/fit.orders.{$other->plan->ways->packingOrder->value}.name") }}</span>
                                     </button>
                         </form>
                     @endif

@@ -15,7 +15,7 @@
         <p class="min-w-64 grow basis-0">
             <b>{{ $about }}.</b>
             <span @class(['text-mend' =>
-                $finding->weight->mustBeMended()])><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b>
+                $finding->weight->mustBeMended()])><b>{{ __("plan/gauges.weights.{$finding->weight->value}") }}.</b>
                 {{ $say->why($finding) }}</span> {{ $say->remedy($finding) }}
             @if ($figures !== '')<span
                 class="block text-ink-soft tabular">{{ $figures }}</span>@endif
@@ -28,9 +28,9 @@
                         hx-post="{{ $answers }}" hx-target="#sheet" hx-swap="outerMorph">
                         {{ $stateFields }}
                         <input type="hidden" name="key" value="{{ $finding->key() }}">
-                        <input type="hidden" name="because" value="{{ __('flags.meant') }}">
+                        <input type="hidden" name="because" value="{{ __('plan/flags.meant') }}">
                         <button class="button small">
-                            {{ __('flags.meant') }}<span class="sr-only"> {{ $about }}</span></button>
+                            {{ __('plan/flags.meant') }}<span class="sr-only"> {{ $about }}</span></button>
                     </form>
                 @endif
                 @if ($finding->canBeOverruled)

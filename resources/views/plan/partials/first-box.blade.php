@@ -38,10 +38,10 @@
                 'flags' => 'What would be taken out, or hurt a small child.',
             ] as $gauge => $says)
                 <div class="grid grid-cols-[7rem_1fr] items-center gap-4">
-                    <dt class="sr-only">{{ __("gauges.{$gauge}") }}</dt>
+                    <dt class="sr-only">{{ __("plan/gauges.{$gauge}") }}</dt>
                     <dd class="contents">
                         <x-shapes.sample :$gauge class="h-11" /><span><b
-                            class="block">{{ __("gauges.{$gauge}") }}</b>{{ $says }}</span>
+                            class="block">{{ __("plan/gauges.{$gauge}") }}</b>{{ $says }}</span>
                     </dd>
                 </div>
             @endforeach

@@ -4,15 +4,15 @@
     // What is not there: needs, which stand in their lanes too, and what a thing in the box is no use without.
     $without = $missing->all;
     $groups = [
-        [__('flags.to-mend'), $flags->toMend()->all],
-        [__('flags.to-ask'), $flags->toAsk()->all],
+        [__('plan/flags.to-mend'), $flags->toMend()->all],
+        [__('plan/flags.to-ask'), $flags->toAsk()->all],
     ];
     $tips = $flags->tips()->all;
 @endphp
 @if (count($flags) > 0 || $without !== [] || $overruled !== [])
     <section class="cut mt-3.5 px-4 py-3" aria-labelledby="flags-list" id="flags">
         <div class="flex flex-wrap items-baseline justify-between gap-x-4">
-            <h2 id="flags-list">{{ __('flags.title') }}</h2>
+            <h2 id="flags-list">{{ __('plan/flags.title') }}</h2>
             <p class="text-ink-soft">
                 By <a class="link"
                     href="{{ route('guides.show',
@@ -34,7 +34,7 @@
                     fn ($finding) => $finding->pieces !== [] ||
                     $errors->hasBag($finding->anchor())) !== []) open
                     @endif id="not-there">
-                <summary class="link">{{ trans_choice('flags.not-there', count($without)) }}</summary>
+                <summary class="link">{{ trans_choice('plan/flags.not-there', count($without)) }}</summary>
                 <ul>@foreach ($without as $finding) @include('plan.partials.finding') @endforeach</ul>
             </details>
         @endif
@@ -44,12 +44,12 @@
                     && array_filter($tips, fn ($tip) =>
                     $errors->hasBag($tip->anchor())) !== []) open @endif
                     id="tips">
-                <summary class="link">{{ trans_choice('flags.tips', count($tips)) }}</summary>
+                <summary class="link">{{ trans_choice('plan/flags.tips', count($tips)) }}</summary>
                 <ul>@foreach ($tips as $finding) @include('plan.partials.finding') @endforeach</ul>
             </details>
         @endif
         @if ($overruled !== [])
-            <h3 class="mt-3">{{ trans_choice('flags.left-knowingly', count($overruled)) }}</h3>
+            <h3 class="mt-3">{{ trans_choice('plan/flags.left-knowingly', count($overruled)) }}</h3>
             <ul>
                 @foreach ($overruled as $left)
                     @php($answer = $sheet->box->answers[$left->finding->key()])
@@ -57,7 +57,7 @@
                         <span class="min-w-0 grow"><b>{{ $say->about($left->finding) }}:</b>
                             {{ $say->why($left->finding) }}
                             <span class="text-ok">Left because: {{ $left->because }}</span>
-                            <span class="text-ink-soft">({{ __('flags.answer-by', $answer) }})</span></span>
+                            <span class="text-ink-soft">({{ __('plan/flags.answer-by', $answer) }})</span></span>
                         @if ($sheet->box->stage->isOpen())
                             <form method="post" action="{{ route('answers.destroy', $sheet->box) }}"
                                 hx-post="{{ route('answers.destroy', $sheet->box) }}" hx-target="#sheet"

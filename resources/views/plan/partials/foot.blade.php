@@ -4,17 +4,17 @@
         <div class="max-w-2xl">
             <p class="font-semibold">Where this box stands</p>
             <p>
-                {{ __('boxes.handed-in-on',
+                {{ __('plan/boxes.handed-in-on',
                     ['day' => $handedIn->at->format('j M Y'), 'by' => $handedIn->by === '' ?
-                    __('boxes.handed-in-by-someone') : $handedIn->by]) }}
+                    __('plan/boxes.handed-in-by-someone') : $handedIn->by]) }}
             </p>
             <details class="no-print mt-2">
-                <summary class="link">{{ __('boxes.take-back') }}</summary>
+                <summary class="link">{{ __('plan/boxes.take-back') }}</summary>
                 <form method="post" action="{{ route('boxes.take-back', $sheet->box) }}"
                     class="cut mt-2 grid max-w-md gap-3 p-4">
                     @csrf
-                    <p>{{ __('boxes.take-back-why') }}</p>
-                    <button class="button justify-self-start">{{ __('boxes.take-back-do') }}</button>
+                    <p>{{ __('plan/boxes.take-back-why') }}</p>
+                    <button class="button justify-self-start">{{ __('plan/boxes.take-back-do') }}</button>
                 </form>
             </details>
         </div>
@@ -29,11 +29,11 @@
                     @foreach ($choices->stages as $stage)
                         @if (! $stage->isOpen() && $sheet->box->stage->isOpen())
                             <a href="{{ route('boxes.closing',
-                                $sheet->box) }}">{{ __("stages.{$stage->value}.shelf") }}…</a>
+                                $sheet->box) }}">{{ __("plan/stages.{$stage->value}.shelf") }}…</a>
                             @continue
                         @endif
                         <button name="stage" value="{{ $stage->value }}" @if ($stage === $sheet->box->stage)
-                            aria-current="step" @endif>{{ __("stages.{$stage->value}.shelf") }}</button>
+                            aria-current="step" @endif>{{ __("plan/stages.{$stage->value}.shelf") }}</button>
                     @endforeach
                 </div>
             </fieldset>
@@ -41,7 +41,7 @@
     @endif
     <p class="no-print">
         <a class="link" href="{{ route('boxes.export', $sheet->box) }}">This box as a file</a>@if ($handedIn) ·
-            <a class="link" href="{{ route('boxes.record', $sheet->box) }}">{{ __('boxes.as-record') }}</a>@endif
+            <a class="link" href="{{ route('boxes.record', $sheet->box) }}">{{ __('plan/boxes.as-record') }}</a>@endif
     </p>
     @include('plan.partials.history')
     @unless ($handedIn)

@@ -5,12 +5,12 @@
             Box {{ $sheet->box->number }} · {{ __("people.{$sheet->box->gender->value}") }},
             {{ $sheet->box->recipient()->band->label() }} ·
             {{ mb_strtolower($sheet->plan->boxKind->name) }} {{ $sheet->insideMm() }} mm,
-            {{ trans_choice('boxes.to-a-carton', $sheet->toACarton()) }}
+            {{ trans_choice('plan/boxes.to-a-carton', $sheet->toACarton()) }}
             @if ($sheet->box->palette->colours !== [])
                 · <x-swatches :palette="$sheet->box->palette" /> {{ $sheet->colourNames() }}
             @endif
             @if ($sheet->box->handedIn()) ·
-                <b class="text-ink">{{ __('boxes.handed-in-day',
+                <b class="text-ink">{{ __('plan/boxes.handed-in-day',
                     ['day' => $sheet->box->handedIn()->at->format('j M Y')]) }}</b>@endif
             · @unless ($sheet->box->handedIn())<a class="link" href="{{ route('boxes.edit', $sheet->box) }}">Change</a>
                 · @endunless <a class="link" href="{{ route('boxes.ledger', $sheet->box) }}">Ledger</a> ·

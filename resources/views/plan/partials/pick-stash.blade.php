@@ -71,7 +71,8 @@
         </li>
     @endforelse
     @if ($offers->more > 0)
-        <li class="border-t-[1.5px] border-line py-3 text-ink-soft">{{ trans_choice('picker.more', $offers->more) }}
+        <li class="border-t-[1.5px] border-line py-3 text-ink-soft">
+            {{ trans_choice('plan/picker.more', $offers->more) }}
         </li>
     @endif
 </ul>

@@ -78,7 +78,7 @@
         <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path
             d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="{{ $finding->weight->mustBeMended() ? 'currentColor' : 'none' }}"
             stroke="currentColor" stroke-width="1.5" /></svg>
-        <span><b>{{ __("gauges.weights.{$finding->weight->value}") }}.</b> {{ $say->why($finding) }}
+        <span><b>{{ __("plan/gauges.weights.{$finding->weight->value}") }}.</b> {{ $say->why($finding) }}
             <a class="link text-ink" href="#{{ $finding->anchor() }}">What
                 to do</a></span>
     </p>
@@ -88,6 +88,7 @@
         <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path
             d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="none" stroke="currentColor" stroke-width="1.5" stroke-dasharray="2
             2" /></svg>
-        <span>{{ __("gauges.weights.{$left->finding->weight->value}") }}, left knowingly: {{ $left->because }}</span>
+        <span>{{ __("plan/gauges.weights.{$left->finding->weight->value}") }}, left knowingly:
+            {{ $left->because }}</span>
     </p>
 @endforeach

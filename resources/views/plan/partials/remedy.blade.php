@@ -4,7 +4,7 @@
             hx-post="{{ $address }}" hx-target="#sheet" hx-swap="outerMorph">
             @method('delete') {{ $stateFields }}
             <button class="button small">
-                {{ __('flags.do.take-out') }}<span class="sr-only">: {{ $about }}</span></button>
+                {{ __('plan/flags.do.take-out') }}<span class="sr-only">: {{ $about }}</span></button>
         </form>
         @break
     @case('have-fewer')
@@ -13,7 +13,7 @@
             @method('patch') {{ $stateFields }}
             <input type="hidden" name="quantity" value="{{ $remedy->quantity }}">
             <button class="button small">
-                {{ __('flags.do.have-fewer', ['quantity' => $remedy->quantity]) }}<span class="sr-only">:
+                {{ __('plan/flags.do.have-fewer', ['quantity' => $remedy->quantity]) }}<span class="sr-only">:
                     {{ $about }}</span></button>
         </form>
         @break
@@ -24,7 +24,7 @@
             @method('put') {{ $stateFields }}
             <input type="hidden" name="done" value="1">
             <button class="button small">
-                Done: {{ __("tasks.name.{$remedy->task->value}") }}<span
+                Done: {{ __("pack/tasks.name.{$remedy->task->value}") }}<span
                     class="sr-only">, {{ $about }}</span></button>
         </form>
         @break
@@ -35,7 +35,7 @@
                 [$sheet->box, 'pick' => 1, 'from' => 'stash', 'q' => $sheet->kindName($remedy->kinds[0])]))
             <a class="button small" href="{{ $pickAddress }}" hx-get="{{ $pickAddress }}" hx-target="#sheet"
                 hx-swap="outerMorph"
-                hx-push-url="true">{{ __('flags.do.pick') }}<span class="sr-only">:
+                hx-push-url="true">{{ __('plan/flags.do.pick') }}<span class="sr-only">:
                     {{ $sheet->kindName($remedy->kinds[0]) }}</span></a>
         @else
             <form method="post" action="{{ route('pieces.store', $sheet->box) }}"
@@ -44,7 +44,7 @@
                 <input type="hidden" name="buy" value="{{ $remedy->kinds[0] }}">
                 <input type="hidden" name="quantity" value="1">
                 <button class="button small">
-                    {{ __('flags.do.list', ['name' => mb_strtolower($sheet->kindName($remedy->kinds[0]))]) }}
+                    {{ __('plan/flags.do.list', ['name' => mb_strtolower($sheet->kindName($remedy->kinds[0]))]) }}
                 </button>
             </form>
         @endif
