@@ -49,6 +49,8 @@ abstract class TestCase extends FrameworkTestCase
         $page = $response->getContent();
         if (is_string($page) && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')) {
             $response->setContent((string) preg_replace('/\s+/', ' ', $page));
+            // A directive that stands too close to a word is shown as it is written.
+            self::assertDoesNotMatchRegularExpression('/@(break|case|continue|else|end\w+|foreach|if)\b/', $page);
         }
 
         return parent::createTestResponse($response, $request);

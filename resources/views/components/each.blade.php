@@ -1,6 +1,8 @@
 @props(['price'])
-@switch ($price->state->value)
-    @case ('unknown')<span class="text-ink-soft">unknown</span>@break
-    @case ('free')free@break
-    @default<b class="figure font-semibold">{{ $price->each->format() }}</b>
-@endswitch
+@if ($price->state->value === 'unknown')
+    <span class="text-ink-soft">unknown</span>
+@elseif ($price->state->value === 'free')
+    free
+@else
+    <b class="figure font-semibold">{{ $price->each->format() }}</b>
+@endif

@@ -19,7 +19,7 @@
         <tbody class="max-sm:block">
             @foreach ($lots as $lot)
                 @php
-                    $stock = $lot->stock();
+                    [$stock, $price, $lane] = [$lot->stock(), $lot->price(), $lot->itemKind()->category];
                 @endphp
                 <tr class="lot-row border-t-[1.5px] border-line">
                     <td class="py-1.5">
@@ -28,7 +28,7 @@
                             @checked(in_array($lot->id, (array) old('lots', []), true))>
                     </td>
                     <th scope="row" class="py-1.5 pr-3 text-left font-normal">
-                        <span class="flex items-center gap-2"><x-glyph :lane="$lot->itemKind()->category"
+                        <span class="flex items-center gap-2"><x-glyph :$lane
                             class="size-5 shrink-0"
                             /><span><a class="font-semibold no-underline hover:underline"
                                 href="{{ route('lots.edit', $lot) }}">{{ $lot->name }}</a>@if ($lot->size_label)<span
@@ -39,11 +39,11 @@
                     </th>
                     <td class="py-1.5 pr-3">
                         <span class="flex items-center gap-2"><x-shapes.stock :$stock
-                            :lane="$lot->itemKind()->category"
+                            :$lane
                             /><span class="tabular">{{ $stock->onHand() }} of
                                 {{ $stock->pieces - $stock->gone }}</span></span>
                     </td>
-                    <td class="py-1.5 pr-3 text-right"><x-each :price="$lot->price()" /></td>
+                    <td class="py-1.5 pr-3 text-right"><x-each :$price /></td>
                     <td class="py-1.5 pl-4 text-ink-soft">
                         {{ $lot->cameFrom() }},
                         <span class="whitespace-nowrap">{{ $lot->got_on->format('j M Y') }}</span>@if ($lot->kept),
