@@ -45,7 +45,7 @@ final readonly class Item
         return $this->form === Form::Cloth ? $this->squeeze * $this->size->volume() : (float) $this->size->volume();
     }
 
-    /** Thin and broad: what the schools of packing mean by a flat thing. */
+    /** Thin and broad: what the orders of packing mean by a flat thing. */
     public function isFlat(): bool
     {
         [, $middle, $shortest] = $this->size->sides();

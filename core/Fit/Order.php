@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit;
 
-/** The three schools of where flat things go; the values are part of the file format. */
+/** The three ways of packing, by where flat things go; the values are part of the file format. */
 enum Order: string
 {
     case FlatsFirst = 'flats-first';

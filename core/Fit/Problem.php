@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit;
 
-/** What is to go into which box, and by which school. */
+/** What is to go into which box, and in which order. */
 final readonly class Problem
 {
     /**

@@ -26,8 +26,8 @@ final class BestPlace
     /** From this share of its resting volume on, cloth counts as at rest. */
     private const AS_GOOD_AS_AT_REST = 0.99;
 
-    /** Against lying where the school would have it stand, and the other way round. */
-    private const OFF_SCHOOL = 1_000.0;
+    /** Against lying where the order would have it stand, and the other way round. */
+    private const OUT_OF_ORDER = 1_000.0;
 
     /**
      * @var array<string, list<array{int, int, int, array{int, int, int}}>> turns of what keeps its sides, by what it is
@@ -76,7 +76,7 @@ final class BestPlace
                 // Folds lie flat where they can; they stand like a wall only for want of room.
                 $score += $rest > 0 && $h > min($l, $w) ? self::STANDING_FOLD : 0;
                 if ($thickness > 0 && ($h > $thickness) !== $standsAtWall) {
-                    $score += self::OFF_SCHOOL;
+                    $score += self::OUT_OF_ORDER;
                 }
                 $corner = $score < $least ? $this->room->corner($space, $l, $w, $h, $standsAtWall) : null;
                 if ($corner === null) {

@@ -19,7 +19,7 @@ final readonly class Merit
     private function __construct(
         public Losses $losses,
         public int $firstSightHidden,
-        public int $offSchool,
+        public int $outOfOrder,
         public Closure $closure,
     ) {}
 
@@ -50,7 +50,7 @@ final readonly class Merit
                 array_filter(
                     $standing,
                     static fn (Standing $one): bool => $one->item->isFlat()
-                        && self::isOffSchool($one, $standing, $problem->order),
+                        && self::isOutOfOrder($one, $standing, $problem->order),
                 ),
             ),
             $closure,
@@ -67,7 +67,7 @@ final readonly class Merit
     {
         return $this->losses->areNone()
             && $this->firstSightHidden === 0
-            && $this->offSchool === 0
+            && $this->outOfOrder === 0
             && $this->closure->verdict === Verdict::Flat && $this->closure->press == 0.0;
     }
 
@@ -78,7 +78,7 @@ final readonly class Merit
             $this->losses->musts,
             $this->losses->value,
             $this->firstSightHidden,
-            $this->offSchool,
+            $this->outOfOrder,
             $this->closure->press,
             $this->closure->domeMm,
             $this->closure->proudMm,
@@ -97,7 +97,7 @@ final readonly class Merit
     }
 
     /** @param list<Standing> $standing */
-    private static function isOffSchool(Standing $flat, array $standing, Order $order): bool
+    private static function isOutOfOrder(Standing $flat, array $standing, Order $order): bool
     {
         return match ($order) {
             Order::FlatsFirst => self::shareUnder($flat, $standing) == 0.0 && $flat->part->z > 0,

@@ -101,8 +101,8 @@ final class FillingTest extends TestCase
         }
     }
 
-    #[DataProvider('schools')]
-    public function test_a_book_lies_or_stands_at_the_back_as_its_school_has_it(Order $order, int $height): void
+    #[DataProvider('orders')]
+    public function test_a_book_lies_or_stands_at_the_back_as_its_order_has_it(Order $order, int $height): void
     {
         $book = new Item('book', 'Book', new Size(900, 700, 50), Form::Rigid);
         $room = $this->room([$book]);
@@ -120,7 +120,7 @@ final class FillingTest extends TestCase
     }
 
     /** @return iterable<string, array{Order, int}> */
-    public static function schools(): iterable
+    public static function orders(): iterable
     {
         yield 'first: it lies' => [Order::FlatsFirst, 50];
         yield 'along the wall: it stands, no taller than it must' => [Order::FlatsWall, 700];
