@@ -35,8 +35,10 @@ use PluckyWren\Core\Stash\Thing;
  */
 final readonly class LotReader
 {
-    /** A lot is got no earlier. */
+    /** A lot is got no earlier, and is to come no later: what is beyond is a slip. */
     private const FIRST_YEAR = '2000';
+
+    private const LAST_YEAR = '2099';
 
     /** @var ArrayObject<string, mixed> */
     private ArrayObject $known;
@@ -134,6 +136,10 @@ final readonly class LotReader
         if ($gotOn->format('Y-m-d') > $this->today->format('Y-m-d') || $gotOn->format('Y') < self::FIRST_YEAR) {
             $cells->refuse('got_on', 'past-day');
         }
+        $dueOn = $cells->day('due_on');
+        if ($dueOn !== null && ($dueOn->format('Y') < self::FIRST_YEAR || $dueOn->format('Y') > self::LAST_YEAR)) {
+            $cells->refuse('due_on', 'day');
+        }
         $materials = $cells->textOrNull('materials');
         $minutes = $cells->number('minutes', 1, LotLimits::MINUTES);
 
@@ -141,7 +147,7 @@ final readonly class LotReader
             $source,
             $cells->textOrNull('place'),
             $gotOn,
-            $cells->day('due_on'),
+            $dueOn,
             $source === Source::Made ? $materials : null,
             $source === Source::Made ? $minutes : null,
             $cells->textOrNull('desk'),

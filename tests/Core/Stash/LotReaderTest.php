@@ -136,6 +136,9 @@ final class LotReaderTest extends TestCase
         yield 'a day to come' => [['kind' => 'soap', 'got_on' => '2026-11-19'], ['got_on: past-day 2026-11-19']];
         yield 'a day long gone' => [['kind' => 'soap', 'got_on' => '1999-12-31'], ['got_on: past-day 1999-12-31']];
         yield 'a day that is none' => [['kind' => 'soap', 'due_on' => '31.02.2027'], ['due_on: day 31.02.2027']];
+        yield 'a day that nobody waits for' => [
+            ['kind' => 'soap', 'due_on' => '2100-01-01'], ['due_on: day 2100-01-01'],
+        ];
         yield 'a name too long' => [
             ['kind' => 'soap', 'name' => str_repeat('x', 81)], ['name: max '.str_repeat('x', 39).'…'],
         ];
