@@ -38,10 +38,8 @@ use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Lot as LotValue;
 use PluckyWren\Core\Stash\Measures;
-use PluckyWren\Core\Stash\Origin;
 use PluckyWren\Core\Stash\Packaging;
 use PluckyWren\Core\Stash\Preparation\Task;
-use PluckyWren\Core\Stash\Remarks;
 use PluckyWren\Core\Stash\Source;
 use PluckyWren\Core\Stash\Stock;
 use PluckyWren\Core\Stash\Thing;
@@ -276,7 +274,7 @@ final class Lot extends Model
     /** Get the size that it takes up in a box. */
     public function sizeInBox(): Size
     {
-        return $this->is_packaged && $this->packaged !== null ? $this->packaged : $this->size;
+        return $this->thingInBox()->measures->size;
     }
 
     public function itemKind(): ItemKind
@@ -293,33 +291,11 @@ final class Lot extends Model
     {
         return new PlannedPiece(
             $id,
-            $this->thing()->inBox($this->is_packaged ? $this->packaged : null),
+            $this->thingInBox(),
             $quantity,
             $this->price(),
             $this->source,
             $done,
-        );
-    }
-
-    /** Get what the row says, as the core knows a lot. */
-    public function value(): LotValue
-    {
-        return new LotValue(
-            $this->thing(),
-            $this->pieces,
-            $this->cost(),
-            new Origin(
-                $this->source,
-                $this->place,
-                $this->got_on,
-                $this->due_on,
-                $this->materials,
-                $this->minutes,
-                $this->desk,
-            ),
-            new Remarks($this->note, $this->tags === '' ? [] : explode(', ', $this->tags), $this->kept),
-            $this->colours,
-            $this->packaged,
         );
     }
 
@@ -367,6 +343,11 @@ final class Lot extends Model
             $this->list,
             $this->pack_pieces,
         );
+    }
+
+    private function thingInBox(): Thing
+    {
+        return $this->thing()->inBox($this->packaged);
     }
 
     private function thing(): Thing

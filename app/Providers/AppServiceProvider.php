@@ -75,9 +75,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
-        View::share(['say' => new FindingWords, 'write' => new Writing, 'choices' => Choices::all()]);
-        View::composer('gather.partials.waiting', WaitingData::class);
-        View::composer('gather.partials.fields', LotFieldsData::class);
+        self::handToViews();
         Session::extend(
             'aside',
             static fn (): AsideFileSessionHandler => new AsideFileSessionHandler(
@@ -98,6 +96,15 @@ final class AppServiceProvider extends ServiceProvider
         if (is_string($today) && $today !== '') {
             CarbonImmutable::setTestNow(CarbonImmutable::parse($today)->setTime(10, 0));
         }
+        self::limitRates();
+    }
+
+    /** What every view is handed, and what some need wherever they stand. */
+    private static function handToViews(): void
+    {
+        View::share(['say' => new FindingWords, 'write' => new Writing, 'choices' => Choices::all()]);
+        View::composer('gather.partials.waiting', WaitingData::class);
+        View::composer('gather.partials.fields', LotFieldsData::class);
         View::composer(
             ['components.layout', 'components.crew-menu'],
             static fn (Contract $view) => $view->with('scheme', self::scheme()),
@@ -110,6 +117,10 @@ final class AppServiceProvider extends ServiceProvider
             'daysToHandIn' => resolve(Guides::class)->current()->terms->handIn->daysUntil(Today::here()),
             'handInPlace' => resolve(Guides::class)->current()->terms->handIn->place,
         ]));
+    }
+
+    private static function limitRates(): void
+    {
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(5)->by(
                 'sign-in|'.(
@@ -126,7 +137,6 @@ final class AppServiceProvider extends ServiceProvider
         );
     }
 
-    /** Figures are written as the signed-in crew writes them; where nobody is signed in, as in a file. */
     /** Anyone may write a cookie, so only what we know is taken from it. */
     private static function scheme(): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use Illuminate\Support\Facades\Lang;
 use PluckyWren\Core\Stash\Reading\Wrong;
 
 /** What is wrong with a field of a lot, as it is said beside the field, or in the list of a file's rows. */
@@ -28,7 +29,11 @@ final class WrongWords
         return match (true) {
             $wrong->message !== '' => $wrong->message,
             $wrong->says === 'max' => ucfirst($column).': '.lcfirst(Words::of('gather/stash.wrong.max', $wrong->with)),
-            default => Words::of("gather/import.wrong.{$wrong->says}", [...$wrong->with, 'column' => $column]),
+            Lang::has("gather/import.wrong.{$wrong->says}") => Words::of(
+                "gather/import.wrong.{$wrong->says}",
+                [...$wrong->with, 'column' => $column],
+            ),
+            default => self::besideField($column, $wrong),
         };
     }
 }

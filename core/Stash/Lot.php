@@ -6,8 +6,6 @@ namespace PluckyWren\Core\Stash;
 
 use PluckyWren\Core\Colour\Palette;
 use PluckyWren\Core\Measure\Size;
-use PluckyWren\Core\Money\InvalidMoney;
-use PluckyWren\Core\Money\Price;
 
 /** Pieces got together at one price. */
 final readonly class Lot
@@ -26,16 +24,4 @@ final readonly class Lot
         public Palette $colours,
         public ?Size $packaged = null,
     ) {}
-
-    /** @throws InvalidMoney */
-    public function price(): Price
-    {
-        return $this->cost->price($this->pieces);
-    }
-
-    /** The thing as it goes into a box: in its packaging, or without. */
-    public function thingInBox(): Thing
-    {
-        return $this->thing->inBox($this->packaged);
-    }
 }

@@ -32,6 +32,9 @@ trait FreezesWhenHandedIn
 {
     private Record|false|null $handedIn = null;
 
+    /** @var Collection<int, Piece>|null as it was handed in */
+    private ?Collection $contentsAsTheyWere = null;
+
     /** @return HasOne<BoxRecord, $this> */
     public function record(): HasOne
     {
@@ -61,14 +64,10 @@ trait FreezesWhenHandedIn
     {
         $record = $this->handedIn();
 
-        return $record === null
-            ? $this->pieces
-            : new Collection(
-                array_map(
-                    fn (PlannedPiece $piece): Piece => $this->pieceAsItWas($record->box, $piece),
-                    $record->box->plan->pieces,
-                ),
-            );
+        return $record === null ? $this->pieces : $this->contentsAsTheyWere ??= new Collection(array_map(
+            fn (PlannedPiece $piece): Piece => $this->pieceAsItWas($record->box, $piece),
+            $record->box->plan->pieces,
+        ));
     }
 
     /** Get the box as its file has it, as it was handed in where it was; load `Box::CONTENTS` first. */

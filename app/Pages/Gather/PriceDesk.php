@@ -130,7 +130,7 @@ final readonly class PriceDesk
     private static function whole(string $text, string $field, MessageBag $wrong): int
     {
         $isWhole = preg_match('/^\d{1,5}$/', $text) === 1 && (int) $text >= 1 && (int) $text <= LotLimits::PIECES;
-        $isWhole || $wrong->add($field, Words::of('gather/stash.errors.pieces'));
+        $isWhole || $wrong->add($field, Words::of('gather/stash.wrong.pieces'));
 
         return $isWhole ? (int) $text : 1;
     }

@@ -39,6 +39,9 @@ final class BoxSheet
     /** @var array<string, PlannedPiece> by the piece's id */
     private readonly array $planned;
 
+    /** @var array<string, Piece>|null by their ids */
+    private ?array $pieces = null;
+
     private ?Drawing $drawing = null;
 
     public function __construct(
@@ -171,7 +174,9 @@ final class BoxSheet
     /** Get a piece of the box by its id, as it is or as it was when the box was handed in. */
     public function piece(string $id): Piece
     {
-        return $this->box->contents()->firstOrFail('id', $id);
+        $this->pieces ??= $this->box->contents()->keyBy('id')->all();
+
+        return $this->pieces[$id];
     }
 
     public function story(): BoxStory

@@ -26,20 +26,22 @@ use PluckyWren\Core\Fit\Verdict;
 use PluckyWren\Core\Fit\Whereabouts;
 
 /** What would help where a box is too full, and what would still go in where it is not. */
-final readonly class FitAnswers
+final class FitAnswers
 {
     /** So many pieces on hand are named for the nooks. */
     private const FITTING = 6;
 
-    private Result $result;
+    private readonly Result $result;
+
+    private ?Nooks $nooks = null;
 
     public function __construct(
-        public BoxSheet $sheet,
-        private BoxSheets $sheets,
-        private FitRoom $fitRoom,
-        private Picker $picker,
-        private SwapCandidates $candidates,
-        private BoxKinds $boxKinds,
+        public readonly BoxSheet $sheet,
+        private readonly BoxSheets $sheets,
+        private readonly FitRoom $fitRoom,
+        private readonly Picker $picker,
+        private readonly SwapCandidates $candidates,
+        private readonly BoxKinds $boxKinds,
     ) {
         $this->result = $sheet->gauges->room->result ?? new Result([], []);
     }
@@ -119,7 +121,13 @@ final readonly class FitAnswers
                 ),
             ),
             $this->placeOf($nook),
-        ], (new Nooks($this->sheet->problem, $this->result))->largest());
+        ], $this->nooksLeft()->largest());
+    }
+
+    /** The whole packing is laid out for it, so that is done once. */
+    private function nooksLeft(): Nooks
+    {
+        return $this->nooks ??= new Nooks($this->sheet->problem, $this->result);
     }
 
     /**
@@ -131,7 +139,7 @@ final readonly class FitAnswers
         if (! $this->result->packsAll()) {
             return [];
         }
-        $nooks = new Nooks($this->sheet->problem, $this->result);
+        $nooks = $this->nooksLeft();
         $here = array_filter($this->sheet->box->pieces->pluck('lot_id')->all());
         $fitting = [];
         foreach ($this->picker->fromStash($this->sheet->plan, PickerState::closed())->shown as $offer) {

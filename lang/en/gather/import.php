@@ -6,7 +6,6 @@ return [
     'currency' => 'This row is in :theirs; your stash is kept in :ours.',
     'holds-money' => 'The column “:column” holds amounts. Say which it is (“paid” for all pieces, “each” for one), '
         .'or leave it out on purpose: nothing is imported before that.',
-    'undo' => 'Take the whole import back',
     'undone' => '{0} Nothing of it was left to take back.|{1} One row of the import is taken back.|[2,*] :count rows '
         .'of the import are taken back.',
     'undone-rest' => '{0}|{1} One stays, as it was changed or put into a box since.|[2,*] :count stay, as they were '
@@ -18,16 +17,13 @@ return [
     'not-a-table' => 'That is no table of text. Save your spreadsheet as CSV and choose that file.',
     'too-many' => 'That file has more than :most rows. Send it in parts.',
     'fault' => '“:fault” is nothing that can be wrong: size, thing or damage.',
-    // What is wrong with a row.
+    // What is wrong with a row, where that is not said as it is beside a field.
     'wrong' => [
         'kind' => 'There is no kind of thing called “:text”.',
         'source' => '“:text” is no way we know to get things.',
         'day' => '“:text” is no day from 2000 up to today. Write it like 2026-08-12.',
         'past-day' => '“:text” is no day from 2000 up to today. Write it like 2026-08-12.',
         'number' => 'Of :column, a whole number up to :most, please.',
-        'pieces' => 'A whole number from 1 to 10,000, please.',
-        'max' => 'That is too long: at most :most characters.',
-        'contents' => '“:text” is no kind of thing we know. Write how many and what, like “2 Pencil”.',
         'packaging' => 'Please give all three sides of its packaging, or none.',
     ],
     'good' => '{0} No row can be imported.|{1} One row is good.|[2,*] :count rows are good.',

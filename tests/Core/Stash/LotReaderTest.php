@@ -52,12 +52,12 @@ final class LotReaderTest extends TestCase
         ]);
 
         self::assertSame([750, 900], [$lot->cost->paid?->minor, $lot->cost->list?->minor]);
-        self::assertSame('2.50', $lot->price()->each?->format());
+        self::assertSame('2.50', $lot->cost->price($lot->pieces)->each?->format());
         self::assertSame('2026-08-12', $lot->origin->gotOn->format('Y-m-d'));
         self::assertSame([2100, 1500, 300], $lot->thing->measures->size->sides());
         self::assertTrue($lot->thing->measures->areTaken);
         self::assertSame(Packaging::Stays, $lot->thing->measures->packaging);
-        self::assertSame([2200, 1600, 400], $lot->thingInBox()->measures->size->sides());
+        self::assertSame([2200, 1600, 400], $lot->thing->inBox($lot->packaged)->measures->size->sides());
         self::assertSame(['7-8', []], [$lot->thing->sizeLabel, $lot->thing->traits]);
         self::assertSame(['#2f8f9d'], $lot->colours->hexes());
         self::assertSame(['comb' => 2, 'soap' => 1], $lot->thing->inside->counts());
@@ -76,8 +76,8 @@ final class LotReaderTest extends TestCase
         $bare = self::read([
             'kind' => 'soap', 'packaged_length' => '100', 'packaged_width' => '70', 'packaged_height' => '40',
         ]);
-        self::assertSame(Packaging::ComesOff, $bare->thingInBox()->measures->packaging);
-        self::assertEquals($bare->thing->measures->size, $bare->thingInBox()->measures->size);
+        self::assertSame(Packaging::ComesOff, $bare->thing->inBox($bare->packaged)->measures->packaging);
+        self::assertEquals($bare->thing->measures->size, $bare->thing->inBox($bare->packaged)->measures->size);
     }
 
     /** @param array<string, string> $typed */

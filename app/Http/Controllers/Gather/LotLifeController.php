@@ -41,7 +41,7 @@ final readonly class LotLifeController
                 'gone' => ['bail', 'required', 'integer', 'between:1,'.LotLimits::PIECES],
                 'why' => ['required', Rule::in(self::REASONS)],
             ],
-            ['gone.*' => Words::of('gather/stash.errors.pieces'), 'in' => Words::of('plan/boxes.errors.in')],
+            ['gone.*' => Words::of('gather/stash.wrong.pieces'), 'in' => Words::of('plan/boxes.errors.in')],
         );
         $why = $request->string('why')->value();
         try {
@@ -76,7 +76,7 @@ final readonly class LotLifeController
     {
         $request->validate(
             ['part' => ['bail', 'required', 'integer', 'between:1,'.LotLimits::PIECES]],
-            ['part.*' => Words::of('gather/stash.errors.pieces')],
+            ['part.*' => Words::of('gather/stash.wrong.pieces')],
         );
         try {
             $other = $this->changeLot->split($lot, $request->integer('part'));

@@ -36,7 +36,7 @@ final class LotFaultRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'wrong.*' => Words::of('gather/stash.errors.pieces'),
+            'wrong.*' => Words::of('gather/stash.wrong.pieces'),
             'required' => Words::of('plan/boxes.errors.required'),
             'string' => Words::of('plan/boxes.errors.text'),
         ];

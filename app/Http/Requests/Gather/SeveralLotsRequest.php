@@ -46,7 +46,7 @@ final class SeveralLotsRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'got_on.*' => Words::of('gather/stash.errors.got-on'),
+            'got_on.*' => Words::of('gather/stash.wrong.got_on'),
             'lots.*' => Words::of('gather/stash.errors.none-chosen'),
             'max' => Words::of('gather/stash.errors.max'),
             'string' => Words::of('plan/boxes.errors.text'),
