@@ -37,7 +37,7 @@ $boxes = [45 => $held(45), 450 => $held(450)];
 $times = [];
 for ($round = -20; $round < $rounds; $round++) {
     foreach ($boxes as $pieces => $contents) {
-        $recipient = new Recipient($guide->bands[abs($round) % count($guide->bands)], Gender::Girl);
+        $recipient = new Recipient($guide->audience->bands[abs($round) % count($guide->audience->bands)], Gender::Girl);
         $started = hrtime(true);
         $found = count($rules->findings($guide, $recipient, $contents));
         if ($round >= 0) {

@@ -16,6 +16,9 @@ use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 /** The four gauges of a box, always the same four in the same order: must-haves, money, room, flags. */
 final readonly class Gauges
 {
+    /** What the flags gauge counts; what is missing is counted by the must-haves. */
+    public const FLAGGED = [Weight::Bar, Weight::Hazard, Weight::Ask, Weight::Tip];
+
     /**
      * @param  Findings  $flags  what is wrong with what is there
      * @param  Findings  $missing  what is not there: the same that the must-haves count, and what a thing is no use
@@ -47,7 +50,7 @@ final readonly class Gauges
             NeedsFilled::of($plan->guide->wishes, $plan->recipient, $held),
             MoneyGauge::of($plan),
             RoomGauge::of($plan, $fit),
-            $findings->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask, Weight::Tip),
+            $findings->ofWeight(...self::FLAGGED),
             $findings->ofWeight(Weight::Missing),
         );
     }

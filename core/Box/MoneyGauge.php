@@ -34,21 +34,18 @@ final readonly class MoneyGauge
     public static function of(Plan $plan): self
     {
         $zero = ExactAmount::zero($plan->funds->sendingGift->currency);
-        $shares = [];
+        $costs = array_fill_keys(array_column(Category::cases(), 'value'), $zero);
         $unknown = ['there' => [], 'to-buy' => []];
-        foreach (Category::cases() as $category) {
-            $sum = $zero;
-            foreach ($plan->ofCategory($category) as $piece) {
-                $cost = $piece->cost();
-                $sum = $cost === null ? $sum : $sum->plus($cost);
-                if ($cost === null) {
-                    $unknown[$piece->isToBuy() ? 'to-buy' : 'there'][] = $piece->name;
-                }
-            }
-            if ($sum->compareTo($zero) > 0) {
-                $shares[$category->value] = $sum;
+        foreach ($plan->pieces as $piece) {
+            $cost = $piece->cost();
+            if ($cost === null) {
+                $unknown[$piece->isToBuy() ? 'to-buy' : 'there'][] = $piece->name;
+            } else {
+                $lane = $piece->kind->category->value;
+                $costs[$lane] = $costs[$lane]->plus($cost);
             }
         }
+        $shares = array_filter($costs, static fn (ExactAmount $sum): bool => $sum->compareTo($zero) > 0);
         $byCategory = $shares === [] ? [] : Apportionment::of($shares);
         $total = array_reduce(
             $byCategory,

@@ -33,17 +33,24 @@ final readonly class Plan
      */
     public function held(): array
     {
-        $held = [];
-        foreach ($this->pieces as $piece) {
-            $held[] = $piece->held($this->ways->habits, $this->recipient->band);
-            foreach ($piece->thing->inside->kinds as [$kind, $count]) {
-                $held[] = new Held(
-                    "{$piece->id}/{$kind->id}",
-                    Thing::usual($kind, "{$kind->name} in {$piece->name}"),
-                    $count * $piece->quantity,
-                    inside: $piece->id,
-                );
-            }
+        return array_merge(...array_map($this->heldOf(...), $this->pieces));
+    }
+
+    /**
+     * @return list<Held> a piece, and after it what it holds
+     *
+     * @throws TasksInACircle
+     */
+    public function heldOf(PlannedPiece $piece): array
+    {
+        $held = [$piece->held($this->ways->habits, $this->recipient->band)];
+        foreach ($piece->thing->inside->kinds as [$kind, $count]) {
+            $held[] = new Held(
+                "{$piece->id}/{$kind->id}",
+                Thing::usual($kind, "{$kind->name} in {$piece->name}"),
+                $count * $piece->quantity,
+                inside: $piece->id,
+            );
         }
 
         return $held;

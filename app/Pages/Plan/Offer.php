@@ -6,11 +6,11 @@ namespace App\Pages\Plan;
 
 use App\Models\Lot;
 use App\Words\Words;
+use PluckyWren\Core\Box\Foretelling;
+use PluckyWren\Core\Box\Foretold;
 use PluckyWren\Core\Box\Gauges;
-use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Guide\NeedState;
-use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Money\PriceState;
 
 /** A lot that may be picked: why it is offered, and what picking it would do to the gauges. */
@@ -21,7 +21,7 @@ final readonly class Offer
         public ?NeedState $need,
         public ?NeedState $wish,
         public int $suggested,
-        private Plan $plan,
+        private Foretelling $foretelling,
     ) {}
 
     /** 0 for what fills a need, then wishes, then the rest by lane. */
@@ -66,9 +66,9 @@ final readonly class Offer
      */
     public function effects(Gauges $now): array
     {
-        $then = $this->preview();
+        $then = $this->foretold();
         $filled = $then->mustHaves->filled() - $now->mustHaves->filled();
-        $cost = $then->money->total->minus($now->money->total);
+        $cost = $then->total->minus($now->money->total);
         $flagged = count($then->flags) - count($now->flags);
         $toMend = count($then->flags->toMend()) > count($now->flags->toMend());
 
@@ -89,9 +89,9 @@ final readonly class Offer
                     Words::of('plan/gauges.money'),
                     Words::of('plan/picker.money', [
                         'cost' => $cost->format(),
-                        'total' => $then->money->total->format(),
+                        'total' => $then->total->format(),
                     ]),
-                    $then->money->isOver() ? 'bad' : 'plain',
+                    $then->isOverBudget() ? 'bad' : 'plain',
                 ],
             $flagged > 0
                 ? [
@@ -104,9 +104,9 @@ final readonly class Offer
     }
 
     /** Get the gauges as they would be with the suggested number in the box; Room is not tried. */
-    public function preview(): Gauges
+    public function foretold(): Foretold
     {
-        return Gauges::of($this->plan->withPicked($this->planned($this->suggested)), null, resolve(RuleBook::class));
+        return $this->foretelling->picked($this->planned($this->suggested));
     }
 
     /** Get so many of it as a piece of the box. */

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Pages\Plan;
 
 use App\Models\Lot;
+use PluckyWren\Core\Box\Foretelling;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Box\StartingList;
 use PluckyWren\Core\Guide\Need;
 use PluckyWren\Core\Guide\NeedsFilled;
 use PluckyWren\Core\Guide\NeedState;
+use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
@@ -23,7 +25,11 @@ final class Picker
 
     private ?OnHand $onHand = null;
 
-    public function __construct(private readonly StartingList $startingList, private readonly Catalogue $catalogue) {}
+    public function __construct(
+        private readonly StartingList $startingList,
+        private readonly Catalogue $catalogue,
+        private readonly RuleBook $rules,
+    ) {}
 
     /** Get how many pieces on hand would fill a need of a box for a band. */
     public function onHandFor(Need $need, AgeBand $band): int
@@ -60,10 +66,11 @@ final class Picker
             }
         }
         $lots = $query->get();
+        $foretelling = new Foretelling($plan, $this->rules);
         $needs = $plan->guide->needsFilled($plan->recipient, $plan->held());
         $wishes = NeedsFilled::of($plan->guide->wishes, $plan->recipient, $plan->held());
 
-        $offers = $lots->map(fn (Lot $lot): Offer => $this->offer($lot, $plan, $needs, $wishes))
+        $offers = $lots->map(fn (Lot $lot): Offer => $this->offer($lot, $foretelling, $plan, $needs, $wishes))
             ->sortBy([static fn (Offer $one, Offer $other): int => $one->rank() <=> $other->rank()])->values();
 
         return new Offers(array_values($offers->take(self::MOST)->all()), max(0, $offers->count() - self::MOST));
@@ -107,8 +114,13 @@ final class Picker
         return null;
     }
 
-    private function offer(Lot $lot, Plan $plan, NeedsFilled $needs, NeedsFilled $wishes): Offer
-    {
+    private function offer(
+        Lot $lot,
+        Foretelling $foretelling,
+        Plan $plan,
+        NeedsFilled $needs,
+        NeedsFilled $wishes,
+    ): Offer {
         $lacks = static function (NeedsFilled $asked) use ($lot): ?NeedState {
             foreach ($asked->missing() as $state) {
                 if ($state->need->takes($lot->kind)) {
@@ -123,6 +135,6 @@ final class Picker
         $usual = $lot->itemKind()->usualCount($plan->recipient->band);
         $suggested = max(1, min($need?->lacks() ?? ($wish?->lacks() ?? $usual), $lot->stock()->onHand()));
 
-        return new Offer($lot, $need, $wish, $suggested, $plan);
+        return new Offer($lot, $need, $wish, $suggested, $foretelling);
     }
 }

@@ -27,7 +27,7 @@ final class HoldsNothingFlagged implements Rule
     {
         $findings = [];
         foreach ($box->held as $piece) {
-            foreach ($box->flags as $flag) {
+            foreach ($piece->thing->traits === [] ? [] : $box->flags as $flag) {
                 if ($piece->has($flag->trait) && ! $this->isAnswered($flag->trait, $piece)) {
                     $findings[] = $this->finding($flag, $piece);
                 }

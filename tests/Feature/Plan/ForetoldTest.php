@@ -12,7 +12,9 @@ use App\Pages\Plan\Picker;
 use App\Pages\Plan\PickerState;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\DB;
-use PluckyWren\Core\Box\Gauges;
+use PluckyWren\Core\Guide\Findings;
+use PluckyWren\Core\Guide\NeedsFilled;
+use PluckyWren\Core\Money\Money;
 use Tests\Feature\TestCase;
 
 /**
@@ -53,9 +55,10 @@ final class ForetoldTest extends TestCase
                     $now = $sheets->known(collect([$box->fresh()?->load('pieces.lot') ?? $box]))->firstOrFail()->gauges;
                     DB::rollBack();
 
+                    $then = $offer->foretold();
                     self::assertSame(
-                        self::told($now),
-                        self::told($offer->preview()),
+                        self::told($now->mustHaves, $now->money->total, $now->flags),
+                        self::told($then->mustHaves, $then->total, $then->flags),
                         "{$offer->suggested} × {$offer->lot->name} in {$box->theme}",
                     );
                     $tried++;
@@ -65,15 +68,15 @@ final class ForetoldTest extends TestCase
         self::assertGreaterThan(50, $tried);
     }
 
-    /** @return list<mixed> */
-    private static function told(Gauges $gauges): array
+    /** @return list<int> */
+    private static function told(NeedsFilled $mustHaves, Money $total, Findings $flags): array
     {
         return [
-            $gauges->mustHaves->filled(),
-            $gauges->mustHaves->asked(),
-            $gauges->money->total->minor,
-            count($gauges->flags->toMend()),
-            count($gauges->flags),
+            $mustHaves->filled(),
+            $mustHaves->asked(),
+            $total->minor,
+            count($flags->toMend()),
+            count($flags),
         ];
     }
 }

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Box;
+
+use PluckyWren\Core\Guide\BoxContents;
+use PluckyWren\Core\Guide\Held;
+use PluckyWren\Core\Guide\Rules\RuleBook;
+use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Stash\Preparation\TasksInACircle;
+
+/**
+ * What picking one more thing would do to a box, for many things in turn: what stays the same is worked out once. Room
+ * is not foretold; a packing is only tried with what is really in the box.
+ */
+final readonly class Foretelling
+{
+    /** What the box holds costs so much, with nothing rounded yet. */
+    private ExactAmount $cost;
+
+    /** @var array<string, list<Held>> by the piece's id, each with what it holds */
+    private array $held;
+
+    /** @throws TasksInACircle */
+    public function __construct(private Plan $plan, private RuleBook $rules)
+    {
+        $cost = ExactAmount::zero($plan->funds->sendingGift->currency);
+        $held = [];
+        foreach ($plan->pieces as $piece) {
+            $cost = $cost->plus($piece->cost() ?? ExactAmount::zero($plan->funds->sendingGift->currency));
+            $held[$piece->id] = $plan->heldOf($piece);
+        }
+        [$this->cost, $this->held] = [$cost, $held];
+    }
+
+    /** @throws TasksInACircle */
+    public function picked(PlannedPiece $picked): Foretold
+    {
+        $then = $this->plan->withPicked($picked);
+        $held = [];
+        foreach ($then->pieces as $piece) {
+            // What is still to buy may have grown fewer; everything else is as it was.
+            $held[] = $piece === $picked || $piece->isToBuy() ? $then->heldOf($piece) : $this->held[$piece->id];
+        }
+        $box = new BoxContents($then->guide, $then->recipient, array_merge(...$held));
+        $cost = $picked->cost();
+
+        return new Foretold(
+            $box->needs(),
+            ($cost === null ? $this->cost : $this->cost->plus($cost))->rounded()->plus($then->funds->sendingGift),
+            $then->funds->budget,
+            $this->rules->findingsIn($box)->overruledBy($then->settled->reasons)->ofWeight(...Gauges::FLAGGED),
+        );
+    }
+}
