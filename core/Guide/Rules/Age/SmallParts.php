@@ -14,6 +14,7 @@ use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Stash\Shape;
 
 /**
  * Notices what a child under three could choke on: whatever goes whole into the small-parts cylinder, or loses a part
@@ -25,6 +26,9 @@ final class SmallParts implements Rule
 
     /** What nobody measured may be so much smaller than its kind's usual measures. An estimate. */
     private const SMALLER_UNMEASURED = 0.85;
+
+    /** @var array<string, bool> by the measures and the shape, whether it goes into the cylinder */
+    private array $known = [];
 
     public function card(): RuleCard
     {
@@ -54,20 +58,27 @@ final class SmallParts implements Rule
         if ($kind->handling->form === Form::Cloth || $kind->handling->form === Form::Sheet) {
             return null;
         }
-        if (SmallPartsCylinder::takes($measures->size, $kind->body->shape)) {
+        if ($this->takes($measures->size, $kind->body->shape)) {
             return $this->finding($piece, $measures->size)->saying('age.small-parts-whole');
         }
         if (
             $kind->body->smallest !== null
-                && SmallPartsCylinder::takes($kind->body->smallest->size, $kind->body->smallest->shape)
+                && $this->takes($kind->body->smallest->size, $kind->body->smallest->shape)
         ) {
             return $this->finding($piece, $kind->body->smallest->size)->saying('age.small-parts-part');
         }
 
-        return $measures->areTaken || ! SmallPartsCylinder::takes($this->smaller($measures->size), $kind->body->shape)
+        return $measures->areTaken || ! $this->takes($this->smaller($measures->size), $kind->body->shape)
             ? null
             : Finding::onPiece('measure.near-the-cylinder', Weight::Ask, $piece, ['size' => $measures->size])
                 ->untilMeasured();
+    }
+
+    /** The same measures are asked for again and again, for every thing that a picker offers say. */
+    private function takes(Size $size, Shape $shape): bool
+    {
+        return $this->known["{$size->length} {$size->width} {$size->height} {$shape->value}"]
+            ??= SmallPartsCylinder::takes($size, $shape);
     }
 
     private function finding(Held $piece, Size $size): Finding

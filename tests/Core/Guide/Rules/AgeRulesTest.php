@@ -42,15 +42,22 @@ final class AgeRulesTest extends TestCase
         yield 'a ball just narrower' => [[31.6, 31.6, 31.6], Shape::Ball, true];
         yield 'a ball as wide' => [[31.7, 31.7, 31.7], Shape::Ball, true];
         yield 'a ball just wider' => [[31.8, 31.8, 31.8], Shape::Ball, false];
-        // A coin of 31.7 lies on nothing but the slant's shallow edge: 25.4 deep.
-        yield 'a disc as wide and as deep as the shallow side' => [[31.7, 31.7, 25.4], Shape::Round, false];
-        // A rod of 10 stands at the deep side; its foot reaches back 10: 57.1 - 10 = 47.1.
+        // As wide as the cylinder it stands on the slant's shallow edge, 25.4 deep, and cannot be tilted.
+        yield 'a disc as wide and as deep as the shallow side' => [[31.7, 31.7, 25.4], Shape::Round, true];
+        yield 'a disc as wide and deeper' => [[31.7, 31.7, 26.5], Shape::Round, false];
+        // It stands at the deep side; its foot reaches back 30: 57.1 - 30 = 27.1.
+        yield 'a short round thing' => [[30, 30, 20], Shape::Round, true];
+        // A rod of 10 stands at the deep side; its foot reaches back 10: 57.1 - 10 = 47.1. Tilted it may be longer.
         yield 'a rod that just stands' => [[47.1, 10, 10], Shape::Round, true];
-        yield 'a rod that stands out' => [[47.2, 10, 10], Shape::Round, false];
+        yield 'a rod that goes in tilted' => [[47.5, 10, 10], Shape::Round, true];
+        yield 'a rod that stands out' => [[53, 10, 10], Shape::Round, false];
+        // From the top of the shallow side to the foot of the deep one: the root of 31.7² + 57.1² is 65.3.
+        yield 'a needle that leans from side to side' => [[64.5, 0.5, 0.5], Shape::Block, true];
+        yield 'a needle longer than the cylinder' => [[65.5, 0.5, 0.5], Shape::Block, false];
         // A cube of 20: its deep edge lies 12.29 past the middle, so under its shallow edge it is 41.25 - 7.70 = 33.5
         // deep.
         yield 'a block that just stands' => [[33.5, 20, 20], Shape::Block, true];
-        yield 'a block that stands out' => [[33.6, 20, 20], Shape::Block, false];
+        yield 'a block that stands out' => [[34.2, 20, 20], Shape::Block, false];
         // 22.4 by 22.4 has a diagonal of 31.68, 22.5 by 22.5 one of 31.82.
         yield 'a foot whose diagonal just goes in' => [[22.4, 22.4, 22.4], Shape::Block, true];
         yield 'a foot whose diagonal does not' => [[22.5, 22.5, 22.5], Shape::Block, false];
