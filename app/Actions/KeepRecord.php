@@ -17,6 +17,7 @@ use PluckyWren\Core\Box\Record\BoxRecord as Record;
 use PluckyWren\Core\Box\Record\RecordFile;
 use PluckyWren\Core\Box\Record\References;
 use PluckyWren\Core\Guide\Rules\RuleBook;
+use PluckyWren\Core\Stash\Catalogue;
 
 /** Writes down a box as it is handed in. Call it within the transaction that hands it in. */
 final readonly class KeepRecord
@@ -27,6 +28,7 @@ final readonly class KeepRecord
         private RuleBook $rules,
         private Guides $guides,
         private DataFiles $dataFiles,
+        private Catalogue $catalogue,
     ) {}
 
     public function of(Box $box): BoxRecord
@@ -36,7 +38,7 @@ final readonly class KeepRecord
         $record = new Record($box->document(), $packing, Member::name(), CarbonImmutable::now($box->crew->time_zone));
         $references = new References(
             $this->guides->data($box->guide),
-            $this->dataFiles->kinds(RecordFile::kindsIn($plan->pieces)),
+            $this->catalogue->lines(RecordFile::kindsIn($plan->pieces)),
             $this->dataFiles->boxKind($plan->boxKind->id),
         );
 

@@ -180,11 +180,7 @@ final class Lot extends Model
             foreach (['name', 'place', 'tags', 'kept'] as $column) {
                 $query->orWhereRaw("{$column} like ? escape '\\'", [$like]);
             }
-            $kinds = array_filter(
-                resolve(Catalogue::class)->all(),
-                static fn (ItemKind $kind): bool => mb_stripos($kind->name, $word) !== false,
-            );
-            $query->orWhereIn('kind', array_keys($kinds));
+            $query->orWhereIn('kind', resolve(Catalogue::class)->calledLike($word));
             foreach (resolve(ColourNames::class)->all() as $hex => $name) {
                 if (mb_stripos($name, $word) !== false) {
                     $query->orWhere('colours', 'like', "%{$hex}%");

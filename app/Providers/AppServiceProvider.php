@@ -43,7 +43,10 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(DataFiles::class, static fn (): DataFiles => new DataFiles(base_path('data')));
+        $this->app->singleton(DataFiles::class, static fn (): DataFiles => new DataFiles(
+            base_path('data'),
+            storage_path('framework/cache'),
+        ));
         $this->app->singleton(Catalogue::class, static fn (): Catalogue => resolve(DataFiles::class)->catalogue());
         $this->app->singleton(BoxKinds::class, static fn (): BoxKinds => resolve(DataFiles::class)->boxKinds());
         $this->app->singleton(

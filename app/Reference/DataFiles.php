@@ -4,43 +4,27 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use Illuminate\Filesystem\Filesystem;
 use JsonException;
 use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\KindReader;
 
 /**
  * Reads the data files that ship with the application.
  *
- * @phpstan-import-type KindData from Catalogue
+ * @phpstan-import-type KindData from KindReader
  * @phpstan-import-type BoxKindData from BoxKinds
  */
 final readonly class DataFiles
 {
-    public function __construct(private string $folder) {}
+    /** @param string|null $compiled where what was read is kept as PHP, which is read much quicker; null nowhere */
+    public function __construct(private string $folder, private ?string $compiled = null) {}
 
     public function catalogue(): Catalogue
     {
         return Catalogue::ofFiles($this->kindFiles());
-    }
-
-    /**
-     * Get some kinds as their files have them.
-     *
-     * @param  list<string>  $ids
-     * @return list<array{category: string, kinds: list<KindData>}>
-     */
-    public function kinds(array $ids): array
-    {
-        $some = [];
-        foreach ($this->kindFiles() as $file) {
-            $kinds = array_values(
-                array_filter($file['kinds'], static fn (array $kind): bool => in_array($kind['id'], $ids, true)),
-            );
-            $kinds === [] || $some[] = ['category' => $file['category'], 'kinds' => $kinds];
-        }
-
-        return $some;
     }
 
     /** @return BoxKindData|null as its file has it; null where there is none of that id */
@@ -93,10 +77,31 @@ final readonly class DataFiles
     /** @return list<array{category: string, kinds: list<KindData>}> */
     private function kindFiles(): array
     {
-        $paths = glob("{$this->folder}/kinds/*.json");
+        $paths = glob("{$this->folder}/kinds/*.json") ?: [];
+        $compiled = "{$this->compiled}/kinds.php";
+        if ($this->compiled === null || $paths === []) {
+            return $this->kindFilesAt($paths);
+        }
+        // A copy as old as a file may have been made from what the file was before.
+        if (! is_file($compiled) || filemtime($compiled) <= max(array_map(filemtime(...), $paths))) {
+            $files = $this->kindFilesAt($paths);
+            (new Filesystem)->replace($compiled, '<?php return '.var_export($files, true).';');
+
+            return $files;
+        }
 
         /** @var list<array{category: string, kinds: list<KindData>}> */
-        return array_map($this->json(...), $paths === false ? [] : $paths);
+        return require $compiled;
+    }
+
+    /**
+     * @param  list<string>  $paths
+     * @return list<array{category: string, kinds: list<KindData>}>
+     */
+    private function kindFilesAt(array $paths): array
+    {
+        /** @var list<array{category: string, kinds: list<KindData>}> */
+        return array_map($this->json(...), $paths);
     }
 
     /** @return array{kinds: list<BoxKindData>} */

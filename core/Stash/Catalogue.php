@@ -4,85 +4,80 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Stash;
 
-use PluckyWren\Core\Fit\Cavity;
-use PluckyWren\Core\Fit\Form;
-use PluckyWren\Core\Measure\Size;
-use PluckyWren\Core\Recipient\AgeBand;
+use LogicException;
 use PluckyWren\Core\Recipient\InvalidBand;
-use PluckyWren\Core\Stash\Preparation\Task;
 
 /**
- * All kinds of things, read from one file a category; the files' shape is fixed by `data/schemas/kinds.schema.json`.
+ * All kinds of things, by lane. There are hundreds, and a page asks for a dozen of them: a kind is read when it is
+ * asked for.
  *
- * @phpstan-type KindData array{
- *     id: string, name: string, size: array{float, float, float}, form: string, squeeze?: float, minSide?: float,
- *     keepUpright?: bool, grams?: int, gentle?: bool, worn?: bool, traits: list<string>, usual: array<string, int>,
- *     cavity?: CavityData, cheapMonths?: list<int>, shape?: string,
- *     smallest?: array{size: array{float, float, float}, shape?: string}, cordMm?: float, ages?: array{int, int},
- *     with?: list<array{anyOf?: list<string>, task?: string, needed?: bool, why: string}>, elastic?: bool,
- *     shoes?: bool, tasks?: list<string>,
- * }
- * @phpstan-type CavityData array{
- *     soft?: bool, round?: bool, wall?: float, length?: float, width?: float, height?: float, mouth?: list<float>,
- * }
+ * @phpstan-import-type KindData from KindReader
  */
-final readonly class Catalogue
+final class Catalogue
 {
-    /** @var array<string, ItemKind> by id and by name, in small letters */
-    private array $named;
+    /** @var array<string, ItemKind> by id, those that were asked for */
+    private array $read = [];
 
-    /** @param array<string, ItemKind> $kinds by id, in the order of the lanes */
-    private function __construct(private array $kinds)
-    {
-        $named = [];
-        foreach ($kinds as $kind) {
-            $named[$kind->id] = $named[mb_strtolower($kind->name)] = $kind;
-        }
-        $this->named = $named;
-    }
+    private ?KindNames $names = null;
+
+    /** @param array<string, array{Category, KindData}|null> $lines by id; null where nothing is known but the id */
+    private function __construct(private readonly array $lines) {}
 
     /**
-     * @param  list<array{category: string, kinds: list<KindData>}>  $files
+     * @param  list<array{category: string, kinds: list<KindData>}>  $files  that keep to their schema
      *
      * @throws InvalidCatalogue If a kind is there twice.
-     * @throws InvalidBand
      */
     public static function ofFiles(array $files): self
     {
-        $kinds = [];
+        $lines = [];
         foreach (Category::cases() as $category) {
             foreach ($files as $file) {
                 foreach ($file['category'] === $category->value ? $file['kinds'] : [] as $data) {
-                    isset($kinds[$data['id']]) && throw InvalidCatalogue::kindTwice($data['id']);
-                    $kinds[$data['id']] = self::kind($category, $data);
+                    isset($lines[$data['id']]) && throw InvalidCatalogue::kindTwice($data['id']);
+                    $lines[$data['id']] = [$category, $data];
                 }
             }
         }
 
-        return new self($kinds);
+        return new self($lines);
     }
 
     /** Get a kind by its id; what goes by an id that is no longer there is shown as a retired kind, not as an error. */
     public function get(string $id): ItemKind
     {
-        return $this->kinds[$id] ?? ItemKind::retired($id);
+        return $this->read[$id] ??= $this->read($id);
     }
 
-    /** Get a kind as people write it: by its name, or by its id. */
+    /** Get a kind as people write it: by its id, its name or what else it is called, in the singular or the plural. */
     public function named(string $text): ?ItemKind
     {
-        return $this->named[mb_strtolower(trim($text))] ?? null;
+        $id = isset($this->lines[$text]) ? $text : $this->names()->exactly($text);
+
+        return $id === null ? null : $this->get($id);
+    }
+
+    /** @return list<ItemKind> what someone may mean who typed so much of a name, likeliest first */
+    public function found(string $text, int $atMost): array
+    {
+        return array_map($this->get(...), $this->names()->likeliest($text, $atMost));
+    }
+
+    /** @return list<string> ids of the kinds one of whose names has a text in it */
+    public function calledLike(string $text): array
+    {
+        return $this->names()->containing($text);
     }
 
     public function has(string $id): bool
     {
-        return isset($this->kinds[$id]);
+        return isset($this->lines[$id]);
     }
 
     /** Get the same catalogue with the kinds of another in place of its own of the same ids. */
     public function with(self $others): self
     {
-        return new self([...$this->kinds, ...$others->kinds]);
+        return new self([...$this->lines, ...$others->lines]);
     }
 
     /**
@@ -92,113 +87,69 @@ final readonly class Catalogue
      */
     public function withRetired(array $ids): self
     {
-        return new self([...$this->kinds, ...array_combine($ids, array_map(ItemKind::retired(...), $ids))]);
+        return new self([...$this->lines, ...array_fill_keys($ids, null)]);
     }
 
-    /** @return array<string, ItemKind> by id */
+    /** @return list<string> in the order of the lanes */
+    public function ids(): array
+    {
+        return array_keys($this->lines);
+    }
+
+    /** @return array<string, ItemKind> by id, in the order of the lanes */
     public function all(): array
     {
-        return $this->kinds;
+        return array_combine($this->ids(), array_map($this->get(...), $this->ids()));
     }
 
     /** @return array<string, ItemKind> by id */
     public function ofCategory(Category $category): array
     {
-        return array_filter($this->kinds, static fn (ItemKind $kind): bool => $kind->category === $category);
+        $ids = array_keys(array_filter(
+            $this->lines,
+            static fn (?array $line): bool => $line !== null && $line[0] === $category,
+        ));
+
+        return array_combine($ids, array_map($this->get(...), $ids));
     }
 
     /**
-     * @param KindData $data
+     * Get the lines of some kinds as a file has them, to be kept beside what was made of them.
      *
-     * @throws InvalidBand
+     * @param  list<string>  $ids
+     * @return list<array{category: string, kinds: list<KindData>}>
      */
-    private static function kind(Category $category, array $data): ItemKind
+    public function lines(array $ids): array
     {
-        return new ItemKind(
-            $data['id'],
-            $data['name'],
-            $category,
-            self::body($data),
-            new Handling(
-                Form::from($data['form']),
-                (float) ($data['squeeze'] ?? 1.0),
-                self::tenths($data['minSide'] ?? null),
-                $data['keepUpright'] ?? false,
-                $data['gentle'] ?? false,
-                isset($data['cavity']) ? self::cavity($data['cavity']) : null,
-            ),
-            new Usage(
-                array_map(
-                    static fn (string $years, int $count): array => [AgeBand::parse($years), $count],
-                    array_keys($data['usual']),
-                    $data['usual'],
-                ),
-                isset($data['ages']) ? new AgeBand(...$data['ages']) : null,
-                $data['cheapMonths'] ?? [],
-            ),
-            self::care($data),
+        $kinds = [];
+        foreach ($ids as $id) {
+            if (isset($this->lines[$id])) {
+                [$category, $line] = $this->lines[$id];
+                $kinds[$category->value][] = $line;
+            }
+        }
+
+        return array_map(
+            static fn (string $category, array $lines): array => ['category' => $category, 'kinds' => $lines],
+            array_keys($kinds),
+            $kinds,
         );
     }
 
-    /** @param KindData $data */
-    private static function body(array $data): Body
+    private function read(string $id): ItemKind
     {
-        return new Body(
-            Size::ofMm(...$data['size']),
-            Shape::from($data['shape'] ?? 'block'),
-            $data['grams'] ?? null,
-            isset($data['smallest'])
-                ? new LoosePart(
-                    Size::ofMm(...$data['smallest']['size']),
-                    Shape::from($data['smallest']['shape'] ?? 'block'),
-                )
-                : null,
-            self::tenths($data['cordMm'] ?? null),
-        );
+        try {
+            return isset($this->lines[$id]) ? KindReader::kind(...$this->lines[$id]) : ItemKind::retired($id);
+        } catch (InvalidBand $why) {
+            throw new LogicException("The kind {$id} does not keep to its schema.", 0, $why);
+        }
     }
 
-    /** @param KindData $data */
-    private static function care(array $data): Care
+    private function names(): KindNames
     {
-        return new Care(
-            array_map(ItemTrait::from(...), $data['traits']),
-            $data['worn'] ?? false,
-            $data['elastic'] ?? false,
-            $data['shoes'] ?? false,
-            array_map(
-                static fn (array $with): Companion => new Companion(
-                    $with['anyOf'] ?? [],
-                    isset($with['task']) ? Task::from($with['task']) : null,
-                    $with['needed'] ?? false,
-                    $with['why'],
-                ),
-                $data['with'] ?? [],
-            ),
-            array_map(Task::from(...), $data['tasks'] ?? []),
-        );
-    }
-
-    private static function tenths(?float $mm): ?int
-    {
-        return $mm === null ? null : (int) round($mm * 10);
-    }
-
-    /** @param CavityData $data */
-    private static function cavity(array $data): Cavity
-    {
-        $tenths = static fn (float|int|null $mm): int => (int) round(($mm ?? 0) * 10);
-        $mouth = array_map($tenths, $data['mouth'] ?? []);
-
-        return match (true) {
-            $data['soft'] ?? false => Cavity::pouch($tenths($data['wall'] ?? 0)),
-            $data['round']
-                ?? false => Cavity::cylinder($tenths($data['length'] ?? 0), $tenths($data['height'] ?? 0), $mouth),
-            default => Cavity::block(
-                $tenths($data['length'] ?? 0),
-                $tenths($data['width'] ?? 0),
-                $tenths($data['height'] ?? 0),
-                $mouth,
-            ),
-        };
+        return $this->names ??= new KindNames(array_map(
+            static fn (array $line): array => [$line[1]['name'], ...$line[1]['also'] ?? []],
+            array_filter($this->lines),
+        ));
     }
 }

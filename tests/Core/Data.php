@@ -8,11 +8,12 @@ use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\KindReader;
 
 /**
  * The data that ships with the application, read without it.
  *
- * @phpstan-import-type KindData from Catalogue
+ * @phpstan-import-type KindData from KindReader
  * @phpstan-import-type BoxKindData from BoxKinds
  * @phpstan-import-type GuideData from Guide
  */

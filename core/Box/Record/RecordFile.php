@@ -20,13 +20,14 @@ use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Recipient\InvalidBand;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\InvalidCatalogue;
+use PluckyWren\Core\Stash\KindReader;
 use PluckyWren\Core\Stash\Preparation\Habits;
 
 /**
  * The record of a box that was handed in, `plucky-wren/record@1`; `docs/formats/record.md` says what each field is.
  *
  * @phpstan-import-type GuideData from Guide
- * @phpstan-import-type KindData from Catalogue
+ * @phpstan-import-type KindData from KindReader
  * @phpstan-import-type BoxKindData from BoxKinds
  */
 final readonly class RecordFile

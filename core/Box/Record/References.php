@@ -6,13 +6,13 @@ namespace PluckyWren\Core\Box\Record;
 
 use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Guide\Guide;
-use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\KindReader;
 
 /**
  * What a box was judged by, as it was written in its files on that day.
  *
  * @phpstan-import-type GuideData from Guide
- * @phpstan-import-type KindData from Catalogue
+ * @phpstan-import-type KindData from KindReader
  * @phpstan-import-type BoxKindData from BoxKinds
  */
 final readonly class References

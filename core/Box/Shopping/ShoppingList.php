@@ -47,7 +47,7 @@ final class ShoppingList
             ),
             $list->lines,
         ));
-        $lane = array_flip(array_keys($catalogue->all()));
+        $lane = array_flip($catalogue->ids());
         usort(
             $lines,
             static fn (ShoppingLine $one, ShoppingLine $other): int => $other->isMust <=> $one->isMust

@@ -58,7 +58,7 @@ final readonly class PriceDeskController
     {
         $currency = $user->crew->currency;
         $kept = $request->validate([
-            'kind' => ['required', Rule::in(array_keys($this->catalogue->all()))],
+            'kind' => ['required', Rule::in($this->catalogue->ids())],
             'band' => [
                 'nullable',
                 Rule::in(

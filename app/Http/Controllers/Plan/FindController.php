@@ -14,7 +14,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Stash\Catalogue;
-use PluckyWren\Core\Stash\ItemKind;
 
 final readonly class FindController
 {
@@ -77,12 +76,7 @@ final readonly class FindController
      */
     private static function inside(string $search): Collection
     {
-        $kinds = array_keys(
-            array_filter(
-                resolve(Catalogue::class)->all(),
-                static fn (ItemKind $kind): bool => mb_stripos($kind->name, $search) !== false,
-            ),
-        );
+        $kinds = resolve(Catalogue::class)->calledLike($search);
         $query = Lot::query()->with('setAsidePieces.box');
         $query->where(static function (Builder $query) use ($kinds): void {
             $query->whereRaw('0');
