@@ -134,7 +134,7 @@ final readonly class GuideFile
         }
         foreach (['needs', 'wishes'] as $list) {
             foreach ($data[$list] as $index => $need) {
-                foreach ($need['anyOf'] as $at => $kind) {
+                foreach ($need['anyOf'] ?? [] as $at => $kind) {
                     $this->catalogue->has($kind)
                         || throw MalformedGuide::at(
                             $file,

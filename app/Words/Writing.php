@@ -52,6 +52,16 @@ final readonly class Writing
         return Contents::written($holds);
     }
 
+    /**
+     * What fills a need, one a line.
+     *
+     * @param  array{anyOf?: list<string>, lanes?: list<string>}  $need
+     */
+    public function need(array $need): string
+    {
+        return implode("\n", NeedLines::of($need['anyOf'] ?? [], $need['lanes'] ?? []));
+    }
+
     /** What a lot says in a column, for people. */
     public function ofLot(Lot $lot, string $column): string
     {

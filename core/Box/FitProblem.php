@@ -67,7 +67,10 @@ final class FitProblem
     private static function needFor(PlannedPiece $piece, array $needs, Plan $plan): ?Need
     {
         foreach ($needs as $need) {
-            if ($need->takes($piece->kind->id) && $need->countFor($plan->recipient) > 0) {
+            $isTaken = $piece->choices->countsAs === null
+                ? $need->takesKind($piece->kind)
+                : $need->id === $piece->choices->countsAs;
+            if ($isTaken && $need->countFor($plan->recipient) > 0) {
                 return $need;
             }
         }

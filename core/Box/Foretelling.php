@@ -8,6 +8,7 @@ use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
 /**
@@ -22,7 +23,10 @@ final readonly class Foretelling
     /** @var array<string, list<Held>> by the piece's id, each with what it holds */
     private array $held;
 
-    /** @throws TasksInACircle */
+    /**
+     * @throws InvalidMoney
+     * @throws TasksInACircle
+     */
     public function __construct(private Plan $plan, private RuleBook $rules)
     {
         $cost = ExactAmount::zero($plan->funds->sendingGift->currency);
@@ -34,7 +38,10 @@ final readonly class Foretelling
         [$this->cost, $this->held] = [$cost, $held];
     }
 
-    /** @throws TasksInACircle */
+    /**
+     * @throws InvalidMoney
+     * @throws TasksInACircle
+     */
     public function picked(PlannedPiece $picked): Foretold
     {
         $then = $this->plan->withPicked($picked);

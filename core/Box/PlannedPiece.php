@@ -29,6 +29,7 @@ final readonly class PlannedPiece
     /**
      * @param  Source|null  $source  null where it is still to buy: planned from the guide's list, not in the stash yet
      * @param  list<Task>  $done  what was done to it already
+     * @param  PieceChoices  $choices  what whoever packs the box said of it
      */
     public function __construct(
         public string $id,
@@ -37,6 +38,7 @@ final readonly class PlannedPiece
         public Price $price,
         public ?Source $source,
         public array $done = [],
+        public PieceChoices $choices = new PieceChoices,
     ) {
         $this->kind = $thing->kind;
         $this->name = $thing->name;
@@ -56,7 +58,7 @@ final readonly class PlannedPiece
     /** As it is, but so many of it. */
     public function times(int $quantity): self
     {
-        return new self($this->id, $this->thing, $quantity, $this->price, $this->source, $this->done);
+        return new self($this->id, $this->thing, $quantity, $this->price, $this->source, $this->done, $this->choices);
     }
 
     /** What all of them cost, or null where the price is not known. */
@@ -80,6 +82,7 @@ final readonly class PlannedPiece
             $this->quantity,
             $this->source,
             $this->preparation($habits, $band),
+            countsAs: $this->choices->countsAs,
         );
     }
 }

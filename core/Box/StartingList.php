@@ -40,10 +40,11 @@ final readonly class StartingList
      */
     public function share(NeedState $state, int $lacks, Plan $plan): array
     {
-        $suiting = array_values(array_filter($state->need->anyOf, fn (string $id): bool => $this->suits($id, $plan)));
-        $kinds = $suiting === [] ? [$state->need->anyOf[0]] : $suiting;
+        $named = $state->need->accepts->kinds === [] ? $state->need->kindsIn($this->catalogue) : $state->need->accepts->kinds;
+        $suiting = array_values(array_filter($named, fn (string $id): bool => $this->suits($id, $plan)));
+        $kinds = $suiting === [] ? array_slice($named, 0, 1) : $suiting;
         $share = [];
-        for ($piece = 0; $piece < $lacks; $piece++) {
+        for ($piece = 0; $piece < $lacks && $kinds !== []; $piece++) {
             $id = $kinds[$piece % count($kinds)];
             $share[$id] = ($share[$id] ?? 0) + 1;
         }

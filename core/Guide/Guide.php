@@ -19,7 +19,7 @@ use PluckyWren\Core\Stash\ItemTrait;
  * A drive's rules for a season, as data; the file's shape is fixed by `data/schemas/guide.schema.json`.
  *
  * @phpstan-type NeedData array{
- *     id: string, name: string, category: string, anyOf: non-empty-list<string>, count: array<string, int>,
+ *     id: string, name: string, category: string, anyOf?: list<string>, lanes?: list<string>, count: array<string, int>,
  *     genders?: list<string>, usual?: array<string, int>,
  * }
  * @phpstan-type GuideData array{
@@ -131,7 +131,7 @@ final readonly class Guide
             $data['id'],
             $data['name'],
             Category::from($data['category']),
-            $data['anyOf'],
+            new Accepts($data['anyOf'] ?? [], array_map(Category::from(...), $data['lanes'] ?? [])),
             $data['count'],
             array_map(Gender::from(...), $data['genders'] ?? []),
             $data['usual'] ?? [],

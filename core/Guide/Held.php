@@ -21,6 +21,7 @@ final readonly class Held
 
     /**
      * @param  Source|null  $source  null where it is not there yet, or lies in another piece
+     * @param  string|null  $countsAs  the id of the need that it fills, where whoever packs the box said so; then no other
      * @param  string  $inside  the id of the piece that holds it, a kit say; empty where it lies in the box itself
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Held
         public ?Source $source = null,
         public Preparation $preparation = new Preparation,
         public string $inside = '',
+        public ?string $countsAs = null,
     ) {
         $this->kind = $thing->kind->id;
         $this->name = $thing->name;

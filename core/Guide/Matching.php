@@ -49,7 +49,7 @@ final class Matching
     private function grow(int $need, array $visited): bool
     {
         foreach ($this->held as $piece => $held) {
-            if (isset($visited[$piece]) || ! $this->needs[$need]->takes($held->kind)) {
+            if (isset($visited[$piece]) || ! $this->needs[$need]->takes($held)) {
                 continue;
             }
             $visited[$piece] = true;

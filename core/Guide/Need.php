@@ -7,13 +7,14 @@ namespace PluckyWren\Core\Guide;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Recipient\Recipient;
+use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
+use PluckyWren\Core\Stash\ItemKind;
 
-/** Something a guide asks for: one kind, or any of several, so many of it by age band. */
+/** Something a guide asks for: one kind, any of several, or anything of a lane, so many of it by age band. */
 final readonly class Need
 {
     /**
-     * @param  non-empty-list<string>  $anyOf  ids of kinds
      * @param  array<string, int>  $count  by the id of a band; a band that is not there is not asked
      * @param  list<Gender>  $genders  empty where it is asked for everyone
      * @param  array<string, int>  $usual  how many are usual, by the id of a band
@@ -22,7 +23,7 @@ final readonly class Need
         public string $id,
         public string $name,
         public Category $category,
-        public array $anyOf,
+        public Accepts $accepts,
         private array $count,
         private array $genders = [],
         private array $usual = [],
@@ -54,8 +55,29 @@ final readonly class Need
         return $this->usual[$recipient->band->id()] ?? null;
     }
 
-    public function takes(string $kind): bool
+    /** Determine if a piece fills it: as what it is, unless whoever packs the box said what it counts as. */
+    public function takes(Held $held): bool
     {
-        return in_array($kind, $this->anyOf, true);
+        return $held->countsAs === null ? $this->takesKind($held->thing->kind) : $held->countsAs === $this->id;
+    }
+
+    public function takesKind(ItemKind $kind): bool
+    {
+        return $this->accepts->takes($kind);
+    }
+
+    /** @return list<string> ids of all kinds that fill it, those that the guide names first */
+    public function kindsIn(Catalogue $catalogue): array
+    {
+        $others = array_filter($catalogue->ownKinds(), $this->takesKind(...));
+
+        return array_values(array_unique([
+            ...$this->accepts->kinds,
+            ...array_keys($others),
+            ...array_merge(...array_map(
+                static fn (Category $lane): array => array_keys($catalogue->ofCategory($lane)),
+                $this->accepts->lanes,
+            )),
+        ]));
     }
 }

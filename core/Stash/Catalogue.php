@@ -15,6 +15,9 @@ use PluckyWren\Core\Recipient\InvalidBand;
  */
 final class Catalogue
 {
+    /** With this the ids of kinds begin that a crew made itself. */
+    public const OWN = 'own-';
+
     /** @var array<string, ItemKind> by id, those that were asked for */
     private array $read = [];
 
@@ -90,6 +93,20 @@ final class Catalogue
         return new self([...$this->lines, ...array_fill_keys($ids, null)]);
     }
 
+    /** @return array<string, ItemKind> the kinds that a crew made itself, by id */
+    public function ownKinds(): array
+    {
+        $ids = array_values(array_filter($this->ids(), self::isOwn(...)));
+
+        return array_combine($ids, array_map($this->get(...), $ids));
+    }
+
+    /** Determine if an id is that of a kind that a crew made itself. */
+    public static function isOwn(string $id): bool
+    {
+        return str_starts_with($id, self::OWN);
+    }
+
     /** @return list<string> in the order of the lanes */
     public function ids(): array
     {
@@ -121,19 +138,19 @@ final class Catalogue
      */
     public function lines(array $ids): array
     {
-        $kinds = [];
-        foreach ($ids as $id) {
-            if (isset($this->lines[$id])) {
-                [$category, $line] = $this->lines[$id];
-                $kinds[$category->value][] = $line;
+        $files = [];
+        foreach (Category::cases() as $category) {
+            $kinds = [];
+            foreach ($ids as $id) {
+                $line = $this->lines[$id] ?? null;
+                if ($line !== null && $line[0] === $category) {
+                    $kinds[] = $line[1];
+                }
             }
+            $kinds === [] || $files[] = ['category' => $category->value, 'kinds' => $kinds];
         }
 
-        return array_map(
-            static fn (string $category, array $lines): array => ['category' => $category, 'kinds' => $lines],
-            array_keys($kinds),
-            $kinds,
-        );
+        return $files;
     }
 
     private function read(string $id): ItemKind

@@ -22,6 +22,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  *     smallest?: array{size: array{float, float, float}, shape?: string}, cordMm?: float, ages?: array{int, int},
  *     with?: list<array{anyOf?: list<string>, task?: string, needed?: bool, why: string}>, elastic?: bool,
  *     shoes?: bool, tasks?: list<string>, also?: list<string>,
+ *     countsAs?: list<string>,
  * }
  * @phpstan-type CavityData array{
  *     soft?: bool, round?: bool, wall?: float, length?: float, width?: float, height?: float, mouth?: list<float>,
@@ -57,6 +58,7 @@ final class KindReader
                 ),
                 isset($data['ages']) ? new AgeBand(...$data['ages']) : null,
                 $data['cheapMonths'] ?? [],
+                $data['countsAs'] ?? [],
             ),
             self::care($data),
         );

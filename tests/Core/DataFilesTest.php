@@ -101,10 +101,10 @@ final class DataFilesTest extends TestCase
         $catalogue = Data::catalogue();
         $guide = Data::guide($id);
         foreach ([...$guide->needs, ...$guide->wishes] as $need) {
-            foreach ($need->anyOf as $kind) {
+            foreach ($need->accepts->kinds as $kind) {
                 self::assertTrue($catalogue->has($kind), "{$need->id} asks for {$kind}");
             }
-            self::assertSame($need->category, $catalogue->get($need->anyOf[0])->category, $need->id);
+            self::assertSame($need->category, $catalogue->get($need->accepts->kinds[0])->category, $need->id);
         }
     }
 
@@ -123,7 +123,7 @@ final class DataFilesTest extends TestCase
         foreach ($guide->audience->bands as $band) {
             foreach ($this->askedOf($guide->needs, $band) as $need) {
                 $usual = array_filter(
-                    $need->anyOf,
+                    $need->accepts->kinds,
                     static fn (string $id): bool => array_filter(
                         $catalogue->get($id)->usage->counts,
                         static fn (array $usual): bool => $usual[0]->sharedYears($band) > 0,

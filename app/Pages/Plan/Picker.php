@@ -34,7 +34,7 @@ final class Picker
     /** Get how many pieces on hand would fill a need of a box for a band. */
     public function onHandFor(Need $need, AgeBand $band): int
     {
-        return $this->onHandOf($need->anyOf, $band);
+        return $this->onHandOf($need->kindsIn($this->catalogue), $band);
     }
 
     /**
@@ -57,7 +57,7 @@ final class Picker
         }
         foreach (
             [
-                $this->wantedNeed($plan, $state)?->anyOf,
+                $this->wantedNeed($plan, $state)?->kindsIn($this->catalogue),
                 $state->lane === null ? null : array_keys($this->catalogue->ofCategory($state->lane)),
             ] as $kinds
         ) {
@@ -123,7 +123,7 @@ final class Picker
     ): Offer {
         $lacks = static function (NeedsFilled $asked) use ($lot): ?NeedState {
             foreach ($asked->missing() as $state) {
-                if ($state->need->takes($lot->kind)) {
+                if ($state->need->takesKind($lot->itemKind())) {
                     return $state;
                 }
             }

@@ -62,7 +62,7 @@ final class ShoppingList
     {
         foreach ($plan->pieces as $piece) {
             if ($piece->isToBuy()) {
-                $this->add($box, $piece->kind, $piece->quantity, self::isNeeded($piece->kind->id, $plan), $plan);
+                $this->add($box, $piece->kind, $piece->quantity, self::isNeeded($piece->kind, $plan), $plan);
             }
         }
     }
@@ -76,7 +76,7 @@ final class ShoppingList
     {
         foreach ($plan->guide->needsFilled($plan->recipient, $plan->held())->missing() as $state) {
             $lacks = $state->lacks();
-            foreach ($state->need->anyOf as $kind) {
+            foreach ($state->need->kindsIn($this->catalogue) as $kind) {
                 $there = min($lacks, $this->onHand->of($kind, $plan->recipient->band));
                 if ($there > 0) {
                     $this->add($box, $this->catalogue->get($kind), $there, true, $plan);
@@ -101,10 +101,10 @@ final class ShoppingList
         $this->lines[$kind->id] = $line;
     }
 
-    private static function isNeeded(string $kind, Plan $plan): bool
+    private static function isNeeded(ItemKind $kind, Plan $plan): bool
     {
         foreach ($plan->guide->needs as $need) {
-            if ($need->takes($kind) && $need->countFor($plan->recipient) > 0) {
+            if ($need->takesKind($kind) && $need->countFor($plan->recipient) > 0) {
                 return true;
             }
         }

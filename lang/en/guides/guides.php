@@ -16,6 +16,8 @@ return [
     'adopted' => 'The box is planned by the guide of :drive now.',
     'file' => 'Choose a guide file (JSON) of at most 500 KB.',
     'as-typed' => 'The guide',
+    'anything-in' => 'Anything in :lane',
+    'kinds' => 'Kinds, one a line; or “Anything in play”',
 
     'errors' => [
         'dated' => 'A day, please: the one the rules are dated.',

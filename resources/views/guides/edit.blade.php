@@ -1,5 +1,4 @@
 @php
-    $kindNames = fn (array $ids) => implode("\n", array_map(fn ($id) => $kinds->get($id)->name, $ids));
     $bands = $guide['bands'];
     $flags = array_column($guide['flags'], null, 'trait');
     $places = implode("\n",
@@ -76,9 +75,9 @@
                                     name="{{ $at }}[usual][{{ array_search($band, $bands, true) }}]"
                                     value="{{ $usual }}">@endforeach
                                 <label class="kinds">
-                                    Kinds, one a line<textarea class="input" name="{{ $at }}[kinds]"
-                                        rows="{{ max(1, min(4, count($need['anyOf']))) }}">{{ $old['kinds']
-                                            ?? $kindNames($need['anyOf']) }}</textarea>
+                                    {{ __('guides/guides.kinds') }}<textarea class="input" name="{{ $at }}[kinds]"
+                                        rows="{{ max(1, min(4, count($need['anyOf'] ?? []))) }}">{{ $old['kinds']
+                                            ?? $write->need($need) }}</textarea>
                                 </label>
                             </fieldset>
                         @endforeach

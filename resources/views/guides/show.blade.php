@@ -37,7 +37,7 @@
                                     <td class="pr-3 text-right">{{ $count === 0 ? '–' : $count }}</td>
                                 @endforeach
                                 <td class="py-1.5 pl-3 text-ink-soft">
-                                    {{ implode(', ', array_map($nameOfKind, $need->anyOf)) }}
+                                    {{ $linesOf($need) }}
                                     @if ($need->genders() !== [])
                                         <b class="text-ink">
                                             ({{ implode(', ', array_map($nameOfGender, $need->genders())) }})

@@ -6,6 +6,7 @@ namespace Tests\Core\Guide;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use PluckyWren\Core\Guide\Accepts;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Need;
 use PluckyWren\Core\Guide\NeedsFilled;
@@ -65,7 +66,7 @@ final class NeedsFilledTest extends TestCase
 
     public function test_a_need_is_only_asked_for_whom_the_guide_asks_it(): void
     {
-        $need = new Need('hair', 'hair ties', Category::Wear, ['hair-ties'], ['8-12' => 1], [Gender::Girl]);
+        $need = new Need('hair', 'hair ties', Category::Wear, new Accepts(['hair-ties']), ['8-12' => 1], [Gender::Girl]);
 
         self::assertSame(1, $need->countFor(new Recipient(AgeBand::parse('8-12'), Gender::Girl)));
         self::assertSame(0, $need->countFor(new Recipient(AgeBand::parse('8-12'), Gender::Boy)));
@@ -90,11 +91,11 @@ final class NeedsFilledTest extends TestCase
     private static function needs(): array
     {
         return [
-            new Need('lead', 'lead gift', Category::Lead, ['ball', 'bear'], ['4-7' => 1]),
-            new Need('soft', 'something soft', Category::Soft, ['owl', 'bear'], ['4-7' => 1]),
-            new Need('play', 'something to play', Category::Play, ['ball', 'cards'], ['4-7' => 2]),
-            new Need('pencils', 'pencils', Category::School, ['pencil'], ['4-7' => 5]),
-            new Need('calculator', 'calculator', Category::School, ['calculator'], ['8-12' => 1]),
+            new Need('lead', 'lead gift', Category::Lead, new Accepts(['ball', 'bear']), ['4-7' => 1]),
+            new Need('soft', 'something soft', Category::Soft, new Accepts(['owl', 'bear']), ['4-7' => 1]),
+            new Need('play', 'something to play', Category::Play, new Accepts(['ball', 'cards']), ['4-7' => 2]),
+            new Need('pencils', 'pencils', Category::School, new Accepts(['pencil']), ['4-7' => 5]),
+            new Need('calculator', 'calculator', Category::School, new Accepts(['calculator']), ['8-12' => 1]),
         ];
     }
 

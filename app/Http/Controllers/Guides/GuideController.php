@@ -13,14 +13,15 @@ use App\Reference\GuideFile;
 use App\Reference\Guides;
 use App\Reference\MalformedGuide;
 use App\Refusals\ChangedMeanwhile;
+use App\Words\NeedLines;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use PluckyWren\Core\Guide\Need;
 use PluckyWren\Core\Recipient\Gender;
-use PluckyWren\Core\Stash\Catalogue;
 
 /** The drive guides: read, chosen, copied, taken out as a file and brought in again. */
 final readonly class GuideController
@@ -29,7 +30,7 @@ final readonly class GuideController
 
     private const MOST_KILOBYTES = 500;
 
-    public function __construct(private Guides $guides, private Catalogue $catalogue) {}
+    public function __construct(private Guides $guides) {}
 
     public function index(): View
     {
@@ -46,7 +47,9 @@ final readonly class GuideController
 
         return view('guides.show', [
             'guide' => $guide,
-            'nameOfKind' => fn (string $kind): string => mb_strtolower($this->catalogue->get($kind)->name),
+            'linesOf' => static fn (Need $need): string => mb_strtolower(
+                implode(', ', NeedLines::of($need->accepts->kinds, array_column($need->accepts->lanes, 'value'))),
+            ),
             'nameOfGender' => static fn (Gender $gender): string => Words::of("people.{$gender->value}"),
             'isOwn' => ! $this->guides->isShipped($id),
             'boxes' => Box::query()->get()->sortBy('number'),

@@ -7,6 +7,7 @@ namespace App\Http\Requests\Guides;
 use App\Models\CrewGuide;
 use App\Reference\GuideFile;
 use App\Reference\MalformedGuide;
+use App\Words\NeedLines;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
@@ -126,7 +127,7 @@ final class GuideRequest extends FormRequest
             if ($name === '') {
                 continue;
             }
-            $kinds = $this->kinds(is_string($row['kinds'] ?? null) ? $row['kinds'] : '', $name);
+            [$kinds, $lanes] = $this->taken(is_string($row['kinds'] ?? null) ? $row['kinds'] : '', $name);
             $counts = array_filter(
                 [
                     'count' => $this->counts($row['count'] ?? [], $bands),
@@ -139,9 +140,10 @@ final class GuideRequest extends FormRequest
             $needs[] = [
                 'id' => $id,
                 'name' => $name,
-                'category' => resolve(Catalogue::class)->get($kinds[0])->category->value,
-                'anyOf' => $kinds,
-            ] + ($genders === [] ? [] : ['genders' => $genders]) + $counts;
+                'category' => $kinds === []
+                    ? $lanes[0]
+                    : resolve(Catalogue::class)->get($kinds[0])->category->value,
+            ] + array_filter(['anyOf' => $kinds, 'lanes' => $lanes]) + ($genders === [] ? [] : ['genders' => $genders]) + $counts;
         }
 
         return $needs;
@@ -166,12 +168,15 @@ final class GuideRequest extends FormRequest
         return $counts;
     }
 
-    /** @return non-empty-list<string> ids, from names one a line or parted by commas */
-    private function kinds(string $text, string $need): array
+    /** @return array{list<string>, list<string>} ids of kinds, and lanes, from one a line; not both are empty */
+    private function taken(string $text, string $need): array
     {
-        $kinds = [];
+        $kinds = $lanes = [];
         foreach (preg_split('/\R|;/u', $text) ?: [] as $line) {
-            if (trim($line) !== '') {
+            $lane = NeedLines::laneIn($line);
+            if ($lane !== null) {
+                $lanes[] = $lane->value;
+            } elseif (trim($line) !== '') {
                 $kinds[] = resolve(Catalogue::class)->named($line)->id
                     ?? throw MalformedGuide::at(
                         Words::of('guides/guides.as-typed'),
@@ -181,9 +186,9 @@ final class GuideRequest extends FormRequest
             }
         }
 
-        return $kinds === []
+        return $kinds === [] && $lanes === []
             ? throw MalformedGuide::at(Words::of('guides/guides.as-typed'), $need, 'wants at least one kind of thing')
-            : $kinds;
+            : [$kinds, $lanes];
     }
 
     /**

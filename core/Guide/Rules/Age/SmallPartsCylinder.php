@@ -71,9 +71,9 @@ final class SmallPartsCylinder
     private static function rims(int $a, int $b, int $c): array
     {
         $isDisc = $a - $b < $b - $c;
-        [$height, $radius] = $isDisc ? [$c, $b / 2] : [$a, $c / 2];
-        $points = [];
-        for ($point = 0; $point < self::POINTS_ON_A_RIM; $point++) {
+        [$height, $radius] = $isDisc ? [(float) $c, $b / 2.0] : [(float) $a, $c / 2.0];
+        $points = [[-$height / 2, $radius, 0.0], [$height / 2, $radius, 0.0]];
+        for ($point = 1; $point < self::POINTS_ON_A_RIM; $point++) {
             $angle = 2 * M_PI * $point / self::POINTS_ON_A_RIM;
             [$x, $y] = [$radius * cos($angle), $radius * sin($angle)];
             array_push($points, [-$height / 2, $x, $y], [$height / 2, $x, $y]);

@@ -31,7 +31,7 @@ final class CountsAreUsual implements Rule
     {
         $findings = [];
         foreach ($box->byKind as $kind => $pieces) {
-            $usual = $this->usual($kind, $pieces[0], $box);
+            $usual = $this->usual($pieces[0], $box);
             $count = $box->countByKind[$kind];
             if ($usual !== null && $count >= 2 * $usual && $count >= $usual + 2) {
                 $fewer = count($pieces) === 1 && $pieces[0]->inside === ''
@@ -63,10 +63,10 @@ final class CountsAreUsual implements Rule
     }
 
     /** What the guide calls usual, or what is usual of this kind; null where nobody knows. */
-    private function usual(string $kind, Held $piece, BoxContents $box): ?int
+    private function usual(Held $piece, BoxContents $box): ?int
     {
         foreach ($box->guide->needs as $need) {
-            $usual = $need->takes($kind) ? $need->usualFor($box->recipient) : null;
+            $usual = $need->takesKind($piece->thing->kind) ? $need->usualFor($box->recipient) : null;
             if ($usual !== null) {
                 return $usual;
             }

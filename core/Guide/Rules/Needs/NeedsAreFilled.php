@@ -42,7 +42,7 @@ final class NeedsAreFilled implements Rule
                 'held' => $state->held,
                 'lacks' => $state->lacks(),
             ],
-            [new PickAnyOf($state->need->anyOf)],
+            $state->need->accepts->kinds === [] ? [] : [new PickAnyOf($state->need->accepts->kinds)],
         ), $box->needs()->missing());
     }
 }

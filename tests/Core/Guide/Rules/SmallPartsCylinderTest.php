@@ -91,7 +91,7 @@ final class SmallPartsCylinderTest extends TestCase
     private function better(array $best, array $points, array $quaternion): array
     {
         $turned = $this->turned($points, $quaternion);
-        $top = max(array_column($turned, 2));
+        $top = max(-INF, ...array_column($turned, 2));
         foreach ([0.0, 1.0, 2.5, 4.5, 7.0] as $aside) {
             for ($along = -4.0; $along <= 14.0; $along += 0.5) {
                 $worst = -INF;

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Box;
+
+/** What whoever packs a box decided about one piece of it. */
+final readonly class PieceChoices
+{
+    /**
+     * @param  string|null  $countsAs  the id of the guide's need that it fills; null where it fills what its kind does
+     * @param  string|null  $into  the id of the piece in which it rides; null where it lies in the box itself
+     */
+    public function __construct(public ?string $countsAs = null, public ?string $into = null) {}
+}
