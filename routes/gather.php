@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Gather\ExportController;
 use App\Http\Controllers\Gather\ImportController;
+use App\Http\Controllers\Gather\KindController;
 use App\Http\Controllers\Gather\LotController;
 use App\Http\Controllers\Gather\LotLifeController;
 use App\Http\Controllers\Gather\MoneyController;
@@ -16,6 +17,7 @@ use App\Http\Controllers\Gather\StashController;
 use App\Http\Controllers\Gather\WaitingBoxesController;
 use App\Models\Box;
 use App\Models\Lot;
+use App\Models\OwnKind;
 use App\Models\TargetPrice;
 use Illuminate\Support\Facades\Route;
 
@@ -48,6 +50,21 @@ Route::get('gather/shopping.csv', [ExportController::class, 'shopping'])
 Route::get('gather/shopping', [ShoppingController::class, 'show'])->name('shopping')->can('viewAny', Lot::class);
 Route::post('gather/shopping', [ShoppingController::class, 'got'])->name('shopping.got')->can('create', Lot::class);
 Route::post('gather/waiting', WaitingBoxesController::class)->name('waiting')->can('create', Box::class);
+Route::get('gather/kinds', [KindController::class, 'index'])->name('kinds')->can('viewAny', OwnKind::class);
+Route::get('gather/kinds/new', [KindController::class, 'create'])->name('kinds.create')->can('create', OwnKind::class);
+Route::post('gather/kinds', [KindController::class, 'store'])->name('kinds.store')->can('create', OwnKind::class);
+Route::get('gather/kinds.json', [KindController::class, 'export'])
+    ->name('kinds.export')
+    ->can('viewAny', OwnKind::class);
+Route::post('gather/kinds/import', [KindController::class, 'import'])
+    ->name('kinds.import')
+    ->can('create', OwnKind::class);
+Route::get('gather/kinds/{kind}', [KindController::class, 'edit'])->name('kinds.edit')->can('update', 'kind');
+Route::put('gather/kinds/{kind}', [KindController::class, 'update'])->name('kinds.update')->can('update', 'kind');
+Route::post('gather/kinds/{kind}/join', [KindController::class, 'join'])->name('kinds.join')->can('update', 'kind');
+Route::delete('gather/kinds/{kind}', [KindController::class, 'destroy'])
+    ->name('kinds.destroy')
+    ->can('delete', 'kind');
 Route::post('lots/several', SeveralLotsController::class)->name('lots.several')->can('create', Lot::class);
 Route::get('lots/new', [LotController::class, 'create'])->name('lots.create')->can('create', Lot::class);
 Route::post('lots', [LotController::class, 'store'])->name('lots.store')->can('create', Lot::class);

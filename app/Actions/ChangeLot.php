@@ -48,6 +48,7 @@ final readonly class ChangeLot
         'minutes' => ['minutes'],
         'desk' => ['desk'],
         'holds' => ['holds'],
+        'said' => ['said'],
     ];
 
     private const NOT_TRACED = ['updated_at', 'created_at', 'set_aside', 'version'];

@@ -99,6 +99,7 @@ final readonly class ImportBox
                 $thing->traits,
                 LotLimits::cut('size_label', $thing->sizeLabel),
                 $thing->inside,
+                $thing->said,
             ),
             $pieces,
             Cost::decided($source, $currency, $paid, $isUnknown ? PriceState::Unknown : PriceState::Free),

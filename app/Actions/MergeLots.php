@@ -30,6 +30,7 @@ final readonly class MergeLots
             'packaged_length_tenths', 'packaged_width_tenths', 'packaged_height_tenths', 'is_packaged',
         ],
         'holds' => ['holds'],
+        'said' => ['said'],
         'due_on' => ['due_on'],
         'fault' => ['fault', 'fault_end'],
     ];

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\AsDay;
 use App\Casts\AsMoney;
 use App\Casts\AsPalette;
+use App\Casts\AsSaid;
 use App\Casts\AsSize;
 use App\Casts\AsTraits;
 use App\Models\Concerns\BelongsToCrew;
@@ -40,6 +41,7 @@ use PluckyWren\Core\Stash\Lot as LotValue;
 use PluckyWren\Core\Stash\Measures;
 use PluckyWren\Core\Stash\Packaging;
 use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Said;
 use PluckyWren\Core\Stash\Source;
 use PluckyWren\Core\Stash\Stock;
 use PluckyWren\Core\Stash\Thing;
@@ -77,6 +79,7 @@ use PluckyWren\Core\Stash\Thing;
  * @property int $gone broken, given away or sent back
  * @property CarbonImmutable|null $due_on when it is to come, where it is ordered and not here yet
  * @property Fault|null $fault what is wrong with it
+ * @property Said $said
  * @property array<string, int> $holds what each of them holds: how many, by the kind's id
  * @property FaultEnd|null $fault_end what became of it then
  * @property int|string|null $set_aside
@@ -98,6 +101,7 @@ final class Lot extends Model
         'colours' => '[]',
         'is_packaged' => 0,
         'holds' => '[]',
+        'said' => '[]',
         'version' => 1,
         'back_minor' => 0,
     ];
@@ -132,6 +136,7 @@ final class Lot extends Model
         'fault',
         'fault_end',
         'holds',
+        'said',
         'pack_pieces',
         'back_minor',
     ];
@@ -151,6 +156,7 @@ final class Lot extends Model
         'is_packaged' => 'boolean',
         'minutes' => 'integer',
         'holds' => 'array',
+        'said' => AsSaid::class,
         'fault' => Fault::class,
         'fault_end' => FaultEnd::class,
         'size' => AsSize::class,
@@ -209,6 +215,7 @@ final class Lot extends Model
             'size_label' => $piece->thing->sizeLabel,
             'traits' => $piece->thing->traits,
             'holds' => $piece->thing->inside->counts(),
+            'said' => $piece->thing->said,
         ]);
     }
 
@@ -275,7 +282,7 @@ final class Lot extends Model
 
     public function itemKind(): ItemKind
     {
-        return resolve(Catalogue::class)->get($this->kind);
+        return $this->said->of(resolve(Catalogue::class)->get($this->kind));
     }
 
     /**
@@ -324,6 +331,7 @@ final class Lot extends Model
             'traits' => $thing->traits,
             'colours' => $lot->colours,
             'holds' => $thing->inside->counts(),
+            'said' => $thing->said,
             'note' => $lot->remarks->note,
             'tags' => implode(', ', $lot->remarks->tags),
             'kept' => $lot->remarks->keptIn,
@@ -359,6 +367,7 @@ final class Lot extends Model
             $this->traits,
             $this->size_label,
             Inside::ofCounts($this->holds, resolve(Catalogue::class)),
+            $this->said,
         );
     }
 }

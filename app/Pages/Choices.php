@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Colour\ColourNames;
+use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Money\Chain\StepKind;
 use PluckyWren\Core\Stash\Catalogue;
@@ -30,6 +31,7 @@ final readonly class Choices
      * @param  list<Weight>  $weights
      * @param  list<StepKind>  $steps  of a price chain
      * @param  list<Task>  $boxTasks  what is done to a box itself
+     * @param  list<Form>  $forms  of what is packed
      */
     private function __construct(
         public array $lanes,
@@ -41,6 +43,7 @@ final readonly class Choices
         public array $weights,
         public array $steps,
         public array $boxTasks,
+        public array $forms,
     ) {}
 
     public static function all(): self
@@ -55,6 +58,7 @@ final readonly class Choices
             Weight::cases(),
             StepKind::cases(),
             Task::ofTheBox(),
+            Form::cases(),
         );
     }
 
@@ -62,6 +66,12 @@ final readonly class Choices
     public function kindsOf(Category $lane): array
     {
         return resolve(Catalogue::class)->ofCategory($lane);
+    }
+
+    /** @return list<non-empty-list<string>> what each kind is called: by its own name first, then what else */
+    public function kindNames(): array
+    {
+        return resolve(Catalogue::class)->everyName();
     }
 
     /** Determine if a kind is one of those that are offered. */

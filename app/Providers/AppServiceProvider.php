@@ -12,6 +12,7 @@ use App\Pages\Gather\WaitingData;
 use App\Reference\DataFiles;
 use App\Reference\GuideFile;
 use App\Reference\Guides;
+use App\Reference\Kinds;
 use App\Reference\Notations;
 use App\Session\AsideFileSessionHandler;
 use App\Support\Today;
@@ -47,7 +48,9 @@ final class AppServiceProvider extends ServiceProvider
             base_path('data'),
             storage_path('framework/cache'),
         ));
-        $this->app->singleton(Catalogue::class, static fn (): Catalogue => resolve(DataFiles::class)->catalogue());
+        // Of the crew in hand: with its own kinds, and without those of any other.
+        $this->app->scoped(Kinds::class);
+        $this->app->bind(Catalogue::class, static fn (): Catalogue => resolve(Kinds::class)->inHand());
         $this->app->singleton(BoxKinds::class, static fn (): BoxKinds => resolve(DataFiles::class)->boxKinds());
         $this->app->singleton(
             ColourNames::class,
@@ -58,7 +61,7 @@ final class AppServiceProvider extends ServiceProvider
             Guides::class,
             static fn (): Guides => new Guides(resolve(DataFiles::class), config()->string('wren.guide')),
         );
-        $this->app->singleton(
+        $this->app->bind(
             GuideFile::class,
             static fn (): GuideFile => new GuideFile(
                 resolve(Catalogue::class),

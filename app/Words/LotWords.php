@@ -26,6 +26,7 @@ final class LotWords
             'kind' => $lot->itemKind()->name,
             'due_on' => $lot->due_on?->format('j M Y') ?? '',
             'holds' => Contents::written($lot->holds),
+            'said' => SaidWords::of($lot->said),
             'source' => Words::of("gather/stash.sources.{$lot->source->value}"),
             'got_on' => $lot->got_on->format('j M Y'),
             'list_minor' => $lot->list?->format() ?? '',

@@ -9,6 +9,7 @@ use App\Support\Today;
 use Carbon\CarbonImmutable;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Measure\Length;
+use PluckyWren\Core\Stash\Said;
 
 /** How things are written on every page; each view is handed it as `$write`. */
 final readonly class Writing
@@ -60,6 +61,12 @@ final readonly class Writing
     public function need(array $need): string
     {
         return implode("\n", NeedLines::of($need['anyOf'] ?? [], $need['lanes'] ?? []));
+    }
+
+    /** @return array<string, string> what was said of a thing itself, as it is typed; empty where nothing was */
+    public function said(?Said $said): array
+    {
+        return SaidWords::typed($said ?? new Said);
     }
 
     /** What a lot says in a column, for people. */

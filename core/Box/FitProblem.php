@@ -57,7 +57,7 @@ final class FitProblem
             $piece->thing->measures->areTaken,
             $kind->handling->squeeze,
             $kind->handling->minSide,
-            $kind->handling->cavity,
+            $piece->thing->hollow(),
             $kind->handling->isGentle,
             $kind->body->grams === null ? null : (float) $kind->body->grams,
         );

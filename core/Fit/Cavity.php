@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit;
 
+use PluckyWren\Core\Measure\Size;
+
 /** The hollow of a piece that may hold others, in tenths of a millimetre: a block, a cylinder, or a soft pouch. */
 final readonly class Cavity
 {
@@ -34,5 +36,47 @@ final readonly class Cavity
     public static function pouch(int $wall): self
     {
         return new self(0, 0, 0, false, true, $wall, []);
+    }
+
+    /**
+     * The hollow of a thing that is like another, but of another size: each side of it is as much longer or shorter as
+     * the side of the thing that is next to it in length.
+     */
+    public function grown(Size $usual, Size $size): self
+    {
+        if ($this->soft || $usual->sides() === $size->sides()) {
+            return $this;
+        }
+        $ratios = array_map(
+            static fn (int $own, int $other): float => $own / $other,
+            $size->sides(),
+            $usual->sides(),
+        );
+        if ($this->round) {
+            // Its depth goes along the odd side out, its width across the two that are like each other.
+            [$long, $middle, $short] = $usual->sides();
+            $isDeep = $long - $middle >= $middle - $short;
+            [$deep, $across] = $isDeep
+                ? [$ratios[0], min($ratios[1], $ratios[2])]
+                : [$ratios[2], min($ratios[0], $ratios[1])];
+
+            return self::cylinder(
+                (int) floor($this->length * $across),
+                (int) floor($this->height * $deep),
+                array_map(static fn (int $mouth): int => (int) floor($mouth * $across), $this->mouth),
+            );
+        }
+        $sides = ['length' => $this->length, 'width' => $this->width, 'height' => $this->height];
+        arsort($sides);
+        foreach (array_keys($sides) as $rank => $side) {
+            $sides[$side] = (int) floor($sides[$side] * $ratios[$rank]);
+        }
+
+        return self::block(
+            $sides['length'],
+            $sides['width'],
+            $sides['height'],
+            array_map(static fn (int $mouth): int => (int) floor($mouth * min($ratios)), $this->mouth),
+        );
     }
 }

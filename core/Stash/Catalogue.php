@@ -153,6 +153,15 @@ final class Catalogue
         return $files;
     }
 
+    /** @return list<non-empty-list<string>> what each kind is called: by its own name first, then what else */
+    public function everyName(): array
+    {
+        return array_values(array_map(
+            static fn (array $line): array => [$line[1]['name'], ...$line[1]['also'] ?? []],
+            array_filter($this->lines),
+        ));
+    }
+
     private function read(string $id): ItemKind
     {
         try {

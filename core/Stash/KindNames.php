@@ -98,6 +98,7 @@ final class KindNames
                     $word === $one => self::WHOLE_WORD,
                     str_starts_with($word, $one) => self::BEGINNING,
                     strlen($one) > 2 && str_contains($word, $one) => self::WITHIN,
+                    strlen($word) > 2 && str_starts_with($one, $word) => self::WITHIN,
                     default => 0,
                 });
             }

@@ -12,6 +12,9 @@ final class LotLimits
 
     public const MINUTES = 100_000;
 
+    /** What one of it weighs. */
+    public const GRAMS = 20_000;
+
     /** Characters, by what they say. */
     public const TEXTS = [
         'name' => 80,

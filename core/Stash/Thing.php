@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Stash;
 
+use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Measure\Size;
 
 /** What a thing is, wherever it is: of what kind, what it is called and like, how large, and what lies in it. */
 final readonly class Thing
 {
-    /** @param list<ItemTrait> $traits */
+    /**
+     * @param  ItemKind  $kind  as this thing has it: with what was said of the thing itself
+     * @param  list<ItemTrait>  $traits
+     * @param  Said  $said  what was said of it, to be kept
+     */
     public function __construct(
         public ItemKind $kind,
         public string $name,
@@ -17,12 +22,13 @@ final readonly class Thing
         public array $traits,
         public ?string $sizeLabel,
         public Inside $inside,
+        public Said $said = new Said,
     ) {}
 
     /** The same with other measures. */
     public function measured(Measures $measures): self
     {
-        return new self($this->kind, $this->name, $measures, $this->traits, $this->sizeLabel, $this->inside);
+        return new self($this->kind, $this->name, $measures, $this->traits, $this->sizeLabel, $this->inside, $this->said);
     }
 
     /** As it goes into a box where it has other measures in its packaging and stays in that; else as it is. */
@@ -31,6 +37,21 @@ final readonly class Thing
         return $packaged === null || $this->measures->packaging !== Packaging::Stays
             ? $this
             : $this->measured(new Measures($packaged, $this->measures->areTaken, Packaging::Stays));
+    }
+
+    /**
+     * The room in it: as it was measured, or as its own measures let expect; null where it has none, or where what is
+     * said to be in it takes it up.
+     */
+    public function hollow(): ?Cavity
+    {
+        $cavity = $this->kind->handling->cavity;
+
+        return match (true) {
+            $cavity === null || ! $this->inside->isEmpty() => null,
+            $this->said->hollow !== null => $this->said->hollow,
+            default => $cavity->grown($this->kind->body->size, $this->measures->size),
+        };
     }
 
     /** As its kind usually is. */

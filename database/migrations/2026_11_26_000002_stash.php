@@ -51,6 +51,7 @@ return new class extends Migration
                 fault_end TEXT CHECK (fault_end IS NULL OR (fault IS NOT NULL
                     AND fault_end IN ('undecided', 'sent-back', 'kept', 'given-on'))),
                 holds TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(holds)),
+                said TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(said)),
                 version INTEGER NOT NULL DEFAULT 1 CHECK (version > 0),
                 back_minor INTEGER NOT NULL DEFAULT 0 CHECK (back_minor >= 0),
                 pack_pieces INTEGER CHECK (pack_pieces BETWEEN 1 AND 10000),
@@ -73,6 +74,17 @@ return new class extends Migration
                 ON lots (crew_id, kind, size_label, got_on, id, pieces, gone, due_on, fault_end);
             CREATE INDEX lots_crew_given ON lots (crew_id, got_on, id) WHERE source = 'given';
             CREATE INDEX lots_crew_gone ON lots (crew_id, got_on, price_state, pieces, gone, paid_minor) WHERE gone > 0;
+
+            CREATE TABLE own_kinds (
+                crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,
+                id TEXT NOT NULL CHECK (id GLOB 'own-[a-z0-9]*' AND length(id) <= 60),
+                category TEXT NOT NULL
+                    CHECK (category IN ('lead', 'soft', 'play', 'school', 'care', 'wear', 'make', 'carry', 'note')),
+                line TEXT NOT NULL CHECK (json_valid(line)),
+                version INTEGER NOT NULL DEFAULT 1 CHECK (version > 0),
+                created_at TEXT, updated_at TEXT,
+                PRIMARY KEY (crew_id, id)
+            ) STRICT;
 
             CREATE TABLE lot_changes (
                 id INTEGER PRIMARY KEY,
@@ -110,6 +122,7 @@ return new class extends Migration
     {
         Schema::drop('target_prices');
         Schema::drop('lot_changes');
+        Schema::drop('own_kinds');
         Schema::drop('lots');
     }
 };

@@ -35,7 +35,7 @@ final class ArrowsTest extends TestCase
         'Policies' => ['Models'],
         'Providers' => ['Crews', 'Database', 'Models', 'Pages', 'Reference', 'Session', 'Support', 'Words'],
         'Queries' => ['Models'],
-        'Reference' => ['Models'],
+        'Reference' => ['Crews', 'Models'],
         'Refusals' => ['Words'],
         'Rules' => ['Words'],
         'Session' => [],

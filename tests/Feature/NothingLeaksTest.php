@@ -10,6 +10,7 @@ use App\Models\Crew;
 use App\Models\CrewGuide;
 use App\Models\Lot;
 use App\Models\LotChange;
+use App\Models\OwnKind;
 use App\Models\Piece;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Routing\Route;
@@ -59,6 +60,9 @@ final class NothingLeaksTest extends TestCase
             'tick' => 'label',
             'guide' => CrewGuide::factory()->createOne(['crew_id' => $this->theirBox->crew_id])->slug,
             'id' => 'our-own',
+            'kind' => OwnKind::query()->create([
+                'crew_id' => $this->theirBox->crew_id, 'id' => 'own-lamp', 'category' => 'make', 'line' => [],
+            ])->id,
             'import' => '01arz3ndektsv4rrffq69g5fav',
             'change' => (string) LotChange::factory()->createOne([
                 'lot_id' => $this->theirLot->id,

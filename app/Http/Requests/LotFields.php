@@ -47,7 +47,7 @@ trait LotFields
             ...array_fill_keys(
                 [
                     'price', 'list_price', 'place', 'due_on', 'size_label', 'note', 'tags', 'kept', 'materials',
-                    'desk',
+                    'desk', 'form', 'smallest', 'cord', 'grams', 'hollow', 'mouth',
                 ],
                 ['nullable', 'string'],
             ),
@@ -59,6 +59,7 @@ trait LotFields
             'minutes' => ['bail', 'nullable', 'integer'],
             'pack_pieces' => ['bail', 'nullable', 'integer'],
             'is_free' => ['boolean'], 'is_measured' => ['boolean'], 'is_packaged' => ['boolean'],
+            'is_solid' => ['boolean'],
             'packaged_length' => $packaged, 'packaged_width' => $packaged, 'packaged_height' => $packaged,
             'colours' => ['array', 'max:3'],
             'colours.*' => ['bail', 'string', 'regex:/^#[0-9a-fA-F]{6}$/'],

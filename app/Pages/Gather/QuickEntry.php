@@ -36,11 +36,14 @@ final readonly class QuickEntry
     /** So much of a text is read; what is longer is refused all the same. */
     private const LONGEST = 100;
 
+    /** So many kinds are named that a line may mean. */
+    private const LIKELY = 3;
+
     /** What a line says of its lot; the rest is said once, above. */
     private const OF_A_LINE = ['kind', 'name', 'pieces', 'price'];
 
     /**
-     * @param  list<array{kind: ItemKind|null, name: string, pieces: string, paid: string, lot: LotValue|null}>  $rows
+     * @param  list<array{kind: ItemKind|null, asked: string, name: string, pieces: string, paid: string, lot: LotValue|null}>  $rows
      *     as typed, empty ones too
      */
     private function __construct(
@@ -72,7 +75,7 @@ final readonly class QuickEntry
         $rows = [];
         foreach ($typed as $index => $cells) {
             $row = self::row(is_array($cells) ? array_map(self::text(...), $cells) : [], $catalogue);
-            $rows[] = self::isFilled($row) ? self::read($index, $row, $receipt, $reader, $wrong) : $row;
+            $rows[] = self::isFilled($row) ? self::read($index, $row, $receipt, $reader, $catalogue, $wrong) : $row;
         }
         $filled = array_keys(array_filter($rows, self::isFilled(...)));
         $wanted = min(self::MOST_ROWS, max(self::ROWS, 1 + (int) end($filled) + self::SPARE_ROWS));
@@ -129,14 +132,15 @@ final readonly class QuickEntry
 
     /**
      * @param  array<array-key, string>  $typed
-     * @return array{kind: ItemKind|null, name: string, pieces: string, paid: string, lot: LotValue|null}
+     * @return array{kind: ItemKind|null, asked: string, name: string, pieces: string, paid: string, lot: LotValue|null}
      */
     private static function row(array $typed, Catalogue $catalogue): array
     {
         $kind = $typed['kind'] ?? '';
 
         return [
-            'kind' => $catalogue->has($kind) ? $catalogue->get($kind) : null,
+            'kind' => $catalogue->named($kind),
+            'asked' => $kind,
             'name' => $typed['name'] ?? '',
             'pieces' => $typed['pieces'] ?? '',
             'paid' => $typed['paid'] ?? '',
@@ -145,14 +149,21 @@ final readonly class QuickEntry
     }
 
     /**
-     * @param  array{kind: ItemKind|null, name: string, pieces: string, paid: string, lot: LotValue|null}  $row
+     * @param  array{kind: ItemKind|null, asked: string, name: string, pieces: string, paid: string, lot: LotValue|null}  $row
      * @param  array<string, string>  $receipt  what holds for every line
-     * @return array{kind: ItemKind|null, name: string, pieces: string, paid: string, lot: LotValue|null}
+     * @return array{kind: ItemKind|null, asked: string, name: string, pieces: string, paid: string, lot: LotValue|null}
      */
-    private static function read(int $index, array $row, array $receipt, LotReader $reader, MessageBag $wrong): array
+    private static function read(
+        int $index,
+        array $row,
+        array $receipt,
+        LotReader $reader,
+        Catalogue $catalogue,
+        MessageBag $wrong,
+    ): array
     {
         if ($row['kind'] === null) {
-            $wrong->add("rows.{$index}", Words::of('gather/quick.kind'));
+            $wrong->add("rows.{$index}", self::whichKind($row['asked'], $catalogue));
 
             return $row;
         }
@@ -171,6 +182,21 @@ final readonly class QuickEntry
         return $row;
     }
 
+    /** What a line is told that names no kind: to say one, or which it may be. */
+    private static function whichKind(string $asked, Catalogue $catalogue): string
+    {
+        $likely = array_map(
+            static fn (ItemKind $kind): string => $kind->name,
+            $catalogue->found($asked, self::LIKELY),
+        );
+
+        return match (true) {
+            $asked === '' => Words::of('gather/quick.kind'),
+            $likely === [] => Words::of('gather/quick.kind-unknown', ['name' => $asked]),
+            default => Words::of('gather/quick.kind-likely', ['name' => $asked, 'kinds' => implode(', ', $likely)]),
+        };
+    }
+
     private static function money(string $text, Currency $currency, MessageBag $wrong): ?Money
     {
         try {
@@ -182,9 +208,9 @@ final readonly class QuickEntry
         }
     }
 
-    /** @param array{kind: ItemKind|null, name: string, pieces: string, paid: string} $row */
+    /** @param array{kind: ItemKind|null, asked: string, name: string, pieces: string, paid: string} $row */
     private static function isFilled(array $row): bool
     {
-        return $row['kind'] !== null || $row['name'].$row['paid'] !== '' || ! in_array($row['pieces'], ['', '1'], true);
+        return $row['asked'].$row['name'].$row['paid'] !== '' || ! in_array($row['pieces'], ['', '1'], true);
     }
 }

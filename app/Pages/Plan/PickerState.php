@@ -37,7 +37,7 @@ final readonly class PickerState
             $tab,
             trim($text('q')),
             Category::tryFrom($text('lane')),
-            $catalogue->has($kind) ? $catalogue->get($kind) : null,
+            $catalogue->named($kind),
             $text('need') === '' ? null : $text('need'),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Box\Files;
 
+use PluckyWren\Core\Box\PieceChoices;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Fit\Files\Fields;
 use PluckyWren\Core\Fit\Files\MalformedFile;
@@ -22,6 +23,7 @@ use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Measures;
 use PluckyWren\Core\Stash\Packaging;
 use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Said;
 use PluckyWren\Core\Stash\Source;
 use PluckyWren\Core\Stash\Thing;
 
@@ -53,6 +55,10 @@ final readonly class PieceFields
             $isToBuy ? Price::unknown() : $this->price($fields, $pack),
             $isToBuy ? null : ($fields->has('source') ? $fields->choice('source', Source::class) : Source::Shop),
             $fields->has('done') ? $this->enums($fields, 'done', Task::tryFrom(...)) : [],
+            new PieceChoices(
+                $fields->has('countsAs') ? $fields->text('countsAs') : null,
+                $fields->has('into') ? $fields->text('into') : null,
+            ),
         );
         $place = $fields->has('place') ? $fields->text('place') : '';
         array_map($fields->ignore(...), [
@@ -70,6 +76,9 @@ final readonly class PieceFields
             'staysInPackaging',
             'done',
             'holds',
+            'said',
+            'countsAs',
+            'into',
         ]);
         $fields->nothingElse();
 
@@ -79,8 +88,10 @@ final readonly class PieceFields
     /** @throws MalformedFile */
     private function thing(Fields $fields, ItemKind $kind): Thing
     {
+        $said = $fields->has('said') ? SaidOfPiece::read($fields->object('said')) : new Said;
+
         return new Thing(
-            $kind,
+            $said->of($kind),
             $fields->has('name') ? $fields->text('name') : $kind->name,
             new Measures(
                 $fields->has('size') ? $this->size($fields) : $kind->body->size,
@@ -93,6 +104,7 @@ final readonly class PieceFields
             $fields->has('traits') ? $this->enums($fields, 'traits', ItemTrait::tryFrom(...)) : $kind->care->traits,
             $fields->has('sizeLabel') ? $fields->text('sizeLabel') : null,
             Inside::ofCounts($fields->has('holds') ? $this->holds($fields) : [], $this->catalogue),
+            $said,
         );
     }
 
@@ -128,6 +140,9 @@ final readonly class PieceFields
             'staysInPackaging' => $thing->measures->packaging === Packaging::Stays ? true : null,
             'done' => $piece->done === [] ? null : array_column($piece->done, 'value'),
             'holds' => $thing->inside->isEmpty() ? null : $thing->inside->counts(),
+            'said' => SaidOfPiece::write($thing->said),
+            'countsAs' => $piece->choices->countsAs,
+            'into' => $piece->choices->into,
         ], static fn (mixed $value): bool => $value !== null);
     }
 

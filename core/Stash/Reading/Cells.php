@@ -83,6 +83,19 @@ final class Cells
         return $this->once($field, 'length', static fn (string $text): int => Length::parse($text)->tenths);
     }
 
+    /** @return list<int> tenths of a millimetre, from sides written like “12 x 8 x 5”; none where nothing was typed */
+    public function sides(string $field): array
+    {
+        $text = $this->text($field);
+        $parts = preg_split('/\s*[x×*]\s*/ui', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $sides = $this->attempt(
+            $field,
+            static fn (): array => array_map(static fn (string $side): int => Length::parse($side)->tenths, $parts),
+        ) ?? [];
+
+        return array_values($sides);
+    }
+
     public function number(string $field, int $least, int $most, string $says = 'number'): ?int
     {
         $text = $this->text($field);

@@ -8,6 +8,7 @@ use ArrayObject;
 use DateTimeImmutable;
 use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Colour\Palette;
+use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\PriceState;
@@ -22,6 +23,8 @@ use PluckyWren\Core\Stash\Measures;
 use PluckyWren\Core\Stash\Origin;
 use PluckyWren\Core\Stash\Packaging;
 use PluckyWren\Core\Stash\Remarks;
+use PluckyWren\Core\Stash\Said;
+use PluckyWren\Core\Stash\SaidFields;
 use PluckyWren\Core\Stash\Source;
 use PluckyWren\Core\Stash\Thing;
 
@@ -31,7 +34,8 @@ use PluckyWren\Core\Stash\Thing;
  *
  * Fields: kind (its id or its name), name, pieces, price (for all of them), price_state, list_price, pack_pieces,
  * source, place, got_on, due_on, length, width, height, is_measured, packaged_length, packaged_width, packaged_height,
- * is_packaged, size_label, traits (“none” for none), colours, holds, note, tags, kept, materials, minutes, desk.
+ * is_packaged, size_label, traits (“none” for none), colours, holds, note, tags, kept, materials, minutes, desk,
+ * form, is_solid, smallest, cord, grams, hollow, mouth.
  */
 final readonly class LotReader
 {
@@ -104,17 +108,44 @@ final readonly class LotReader
             .$cells->text('packaged_height') !== '';
         $label = $cells->textOrNull('size_label');
 
+        $said = $this->said($cells, $kind);
+        $traits = $cells->text('traits') === '' ? $kind->care->traits : self::traits($cells);
+
         return new Thing(
-            $kind,
+            $said->of($kind),
             $cells->textOrNull('name') ?? $kind->name,
             new Measures(
                 $size,
                 $cells->isYes('is_measured') || $size != $kind->body->size,
                 Packaging::of($isPackaged, $isPackaged && $cells->isYes('is_packaged')),
             ),
-            $cells->text('traits') === '' ? $kind->care->traits : self::traits($cells),
+            // Nothing comes off a solid piece, whatever its kind is usually like.
+            $said->isSolid
+                ? array_values(array_filter($traits, static fn (ItemTrait $one): bool => $one !== ItemTrait::SmallPart))
+                : $traits,
             $kind->care->isWorn ? $label : null,
             $this->inside($cells),
+            $said,
+        );
+    }
+
+    /** What is typed as its kind is anyway is not said. */
+    private function said(Cells $cells, ItemKind $kind): Said
+    {
+        $form = Form::tryFrom($cells->text('form'));
+        $smallest = $cells->sides('smallest');
+        $smallest === [] || count($smallest) === 3 || $cells->refuse('smallest', 'sides');
+        $hollow = $cells->sides('hollow');
+        in_array(count($hollow), [0, 2, 3], true) || $cells->refuse('hollow', 'sides');
+        $grams = $cells->number('grams', 1, LotLimits::GRAMS);
+
+        return new Said(
+            $form === $kind->handling->form ? null : $form,
+            $cells->isYes('is_solid'),
+            count($smallest) === 3 ? new Size($smallest[0], $smallest[1], $smallest[2]) : null,
+            $cells->tenths('cord'),
+            $grams,
+            SaidFields::hollow($hollow, $cells->sides('mouth')),
         );
     }
 

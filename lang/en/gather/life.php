@@ -80,6 +80,7 @@ return [
         'minutes' => 'minutes',
         'desk' => 'how the price came about',
         'holds' => 'what it holds',
+        'said' => 'how it differs from its kind',
         'fault' => 'what is wrong',
         'fault_end' => 'what became of it',
         'giver' => 'giver',

@@ -37,6 +37,8 @@ return [
         'past-day' => 'A day from 2000 up to today, please.',
         'due_on' => 'A day, please, or nothing where it is here.',
         'contents' => '“:text” is no kind of thing we know. Write how many and what, like “2 Pencil”.',
+        'sides' => 'Sides with × between them, like 25 × 12 × 10.',
+        'grams' => 'Whole grams, please, or nothing.',
         'packaging' => 'All three sides of the packaging, please.',
     ],
 
@@ -115,6 +117,34 @@ return [
         'paint' => 'paint',
         'bean-filled' => 'bean filling',
         'sweet' => 'wrapped hard sweets',
+    ],
+
+    // How a thing packs.
+    'forms' => [
+        'rigid' => 'stiff: keeps its shape',
+        'sheet' => 'flat sheet',
+        'bendable' => 'bends',
+        'cloth' => 'cloth: folds',
+        'soft' => 'soft: can be pressed',
+        'loose' => 'loose in a bag',
+    ],
+
+    // What is said of a thing itself, where it is other than its kind usually is.
+    'said' => [
+        'title' => 'How this one differs from its kind',
+        'form' => 'How it packs',
+        'solid' => 'One solid piece, nothing comes off',
+        'smallest' => 'Its smallest part',
+        'smallest-is' => 'smallest part :what mm',
+        'cord' => 'Its longest cord',
+        'cord-is' => 'cord :what mm',
+        'grams' => 'Weight in grams',
+        'grams-is' => ':what g',
+        'hollow' => 'Room inside',
+        'hollow-is' => 'room inside :what mm',
+        'mouth' => 'Its opening',
+        'mouth-is' => 'opening :what mm',
+        'hint' => 'Only what you know. Room inside: length × width × height, or across × deep where it is round.',
     ],
 
     'measuring' => [

@@ -3,6 +3,7 @@
 <nav aria-label="Gather" class="no-print mb-4 flex flex-wrap gap-x-5 gap-y-1">
     @foreach (['gather' => 'The stash', 'quick' => 'Quick entry', 'price-desk' => 'Price desk',
         'pocket' => 'Pocket desk', 'shopping' => 'Shopping list', 'money' => 'Money', 'import' => 'In and out',
+        'kinds' => __('gather/kinds.title'),
     ] as $route => $name)
         <a href="{{ route($route) }}"
             @class(['py-1 font-semibold', 'border-b-[3px] border-next no-underline' => $on === $route,

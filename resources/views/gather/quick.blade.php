@@ -38,17 +38,9 @@
                     @endphp
                     <div class="receipt-row border-t-[1.5px] border-line py-1.5">
                         <label class="sr-only" for="kind-{{ $index }}">Kind, line {{ $index + 1 }}</label>
-                        <select class="input" id="kind-{{ $index }}" name="rows[{{ $index }}][kind]" @if ($wrong !== '')
-                            aria-invalid="true" aria-describedby="row-{{ $index }}-wrong" @endif>
-                            <option value=""></option>
-                            @foreach ($choices->lanes as $lane)
-                                <optgroup label="{{ __("lanes.{$lane->value}") }}">
-                                    @foreach ($choices->kindsOf($lane) as $kind)<option value="{{ $kind->id }}"
-                                            @selected($row['kind']?->id === $kind->id)>{{ $kind->name }}</option>
-                                            @endforeach
-                                </optgroup>
-                            @endforeach
-                        </select>
+                        <x-kind-input :kind="$row['kind']" :typed="$row['asked']" :id="'kind-'.$index"
+                            :name="'rows['.$index.'][kind]'" :aria-invalid="$wrong !== '' ? 'true' : false"
+                            :aria-describedby="$wrong !== '' ? 'row-'.$index.'-wrong' : false" />
                         <label class="sr-only" for="name-{{ $index }}">Called, line {{ $index + 1 }}</label>
                         <input class="input" id="name-{{ $index }}" name="rows[{{ $index }}][name]"
                             value="{{ $row['name'] }}" placeholder="{{ $row['kind']?->name }}" maxlength="200"

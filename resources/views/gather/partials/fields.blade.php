@@ -19,14 +19,17 @@
     $measure = fn (string $side) => $isRefused ? $typed($side) : $mm($size->{$side});
 @endphp
 
-<x-field name="kind" label="What kind of thing is it?" :$bag id="f-kind">
-    <x-kind-select :$kind id="f-kind" empty="Choose…" required data-focus
+<x-field name="kind" :label="__('gather/kinds.ask')" :$bag id="f-kind">
+    <x-kind-input :$kind :typed="$asked" id="f-kind" required data-focus
         hx-get="{{ $kindAddress }}" hx-target="{{ $kindTarget }}" hx-swap="outerMorph" hx-trigger="change"
         hx-include="#f-name, #f-named-by, #f-price, #f-pieces, #f-free, #f-source, #f-place, #f-got-on,
             #f-quantity, [name='pick'], [name='from']" />
 </x-field>
 <noscript><button class="button small mt-2" formmethod="get" formaction="{{ $kindAddress }}" formnovalidate>
-        Use this kind</button></noscript>
+        {{ __('gather/kinds.change') }}</button></noscript>
+@if ($kind === null && $asked !== '')
+    @include('gather.partials.likely-kinds')
+@endif
 
 @if ($lot?->desk)
     <p class="mt-2"><a class="link" href="{{ route('price-desk').'?'.$lot->desk }}">How its price came about</a></p>
@@ -100,7 +103,8 @@
         <details class="sm:col-span-6"
             @if ($errors->getBag($bag)->hasAny(['colours', 'colours.*', 'packaged_length', 'packaged_width',
                 'packaged_height', 'materials', 'minutes', 'list_price', 'pack_pieces', 'due_on', 'traits', 'note',
-                'tags', 'kept', 'holds'])) open @endif>
+                'tags', 'kept', 'holds', 'form', 'smallest',
+                'cord', 'grams', 'hollow', 'mouth'])) open @endif>
             <summary class="link">
                 What it is like
                 ({{ $traits === [] ? 'nothing special'
@@ -164,6 +168,7 @@
                     aria-describedby="f-holds-hint">{{ $typed('holds',
                         $lot ? $write->contents($lot->holds) : '') }}</textarea>
             </x-field>
+            @include('gather.partials.said')
             <x-field class="mt-3" name="note" label="Note" :$bag id="f-note">
                 <textarea class="input" id="f-note" name="note" rows="2"
                     maxlength="1000">{{ $typed('note', $lot?->note) }}</textarea>

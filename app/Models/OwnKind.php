@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToCrew;
+use Illuminate\Database\Eloquent\Model;
+use PluckyWren\Core\Stash\Category;
+use PluckyWren\Core\Stash\KindReader;
+
+/**
+ * A kind of thing that a crew made itself, as a file of kinds would have it.
+ *
+ * @phpstan-import-type KindData from KindReader
+ *
+ * @property int $crew_id
+ * @property string $id
+ * @property Category $category
+ * @property KindData $line
+ * @property int $version
+ */
+final class OwnKind extends Model
+{
+    use BelongsToCrew;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $fillable = ['crew_id', 'id', 'category', 'line', 'version'];
+
+    /** @var array<string, string> */
+    protected $casts = ['category' => Category::class, 'line' => 'array', 'version' => 'integer'];
+
+    protected $attributes = ['version' => 1];
+
+    /** Ids are a crew's own: two crews may each have an `own-kite`. */
+    protected function setKeysForSaveQuery($query)
+    {
+        return parent::setKeysForSaveQuery($query)->where('crew_id', $this->crew_id);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'title' => 'Our kinds of things',
+    'what-for' => 'Kinds that Plucky Wren did not know and your crew described. They work like any other: in the '
+        .'stash, on lists, for must-haves and for the rules.',
+    'none' => 'None yet. Type a thing’s name where you are asked what kind it is; if nothing fits, describe it there '
+        .'in a few answers.',
+    'new' => 'Describe a new kind',
+    'ask' => 'What kind of thing is it?',
+    'type' => 'Type its name: soap, jump rope, doll…',
+    'likely' => 'Do you mean one of these?',
+    'unknown' => 'No kind goes by “:name”.',
+    'something-else' => 'Something else: describe it',
+    'something-else-named' => '“:name” is something else: describe it',
+    'change' => 'Show this kind',
+    'name' => 'What it is called',
+    'also' => 'What else people call it',
+    'also-hint' => 'With commas between: lamp, night lamp.',
+    'lane' => 'Where it belongs',
+    'like' => 'Most like…',
+    'like-hint' => 'A kind we know. Its form, cautions and ages are taken over; you can correct them afterwards.',
+    'counts-as' => 'It may stand in for that where the drive asks for one',
+    'size' => 'How large it usually is, if you know',
+    'length' => 'Length',
+    'width' => 'Width',
+    'height' => 'Height',
+    'save' => 'Save this kind',
+    'cancel' => 'Cancel',
+    'correct' => 'Correct “:name”',
+    'form' => 'How it packs',
+    'traits' => 'What it is like',
+    'ages' => 'For children from',
+    'ages-to' => 'to, in years',
+    'grams' => 'Weight of one, in grams',
+    'solid' => 'One solid piece, nothing comes off',
+    'lots' => '{0} none in the stash|{1} one in the stash|[2,*] :count in the stash',
+    'join' => 'It is the same as another kind…',
+    'join-why' => 'Everything of this kind becomes one of the other; this kind is gone then.',
+    'join-into' => 'The other kind',
+    'join-do' => 'Join them',
+    'drop' => 'Delete this kind…',
+    'drop-why' => 'Only while there is nothing of it, in the stash or on a list.',
+    'drop-do' => 'Delete it',
+    'file' => 'Share your kinds',
+    'file-why' => 'A file for another crew, or for safe keeping.',
+    'save-file' => 'Save as a file',
+    'take-in' => 'Take kinds in from a file',
+    'take-in-do' => 'Take them in',
+
+    'kept' => 'The kind “:name” is saved.',
+    'gone' => 'The kind “:name” is deleted.',
+    'joined' => '“:name” is “:into” from now on.',
+    'taken-in' => '{0} You had all of them already.|{1} One kind came in.|[2,*] :count kinds came in.',
+    'in-use' => 'There are things of this kind. Join it with another kind instead.',
+
+    'errors' => [
+        'name' => 'A name of 3 to 40 characters, please.',
+        'there' => 'That is a kind already: “:name”.',
+        'lane' => 'Choose where it belongs.',
+        'like' => 'We know no kind of that name. Choose one from the list, or leave it empty.',
+        'ages' => 'Two ages from 0 to 18 years, the younger first.',
+        'grams' => 'Whole grams, please.',
+        'sides' => 'All three sides, please, or none.',
+        'file' => 'Choose a file of kinds that was saved here, at most 500 KB.',
+        'entry' => 'Part :place of the file is no list of kinds that we can read.',
+    ],
+
+];
