@@ -48,6 +48,10 @@ Route::post('boxes/{box}/from-guide', [PieceController::class, 'storeFromGuide']
     ->can('update', 'box');
 Route::post('boxes/{box}/things', ThingController::class)->name('things.store')->can('update', 'box');
 Route::patch('pieces/{piece}', [PieceController::class, 'update'])->name('pieces.update')->can('update', 'piece');
+Route::put('pieces/{piece}/into', [PieceController::class, 'into'])->name('pieces.into')->can('update', 'piece');
+Route::put('pieces/{piece}/counts-as', [PieceController::class, 'countsAs'])
+    ->name('pieces.counts-as')
+    ->can('update', 'piece');
 Route::delete('pieces/{piece}', [PieceController::class, 'destroy'])->name('pieces.destroy')->can('delete', 'piece');
 Route::post('boxes/{box}/answers', [AnswerController::class, 'store'])->name('answers.store')->can('update', 'box');
 Route::delete('boxes/{box}/answers', [AnswerController::class, 'destroy'])

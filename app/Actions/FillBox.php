@@ -136,6 +136,7 @@ final readonly class FillBox
         $this->history->of($piece->box, 'taken-out', function () use ($piece): void {
             $this->refuseUnlessOpen($piece->box);
             Piece::query()->whereKey($piece->id)->delete();
+            self::unload($piece->box_id, $piece->id);
         });
     }
 
@@ -153,7 +154,12 @@ final readonly class FillBox
             $this->refuseUnlessOpen($box);
             foreach (Piece::query()->where('box_id', $box->id)->whereKey(array_keys($counts))->get() as $piece) {
                 $left = $piece->quantity - $counts[$piece->id];
-                $left > 0 ? $piece->update(['quantity' => $left]) : $piece->delete();
+                if ($left > 0) {
+                    $piece->update(['quantity' => $left]);
+                } else {
+                    $piece->delete();
+                    self::unload($box->id, $piece->id);
+                }
             }
         });
     }
@@ -172,6 +178,14 @@ final readonly class FillBox
             $this->takeOut($fresh);
             $this->pick($fresh->box, $lot, $fresh->quantity);
         });
+    }
+
+    /** What rode in a piece that is taken out lies in the box itself from then on. */
+    private static function unload(string $boxId, string $holder): void
+    {
+        foreach (Piece::query()->where('box_id', $boxId)->where('into_id', $holder)->get() as $rider) {
+            $rider->update(['into_id' => null]);
+        }
     }
 
     private function takeOffList(Box $box, string $kind, int $quantity): void

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use PluckyWren\Core\Box\PieceChoices;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
@@ -27,6 +28,8 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property string|null $kind
  * @property int $quantity
  * @property list<Task> $done
+ * @property string|null $counts_as the guide's need that it fills, where someone said so
+ * @property string|null $into_id the piece in which it rides
  * @property CarbonImmutable $updated_at
  * @property Box $box
  * @property Lot|null $lot
@@ -40,7 +43,7 @@ final class Piece extends Model
 
     use HasUlids;
 
-    protected $fillable = ['crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done'];
+    protected $fillable = ['crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done', 'counts_as', 'into_id'];
 
     protected $attributes = ['done' => '[]'];
 
@@ -84,7 +87,9 @@ final class Piece extends Model
             return $this->asItWas;
         }
 
-        return $this->lot?->planned($this->id, $this->quantity, $this->done)
+        $planned = $this->lot?->planned($this->id, $this->quantity, $this->done)
             ?? PlannedPiece::toBuy($this->id, $this->itemKind(), $this->quantity);
+
+        return $planned->choosing(new PieceChoices($this->counts_as, $this->into_id));
     }
 }

@@ -43,7 +43,7 @@ final class FitProblem
             : (self::needFor($piece, $plan->guide->wishes, $plan) !== null ? self::VALUE_WISH : self::VALUE_OTHER);
         $kind = $piece->kind;
 
-        return new Item(
+        $item = new Item(
             $piece->id,
             $piece->name,
             $piece->thing->measures->size,
@@ -61,6 +61,9 @@ final class FitProblem
             $kind->handling->isGentle,
             $kind->body->grams === null ? null : (float) $kind->body->grams,
         );
+        $holder = $plan->pieceIn($piece);
+
+        return $holder === null ? $item : $item->riding(Holders::single($holder));
     }
 
     /** @param list<Need> $needs */

@@ -56,6 +56,18 @@ final readonly class Plan
         return $held;
     }
 
+    /** The piece in which another rides; null where it rides in none, or in one that is not there any more. */
+    public function pieceIn(PlannedPiece $rider): ?PlannedPiece
+    {
+        foreach ($rider->choices->into === null ? [] : $this->pieces as $piece) {
+            if ($piece->id === $rider->choices->into && $piece->id !== $rider->id && $piece->choices->into === null) {
+                return $piece;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<PlannedPiece> */
     public function ofCategory(Category $category): array
     {

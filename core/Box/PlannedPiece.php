@@ -61,6 +61,12 @@ final readonly class PlannedPiece
         return new self($this->id, $this->thing, $quantity, $this->price, $this->source, $this->done, $this->choices);
     }
 
+    /** As it is, but for what was decided about it. */
+    public function choosing(PieceChoices $choices): self
+    {
+        return new self($this->id, $this->thing, $this->quantity, $this->price, $this->source, $this->done, $choices);
+    }
+
     /** What all of them cost, or null where the price is not known. */
     public function cost(): ?ExactAmount
     {

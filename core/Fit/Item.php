@@ -15,6 +15,7 @@ final readonly class Item
      *     default
      * @param  bool  $measured  whether the sides were measured by hand, not taken from its kind
      * @param  bool  $gentle  nothing hard on top
+     * @param  string|null  $into  the id of the piece in which it must ride; null where it may lie anywhere
      */
     public function __construct(
         public string $id,
@@ -32,6 +33,7 @@ final readonly class Item
         public ?Cavity $cavity = null,
         public bool $gentle = false,
         public ?float $weightG = null,
+        public ?string $into = null,
     ) {}
 
     public function leastSide(): int
@@ -70,9 +72,33 @@ final readonly class Item
         );
     }
 
+    /** Determine if things can be tucked between its pages, or its leaves. */
+    public function hasPages(): bool
+    {
+        return $this->cavity === null && in_array($this->form, [Form::Sheet, Form::Bendable], true);
+    }
+
     public function times(int $quantity): self
     {
         return $this->copy(['quantity' => $quantity]);
+    }
+
+    /** The same, but riding in a piece: whatever it could hold itself, it holds nothing then. */
+    public function riding(string $holder): self
+    {
+        return new self(
+            $this->id, $this->name, $this->size, $this->form, $this->quantity, $this->value, $this->must,
+            $this->firstSight, $this->keepUpright, $this->measured, $this->squeeze, $this->minSide, null,
+            $this->gentle, $this->weightG, $holder,
+        );
+    }
+
+    /** @param int $tenths of a millimetre */
+    public function thickerBy(int $tenths): self
+    {
+        [$length, $width, $thickness] = $this->size->sides();
+
+        return $this->sized(new Size($length, $width, $thickness + $tenths));
     }
 
     public function sized(Size $size): self
@@ -93,7 +119,7 @@ final readonly class Item
             $changed['id'] ?? $this->id, $this->name, $changed['size'] ?? $this->size, $this->form,
             $changed['quantity'] ?? $this->quantity, $this->value, $this->must, $this->firstSight,
             $this->keepUpright, $this->measured, $this->squeeze, $changed['minSide'] ?? $this->minSide, $this->cavity,
-            $this->gentle, $this->weightG,
+            $this->gentle, $this->weightG, $this->into,
         );
     }
 
@@ -110,6 +136,7 @@ final readonly class Item
             (int) $this->firstSight,
             (int) $this->gentle,
             $this->minSide ?? '',
+            $this->into ?? '',
         ]);
     }
 }

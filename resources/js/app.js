@@ -7,6 +7,7 @@ import { nameWhatIsTouched } from './drawing.js';
 import { sayWhatThePageSays } from './answer.js';
 import { announceGauges, askOnlyTheLatest, countWhatIsUnderWay, emptyWhatWentIn, keepFocus, keepGaugesInSight, sayWhatFailed, showHowItGoes, showWhatIsWrong } from './swaps.js';
 import { keepWhatIsTyped } from './typed.js';
+import './into.js';
 
 window.Alpine = Alpine;
 window.htmx = htmx;

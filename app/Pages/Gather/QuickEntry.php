@@ -160,8 +160,7 @@ final readonly class QuickEntry
         LotReader $reader,
         Catalogue $catalogue,
         MessageBag $wrong,
-    ): array
-    {
+    ): array {
         if ($row['kind'] === null) {
             $wrong->add("rows.{$index}", self::whichKind($row['asked'], $catalogue));
 

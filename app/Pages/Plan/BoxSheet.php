@@ -10,6 +10,7 @@ use App\Words\Words;
 use PluckyWren\Core\Box\Carton;
 use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\Gauges;
+use PluckyWren\Core\Box\Holders;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Colour\Colour;
@@ -26,6 +27,7 @@ use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Whereabouts;
 use PluckyWren\Core\Guide\Finding;
+use PluckyWren\Core\Guide\Need;
 use PluckyWren\Core\Guide\Overruled;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Money\Money;
@@ -44,6 +46,8 @@ final class BoxSheet
 
     private ?Drawing $drawing = null;
 
+    private ?Holders $holders = null;
+
     public function __construct(
         public readonly Box $box,
         public readonly Plan $plan,
@@ -54,14 +58,53 @@ final class BoxSheet
         $this->planned = array_column($plan->pieces, null, 'id');
     }
 
-    /** @return list<Piece> */
+    /** @return list<Piece> those of a lane, and after each what rides in it, of whatever lane that is */
     public function lane(Category $category): array
+    {
+        $rows = [];
+        foreach ($this->box->contents() as $piece) {
+            $isOfLane = $this->planned[$piece->id]->kind->category === $category;
+            if ($isOfLane && ! $this->isRider($piece)) {
+                array_push($rows, $piece, ...$this->ridersOf($piece));
+            }
+        }
+
+        return $rows;
+    }
+
+    /** Determine if a piece rides in another. */
+    public function isRider(Piece $piece): bool
+    {
+        return $this->plan->pieceIn($this->planned[$piece->id]) !== null;
+    }
+
+    /** @return list<Piece> */
+    private function ridersOf(Piece $holder): array
     {
         return array_values(
             $this->box->contents()
-                ->filter(fn (Piece $piece): bool => $this->planned[$piece->id]->kind->category === $category)
+                ->filter(fn (Piece $piece): bool => $this->plan->pieceIn($this->planned[$piece->id])?->id === $holder->id)
                 ->all(),
         );
+    }
+
+    /** @return array<string, string> names of the pieces that a piece may ride in, by their ids */
+    public function holdersFor(Piece $piece): array
+    {
+        $this->holders ??= new Holders($this->plan);
+
+        return array_column($this->holders->likelyFor($this->planned[$piece->id]), 'name', 'id');
+    }
+
+    /** @return array<string, string> names of what the guide asks of this child, and wishes, by the id of the need */
+    public function needNames(): array
+    {
+        $asked = array_filter(
+            [...$this->plan->guide->needs, ...$this->plan->guide->wishes],
+            fn (Need $need): bool => $need->countFor($this->plan->recipient) > 0,
+        );
+
+        return array_column($asked, 'name', 'id');
     }
 
     /** Get the open box with all that goes in; drawn once, as a view asks for it again and again. */

@@ -20,7 +20,8 @@ final class NestedFit implements Rule
         $breaches = [];
         foreach ($packing->contents as $holderId => $contents) {
             $holder = $placed[$holderId] ?? null;
-            $cavity = ($packing->items[$holderId] ?? null)?->cavity;
+            $item = $packing->items[$holderId] ?? null;
+            $cavity = $item?->hasPages() === true ? Cavity::pouch(0) : $item?->cavity;
             if ($holder === null || $holder->in !== null || $cavity === null) {
                 $breaches[] = "{$holderId} holds something but cannot.";
 

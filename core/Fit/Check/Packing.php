@@ -23,7 +23,7 @@ final readonly class Packing
 
     public function __construct(public Problem $problem, public Result $result)
     {
-        $this->items = $problem->singles();
+        $items = $problem->singles();
         $solids = [];
         $contents = [];
         foreach ($result->placements as $placement) {
@@ -36,6 +36,15 @@ final readonly class Packing
                 $solids[] = new Solid($placement, $part, $index);
             }
         }
+        foreach ($contents as $holder => $inside) {
+            // Leaves between its pages make a book as much thicker.
+            if (isset($items[$holder]) && $items[$holder]->hasPages()) {
+                $items[$holder] = $items[$holder]->thickerBy(array_sum(
+                    array_map(static fn (Placement $placement): int => $placement->parts[0]->h, $inside),
+                ));
+            }
+        }
+        $this->items = $items;
         $this->solids = $solids;
         $this->contents = $contents;
     }

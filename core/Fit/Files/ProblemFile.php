@@ -63,6 +63,15 @@ final class ProblemFile
                 $seen[$single->id] = true;
             }
         }
+        $holders = $seen + array_fill_keys(array_column($problem->items, 'id'), true);
+        foreach ($problem->items as $index => $item) {
+            if ($item->into !== null && (! isset($holders[$item->into]) || $item->into === $item->id)) {
+                $fields->refuse("items[{$index}].into", 'names no other item');
+            }
+            if ($item->into !== null && $item->cavity !== null) {
+                $fields->refuse("items[{$index}].into", 'is only for what holds nothing itself');
+            }
+        }
         foreach ($problem->pinned as $index => $placement) {
             if (! isset($seen[$placement->id])) {
                 $fields->refuse("pinned[{$index}].id", 'names no item');
@@ -113,6 +122,7 @@ final class ProblemFile
             $fields->has('cavity') ? self::cavity($fields->object('cavity')) : null,
             $flag('gentle', false),
             $fields->has('weight_g') ? $fields->number('weight_g', 0, 100_000) : null,
+            $fields->has('into') ? $fields->text('into') : null,
         );
         array_map($fields->ignore(...), [
             'name',
@@ -127,6 +137,7 @@ final class ProblemFile
             'cavity',
             'gentle',
             'weight_g',
+            'into',
             'meta',
         ]);
         $fields->nothingElse();
@@ -215,6 +226,7 @@ final class ProblemFile
             'cavity' => null,
             'gentle' => false,
             'weight_g' => null,
+            'into' => null,
         ];
         $given = [
             'quantity' => $item->quantity,
@@ -228,6 +240,7 @@ final class ProblemFile
             'cavity' => $item->cavity === null ? null : self::cavityFields($item->cavity),
             'gentle' => $item->gentle,
             'weight_g' => $item->weightG,
+            'into' => $item->into,
         ];
 
         return $fields + array_filter(

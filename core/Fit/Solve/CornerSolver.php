@@ -18,7 +18,7 @@ use PluckyWren\Core\Fit\Solver;
 /**
  * Makes attempt after attempt as long as the budget allows, and keeps the best: some go through the pieces and look for
  * a place for each, others through the empty spaces and look for what suits each best; bottles and pouches are filled
- * first. However many pieces there are, an attempt that takes too long ends early, and what it had not placed by then
+ * first, with what must ride in them before all. However many pieces there are, an attempt that takes too long ends early, and what it had not placed by then
  * stays out.
  */
 final class CornerSolver implements Solver
@@ -28,6 +28,8 @@ final class CornerSolver implements Solver
 
     public function solve(Problem $problem, Budget $budget, int $seed = 1): Result
     {
+        $riders = new Riders($problem, $seed, $budget);
+        $problem = $riders->problem();
         $items = $problem->singles();
         $pinned = array_column($problem->pinned, 'id');
         $free = array_values(
@@ -44,10 +46,11 @@ final class CornerSolver implements Solver
         $reason = $this->reasons($problem, $items, $budget);
 
         return new Result(
-            Steps::number($best->placements, $problem->pinned),
+            Steps::number($riders->with($best->placements), $problem->pinned),
             [
                 ...$larger,
                 ...array_map(static fn (Item $item): LeftOut => new LeftOut($item->id, $reason($item)), $best->leftOut),
+                ...$riders->leftOut($best->placements),
             ],
             $best->merit->closure,
             $this->fill($problem, [...$problem->pinned, ...$best->placements]),

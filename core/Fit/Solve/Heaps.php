@@ -13,8 +13,11 @@ use PluckyWren\Core\Fit\Item;
  */
 final class Heaps
 {
-    /** @return list<array{int, int, int}> in tenths of a millimetre */
-    public static function in(Item $item, int $long, int $broad, int $high): array
+    /**
+     * @param  bool  $isHeld  whether walls hold it up, so that a roll may stand higher than it is broad
+     * @return list<array{int, int, int}> in tenths of a millimetre
+     */
+    public static function in(Item $item, int $long, int $broad, int $high, bool $isHeld = false): array
     {
         $volume = (int) ceil($item->leastVolume());
         $least = $item->leastSide();
@@ -43,7 +46,7 @@ final class Heaps
                 continue;
             }
             $block[$given] = $thick;
-            if ($item->form !== Form::Cloth || $block[2] <= max($block[0], $block[1])) {
+            if ($isHeld || $item->form !== Form::Cloth || $block[2] <= max($block[0], $block[1])) {
                 $blocks[] = $block;
             }
         }

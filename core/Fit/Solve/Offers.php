@@ -45,12 +45,16 @@ final class Offers
     /** @var list<float> by the kind's number */
     private array $weights = [];
 
-    /** @param array<string, float> $priorities above 1 for what stayed out before, by id */
+    /**
+     * @param  array<string, float>  $priorities  above 1 for what stayed out before, by id
+     * @param  bool  $isHeld  whether what folds is held up by walls, as in a bottle
+     */
     public function __construct(
         public readonly Repertoire $repertoire,
         private readonly SpaceCare $care,
         array $priorities,
         int $seed,
+        private readonly bool $isHeld = false,
     ) {
         $chance = new Chance($seed, $care->chance);
         $this->soft = new SoftOffers;
@@ -184,6 +188,7 @@ final class Offers
             $space[3] - $space[0],
             $space[4] - $space[1],
             $space[5] - $space[2],
+            $this->isHeld,
         );
     }
 
@@ -206,7 +211,8 @@ final class Offers
             $weight = $this->repertoire->kinds[$kind]->model->size->volume() ** $this->care->size
                 * $this->weights[$kind]
                 * $this->care->heapWeight;
-            foreach (Heaps::in($this->repertoire->kinds[$kind]->model, $long, $broad, $high) as [$l, $w, $h]) {
+            $model = $this->repertoire->kinds[$kind]->model;
+            foreach (Heaps::in($model, $long, $broad, $high, $this->isHeld) as [$l, $w, $h]) {
                 $fitting[] = [$l, $w, $h, $weight, $l * $w * $h, $kind, [0, 1, 2], $this->howHeaped($kind)];
             }
         }

@@ -3,6 +3,29 @@
 declare(strict_types=1);
 
 return [
+    'ride' => [
+        'put-into' => 'Put it into…',
+        'label' => 'Goes into',
+        'nothing' => 'nothing: it lies in the box',
+        'in' => '“:name” goes in there now.',
+        'out' => '“:name” lies in the box itself again.',
+        'gone' => 'That is not in this box any more.',
+        'itself' => 'A thing does not go into itself.',
+        'holds' => 'There is something in “:name” already. Take that out of it first.',
+        'rides' => '“:holder” lies in something itself.',
+        'no-hollow' => '“:holder” has no room inside for “:name”.',
+        'no-room' => '“:name” does not go into “:holder” with what is in it.',
+        'try' => 'It may go into: :names.',
+        'is-in' => 'in :holder',
+        'more' => 'More about :name',
+    ],
+    'counts' => [
+        'label' => 'Counts as',
+        'itself-option' => 'what it is',
+        'as' => '“:name” counts as :need in this box.',
+        'itself' => '“:name” counts as what it is.',
+        'is' => 'counts as :need',
+    ],
 
     'gift-asked' => 'The drive asks :gift for each box to be sent.',
     'gift-abroad' => 'The drive asks :gift for each box to be sent. Write what that is for you in :code; the box '

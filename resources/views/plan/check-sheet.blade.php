@@ -39,9 +39,9 @@
                         <ul>
                             @foreach ($pieces as $piece)
                                 @php($planned = $sheet->planned($piece))
-                                <li>
+                                <li @class(['pl-[5mm]' => $sheet->isRider($piece)])>
                                     <span class="tick"></span>
-                                    <span>{{ $planned->name.($planned->quantity > 1 ? " × {$planned->quantity}"
+                                    <span>{{ ($sheet->isRider($piece) ? '↳ ' : '').$planned->name.($planned->quantity > 1 ? " × {$planned->quantity}"
                                         : '').($piece->lot?->size_label ? ", size {$piece->lot->size_label}" :
                                         '').($piece->isToBuy() ? ', to buy' : '') }}</span>
                                     <span class="tabular">{{ $planned->cost() === null ? '–'

@@ -117,7 +117,7 @@ final class KindsTest extends TestCase
         $this->post('/gather/kinds/own-fox-lamp/join', ['into' => 'own-fox-lamp'])->assertSessionHasErrors('into');
         $this->post('/gather/kinds/own-fox-lamp/join', ['into' => 'flashlight'])->assertRedirect('/gather/kinds');
         self::assertSame('torch', $lot->refresh()->kind);
-        self::assertSame(0, OwnKind::query()->count());
+        self::assertFalse(OwnKind::query()->exists());
 
         $this->post('/gather/kinds', self::LAMP);
         $this->delete('/gather/kinds/own-fox-lamp')->assertRedirect('/gather/kinds');
@@ -156,8 +156,7 @@ final class KindsTest extends TestCase
         self::assertSame('Fox lamp', resolve(Catalogue::class)->get('own-fox-lamp')->name);
         $send($file)->assertSessionHas('said', 'You had all of them already.');
         foreach (
-            ['', '[]', '{"format": "x"}', str_replace('rigid', 'wobbly', $file), str_replace('"5-16"', '"9-3"', $file)]
-                as $wrong
+            ['', '[]', '{"format": "x"}', str_replace('rigid', 'wobbly', $file), str_replace('"5-16"', '"9-3"', $file)] as $wrong
         ) {
             if ($wrong !== $file) {
                 $send($wrong)->assertSessionHasErrors('file');

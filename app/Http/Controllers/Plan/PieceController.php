@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Plan;
 
 use App\Actions\BoxHistory;
+use App\Actions\ChoosePiece;
 use App\Actions\FillBox;
 use App\Http\Requests\Plan\QuantityRequest;
 use App\Http\Responses\SheetResponse;
@@ -12,9 +13,11 @@ use App\Models\Box;
 use App\Models\Lot;
 use App\Models\Piece;
 use App\Refusals\CannotChangeBox;
+use App\Refusals\CannotRide;
 use App\Refusals\ChangedMeanwhile;
 use App\Words\Words;
 use Closure;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\MessageBag;
 use PluckyWren\Core\Stash\Catalogue;
@@ -75,14 +78,51 @@ final readonly class PieceController
         );
     }
 
+    /** Put it into another piece, or out of it again. */
+    public function into(Request $request, Piece $piece, ChoosePiece $choosePiece): SheetResponse
+    {
+        $into = $request->string('into')->value();
+
+        return $this->tried(
+            $piece->box,
+            "piece-{$piece->id}",
+            fn () => $choosePiece->into($piece, $into === '' ? null : $into),
+            Words::of($into === '' ? 'plan/boxes.ride.out' : 'plan/boxes.ride.in', ['name' => self::nameOf($piece)]),
+        );
+    }
+
+    /** Say which of the guide's needs it fills. */
+    public function countsAs(Request $request, Piece $piece, ChoosePiece $choosePiece): SheetResponse
+    {
+        $need = $request->string('need')->value();
+        $guide = $piece->box->load(Box::CONTENTS)->plan()->guide;
+        $needs = array_column([...$guide->needs, ...$guide->wishes], 'name', 'id');
+        $need === '' || isset($needs[$need]) || abort(404);
+
+        return $this->tried(
+            $piece->box,
+            "piece-{$piece->id}",
+            fn () => $choosePiece->countsAs($piece, $need === '' ? null : $need),
+            Words::of(
+                $need === '' ? 'plan/boxes.counts.itself' : 'plan/boxes.counts.as',
+                ['name' => self::nameOf($piece), 'need' => $needs[$need] ?? ''],
+            ),
+        );
+    }
+
     public function destroy(Piece $piece): SheetResponse
     {
         return $this->tried(
             $piece->box,
             "piece-{$piece->id}",
             fn () => $this->fillBox->takeOut($piece),
-            Words::of('plan/boxes.taken-out', ['name' => $piece->lot->name ?? $piece->itemKind()->name]),
+            Words::of('plan/boxes.taken-out', ['name' => self::nameOf($piece)]),
         );
+    }
+
+    private static function nameOf(Piece $piece): string
+    {
+        return $piece->lot->name ?? $piece->itemKind()->name;
     }
 
     /** Do it, and say what was done; or say beside the field why it cannot be done. */
@@ -90,7 +130,7 @@ final readonly class PieceController
     {
         try {
             $change();
-        } catch (NotEnoughLeft|CannotChangeBox|ChangedMeanwhile $why) {
+        } catch (NotEnoughLeft|CannotChangeBox|CannotRide|ChangedMeanwhile $why) {
             return SheetResponse::refused($box, new MessageBag(['quantity' => $why->getMessage()]), $bag);
         }
 

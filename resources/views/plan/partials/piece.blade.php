@@ -5,8 +5,11 @@
     $wrong = $errors->getBag($bag)->first('quantity');
     $address = route('pieces.update', $piece);
     $onPiece = $sheet->gauges->flags->onPieceAlone($piece->id);
+    $isOpen = $sheet->box->stage->isOpen();
+    $countsAs = $sheet->needNames()[$planned->choices->countsAs] ?? null;
 @endphp
-<div class="lane-row" id="{{ $bag }}">
+<div @class(['lane-row', 'rider' => $sheet->isRider($piece)]) id="{{ $bag }}" @if ($isOpen)
+    data-piece="{{ $piece->id }}" draggable="true" @endif>
     <span class="min-w-0">
         @if ($piece->lot?->exists)
             <a class="no-underline hover:underline"
@@ -15,6 +18,9 @@
         @else
             {{ $planned->name }}@if ($piece->lot?->size_label)<span
                 class="text-ink-soft">, size {{ $piece->lot->size_label }}</span>@endif
+        @endif
+        @if ($countsAs !== null)
+            <span class="text-ink-soft">· {{ __('plan/boxes.counts.is', ['need' => $countsAs]) }}</span>
         @endif
     </span>
     <span class="from text-ink-soft">
@@ -42,7 +48,7 @@
         @endif
     </span>
     <span class="flex items-center justify-end gap-0.5">
-        @if ($sheet->box->stage->isOpen())
+        @if ($isOpen)
             <form method="post" action="{{ $address }}" hx-post="{{ $address }}"
                 hx-target="#sheet" hx-swap="outerMorph" hx-trigger="change delay:250ms, submit">
                 @method('patch')
@@ -64,6 +70,7 @@
                         d="m3 3.4 10 9.4M12.8 3 3.2 13" fill="none" stroke="currentColor" stroke-width="1.8" /></svg>
                 </button>
             </form>
+            @include('plan.partials.piece-more')
         @else
             <span class="tabular">× {{ $piece->quantity }}</span>
         @endif
