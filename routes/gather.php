@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Gather\ExportController;
 use App\Http\Controllers\Gather\ImportController;
 use App\Http\Controllers\Gather\KindController;
+use App\Http\Controllers\Gather\KitController;
 use App\Http\Controllers\Gather\LotController;
 use App\Http\Controllers\Gather\LotLifeController;
 use App\Http\Controllers\Gather\MoneyController;
@@ -50,6 +51,12 @@ Route::get('gather/shopping.csv', [ExportController::class, 'shopping'])
 Route::get('gather/shopping', [ShoppingController::class, 'show'])->name('shopping')->can('viewAny', Lot::class);
 Route::post('gather/shopping', [ShoppingController::class, 'got'])->name('shopping.got')->can('create', Lot::class);
 Route::post('gather/waiting', WaitingBoxesController::class)->name('waiting')->can('create', Box::class);
+Route::get('gather/kits', [KitController::class, 'index'])->name('kits')->can('viewAny', Lot::class);
+Route::get('gather/kits/new', [KitController::class, 'create'])->name('kits.create')->can('create', Lot::class);
+Route::post('gather/kits', [KitController::class, 'store'])->name('kits.store')->can('create', Lot::class);
+Route::post('gather/kits/{lot}/apart', [KitController::class, 'takeApart'])
+    ->name('kits.apart')
+    ->can('update', 'lot');
 Route::get('gather/kinds', [KindController::class, 'index'])->name('kinds')->can('viewAny', OwnKind::class);
 Route::get('gather/kinds/new', [KindController::class, 'create'])->name('kinds.create')->can('create', OwnKind::class);
 Route::post('gather/kinds', [KindController::class, 'store'])->name('kinds.store')->can('create', OwnKind::class);

@@ -47,14 +47,10 @@ final class LotWriter
             $lot->materials ?? '', (string) $lot->minutes, $lot->due_on?->toDateString() ?? '',
             $lot->gone === 0 ? '' : (string) $lot->gone, $lot->desk ?? '',
             $lot->fault->value ?? '', $lot->fault_end->value ?? '',
-            implode(
-                ', ',
-                array_map(
-                    static fn (string $kind, int $count): string => "{$count} {$kind}",
-                    array_keys($lot->holds),
-                    $lot->holds,
-                ),
-            ),
+            implode(', ', array_map(
+                static fn (array $one): string => "{$one[1]} {$one[0]->id}",
+                $lot->thing()->inside->kinds,
+            )),
         ];
     }
 }

@@ -16,7 +16,6 @@ use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Packaging;
-use PluckyWren\Core\Stash\Thing;
 
 /**
  * What each piece of a box could be swapped for: a smaller one in the stash, itself out of its packaging, folded
@@ -77,15 +76,15 @@ final readonly class SwapCandidates
     /** A pouch or kit as the flat thing it is when empty, and what it holds beside it. */
     private function emptied(PlannedPiece $piece, Item $item, Plan $plan): ?Swap
     {
-        $contents = $piece->thing->inside->kinds;
-        $isUnknown = fn (array $one): bool => ! $this->catalogue->has($one[0]->id);
+        $contents = $piece->thing->inside->things;
+        $isUnknown = fn (array $one): bool => ! $this->catalogue->has($one[0]->kind->id);
         if ($contents === [] || $item->form->keepsItsSides() || array_filter($contents, $isUnknown) !== []) {
             return null;
         }
         $beside = array_map(static fn (array $one): Item => FitProblem::item(
             new PlannedPiece(
-                "{$piece->id}-{$one[0]->id}",
-                Thing::usual($one[0]),
+                "{$piece->id}-{$one[0]->kind->id}",
+                $one[0],
                 $one[1] * $piece->quantity,
                 $piece->price,
                 $piece->source,

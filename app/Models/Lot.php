@@ -34,7 +34,7 @@ use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Cost;
 use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
-use PluckyWren\Core\Stash\Inside;
+use PluckyWren\Core\Stash\InsideFields;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Lot as LotValue;
@@ -48,6 +48,8 @@ use PluckyWren\Core\Stash\Thing;
 
 /**
  * Pieces got together at one price.
+ *
+ * @phpstan-import-type InsideData from InsideFields
  *
  * @property string $id
  * @property int $crew_id
@@ -80,10 +82,13 @@ use PluckyWren\Core\Stash\Thing;
  * @property CarbonImmutable|null $due_on when it is to come, where it is ordered and not here yet
  * @property Fault|null $fault what is wrong with it
  * @property Said $said
- * @property array<string, int> $holds what each of them holds: how many, by the kind's id
+ * @property InsideData $holds what each of them holds
+ * @property bool $is_kit whether it was put together from other lots
  * @property FaultEnd|null $fault_end what became of it then
  * @property int|string|null $set_aside
  * @property Collection<int, Piece> $setAsidePieces
+ * @property Collection<int, KitPart> $kitParts
+ * @property Crew $crew
  */
 final class Lot extends Model
 {
@@ -102,6 +107,7 @@ final class Lot extends Model
         'is_packaged' => 0,
         'holds' => '[]',
         'said' => '[]',
+        'is_kit' => 0,
         'version' => 1,
         'back_minor' => 0,
     ];
@@ -137,6 +143,7 @@ final class Lot extends Model
         'fault_end',
         'holds',
         'said',
+        'is_kit',
         'pack_pieces',
         'back_minor',
     ];
@@ -157,6 +164,7 @@ final class Lot extends Model
         'minutes' => 'integer',
         'holds' => 'array',
         'said' => AsSaid::class,
+        'is_kit' => 'boolean',
         'fault' => Fault::class,
         'fault_end' => FaultEnd::class,
         'size' => AsSize::class,
@@ -214,7 +222,7 @@ final class Lot extends Model
             'place' => $place,
             'size_label' => $piece->thing->sizeLabel,
             'traits' => $piece->thing->traits,
-            'holds' => $piece->thing->inside->counts(),
+            'holds' => InsideFields::written($piece->thing->inside),
             'said' => $piece->thing->said,
         ]);
     }
@@ -224,6 +232,12 @@ final class Lot extends Model
     {
         $tags = array_filter(array_map(trim(...), explode(',', $this->tags)));
         $this->tags = implode(', ', array_unique([...$tags, $tag]));
+    }
+
+    /** @return HasMany<KitPart, $this> from which lots it was put together */
+    public function kitParts(): HasMany
+    {
+        return $this->hasMany(KitPart::class, 'kit_id');
     }
 
     /** @return HasMany<Piece, $this> */
@@ -330,7 +344,7 @@ final class Lot extends Model
             'size_label' => $thing->sizeLabel,
             'traits' => $thing->traits,
             'colours' => $lot->colours,
-            'holds' => $thing->inside->counts(),
+            'holds' => InsideFields::written($thing->inside),
             'said' => $thing->said,
             'note' => $lot->remarks->note,
             'tags' => implode(', ', $lot->remarks->tags),
@@ -354,7 +368,8 @@ final class Lot extends Model
         return $this->thing()->inBox($this->packaged);
     }
 
-    private function thing(): Thing
+    /** Get it as the core knows it, out of any packaging. */
+    public function thing(): Thing
     {
         return new Thing(
             $this->itemKind(),
@@ -366,7 +381,7 @@ final class Lot extends Model
             ),
             $this->traits,
             $this->size_label,
-            Inside::ofCounts($this->holds, resolve(Catalogue::class)),
+            InsideFields::read($this->holds, resolve(Catalogue::class)),
             $this->said,
         );
     }

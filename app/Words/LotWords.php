@@ -25,7 +25,7 @@ final class LotWords
             'packaged_length_tenths' => $lot->packaged?->in(Unit::Millimetre) ?? '',
             'kind' => $lot->itemKind()->name,
             'due_on' => $lot->due_on?->format('j M Y') ?? '',
-            'holds' => Contents::written($lot->holds),
+            'holds' => Contents::written($lot->thing()->inside),
             'said' => SaidWords::of($lot->said),
             'source' => Words::of("gather/stash.sources.{$lot->source->value}"),
             'got_on' => $lot->got_on->format('j M Y'),

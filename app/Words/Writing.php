@@ -9,6 +9,7 @@ use App\Support\Today;
 use Carbon\CarbonImmutable;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Measure\Length;
+use PluckyWren\Core\Stash\Inside;
 use PluckyWren\Core\Stash\Said;
 
 /** How things are written on every page; each view is handed it as `$write`. */
@@ -47,10 +48,19 @@ final readonly class Writing
         return Length::ofTenths($tenths)->inMm();
     }
 
-    /** @param array<string, int> $holds by the kind's id */
-    public function contents(array $holds): string
+    /** One kind a line with how many of it, as it is typed. */
+    public function contents(Inside $inside): string
     {
-        return Contents::written($holds);
+        return Contents::written($inside);
+    }
+
+    /** “2 × Pencil, Eraser”. */
+    public function inside(Inside $inside): string
+    {
+        return implode(', ', array_map(
+            static fn (array $one): string => ($one[1] > 1 ? "{$one[1]} × " : '').$one[0]->name,
+            $inside->things,
+        ));
     }
 
     /**

@@ -10,7 +10,6 @@ use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Recipient\Recipient;
 use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\Preparation\TasksInACircle;
-use PluckyWren\Core\Stash\Thing;
 
 /** One planned box: for whom, by which guide, in what, for how much, with what in it. */
 final readonly class Plan
@@ -44,10 +43,13 @@ final readonly class Plan
     public function heldOf(PlannedPiece $piece): array
     {
         $held = [$piece->held($this->ways->habits, $this->recipient->band)];
-        foreach ($piece->thing->inside->kinds as [$kind, $count]) {
+        $times = [];
+        foreach ($piece->thing->inside->things as [$thing, $count]) {
+            $kind = $thing->kind->id;
+            $times[$kind] = ($times[$kind] ?? 0) + 1;
             $held[] = new Held(
-                "{$piece->id}/{$kind->id}",
-                Thing::usual($kind, "{$kind->name} in {$piece->name}"),
+                "{$piece->id}/{$kind}".($times[$kind] > 1 ? "-{$times[$kind]}" : ''),
+                $thing->called("{$thing->name} in {$piece->name}"),
                 $count * $piece->quantity,
                 inside: $piece->id,
             );

@@ -4,22 +4,34 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Stash;
 
-/** What lies in each thing of a kind, a filled care bag say: so many of other kinds. */
+/** What lies in each thing of a kind, a filled care bag say: so many of other things, or of a kind as it usually is. */
 final readonly class Inside
 {
-    /** @param list<array{ItemKind, int}> $kinds with how many of each */
-    private function __construct(public array $kinds) {}
+    /** @var list<array{ItemKind, int}> kinds with how many of each */
+    public array $kinds;
+
+    /** @param list<array{Thing, int}> $things with how many of each */
+    private function __construct(public array $things)
+    {
+        $this->kinds = array_map(static fn (array $one): array => [$one[0]->kind, $one[1]], $things);
+    }
 
     public static function nothing(): self
     {
         return new self([]);
     }
 
+    /** @param list<array{Thing, int}> $things with how many of each */
+    public static function ofThings(array $things): self
+    {
+        return new self($things);
+    }
+
     /** @param array<string, int> $counts by the kind's id */
     public static function ofCounts(array $counts, Catalogue $catalogue): self
     {
         return new self(array_map(
-            static fn (string $id, int $count): array => [$catalogue->get($id), $count],
+            static fn (string $id, int $count): array => [Thing::usual($catalogue->get($id)), $count],
             array_keys($counts),
             $counts,
         ));
@@ -27,7 +39,7 @@ final readonly class Inside
 
     public function isEmpty(): bool
     {
-        return $this->kinds === [];
+        return $this->things === [];
     }
 
     /** @return array<string, int> by the kind's id */
@@ -35,7 +47,7 @@ final readonly class Inside
     {
         $counts = [];
         foreach ($this->kinds as [$kind, $count]) {
-            $counts[$kind->id] = $count;
+            $counts[$kind->id] = ($counts[$kind->id] ?? 0) + $count;
         }
 
         return $counts;

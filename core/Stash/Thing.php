@@ -31,6 +31,14 @@ final readonly class Thing
         return new self($this->kind, $this->name, $measures, $this->traits, $this->sizeLabel, $this->inside, $this->said);
     }
 
+    /** The same by another name. */
+    public function called(string $name): self
+    {
+        return new self(
+            $this->kind, $name, $this->measures, $this->traits, $this->sizeLabel, $this->inside, $this->said,
+        );
+    }
+
     /** As it goes into a box where it has other measures in its packaging and stays in that; else as it is. */
     public function inBox(?Size $packaged): self
     {

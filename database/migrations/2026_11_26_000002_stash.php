@@ -51,6 +51,7 @@ return new class extends Migration
                 fault_end TEXT CHECK (fault_end IS NULL OR (fault IS NOT NULL
                     AND fault_end IN ('undecided', 'sent-back', 'kept', 'given-on'))),
                 holds TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(holds)),
+                is_kit INTEGER NOT NULL DEFAULT 0 CHECK (is_kit IN (0, 1)),
                 said TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(said)),
                 version INTEGER NOT NULL DEFAULT 1 CHECK (version > 0),
                 back_minor INTEGER NOT NULL DEFAULT 0 CHECK (back_minor >= 0),
@@ -75,6 +76,19 @@ return new class extends Migration
             CREATE INDEX lots_crew_given ON lots (crew_id, got_on, id) WHERE source = 'given';
             CREATE INDEX lots_crew_gone ON lots (crew_id, got_on, price_state, pieces, gone, paid_minor) WHERE gone > 0;
 
+            CREATE TABLE kit_parts (
+                id INTEGER PRIMARY KEY,
+                crew_id INTEGER NOT NULL,
+                kit_id TEXT NOT NULL,
+                lot_id TEXT NOT NULL,
+                each INTEGER NOT NULL CHECK (each BETWEEN 1 AND 100),
+                paid_minor INTEGER CHECK (paid_minor > 0),
+                lot TEXT NOT NULL CHECK (json_valid(lot)),
+                created_at TEXT, updated_at TEXT,
+                FOREIGN KEY (kit_id, crew_id) REFERENCES lots (id, crew_id) ON DELETE CASCADE,
+                UNIQUE (kit_id, lot_id)
+            ) STRICT;
+
             CREATE TABLE own_kinds (
                 crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,
                 id TEXT NOT NULL CHECK (id GLOB 'own-[a-z0-9]*' AND length(id) <= 60),
@@ -94,7 +108,7 @@ return new class extends Migration
                 what TEXT NOT NULL
                     CHECK (what IN (
                         'got', 'corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong', 'split', 'merged',
-                        'undone'
+                        'undone', 'into-kit', 'out-of-kit', 'taken-apart'
                     )),
                 before TEXT NOT NULL CHECK (json_valid(before)),
                 after TEXT NOT NULL CHECK (json_valid(after)),
@@ -123,6 +137,7 @@ return new class extends Migration
         Schema::drop('target_prices');
         Schema::drop('lot_changes');
         Schema::drop('own_kinds');
+        Schema::drop('kit_parts');
         Schema::drop('lots');
     }
 };

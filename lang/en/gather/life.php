@@ -48,6 +48,9 @@ return [
         'split' => 'parted',
         'merged' => 'put together',
         'undone' => 'taken back',
+        'into-kit' => 'put into kits',
+        'out-of-kit' => 'came back out of kits',
+        'taken-apart' => 'some taken apart',
     ],
     'fields' => [
         'kind' => 'kind',

@@ -29,8 +29,10 @@ final class LotRequest extends FormRequest
 
     public function described(Lot $lot): Lot
     {
-        $pack = $lot->pack_pieces;
+        [$pack, $holds] = [$lot->pack_pieces, $lot->holds];
         $lot->describe($this->typedLot());
+        // What was put together here holds what it was put together from.
+        $lot->is_kit && $lot->holds = $holds;
         // What nobody says of the shop's pack stays as it was said before.
         $lot->pack_pieces ??= $pack;
 

@@ -161,13 +161,19 @@
                 <x-field name="minutes" label="and in how many minutes" :$bag id="f-minutes" inputmode="numeric"
                     :value="$typed('minutes', $lot?->minutes)" />
             </div>
+            @if ($lot?->is_kit)
+                <p class="mt-3 font-semibold">{{ __('gather/kits.holds',
+                    ['things' => $write->inside($lot->thing()->inside)]) }}</p>
+                <p class="hint">{{ __('gather/kits.made-here') }}</p>
+            @else
             <x-field class="mt-3" name="holds" label="What each holds (a kit, a filled bag)"
                 hint="One a line: how many and what kind, like “2 Pencil” or “1 Comb”. Must-haves inside count." :$bag
                 id="f-holds">
                 <textarea class="input" id="f-holds" name="holds" rows="3" maxlength="1000"
                     aria-describedby="f-holds-hint">{{ $typed('holds',
-                        $lot ? $write->contents($lot->holds) : '') }}</textarea>
+                        $lot ? $write->contents($lot->thing()->inside) : '') }}</textarea>
             </x-field>
+            @endif
             @include('gather.partials.said')
             <x-field class="mt-3" name="note" label="Note" :$bag id="f-note">
                 <textarea class="input" id="f-note" name="note" rows="2"

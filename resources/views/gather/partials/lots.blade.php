@@ -95,6 +95,8 @@
                     </select>
                 </x-field>
                 <button class="button go justify-self-start">Do it</button>
+                <button class="button justify-self-start" formmethod="get" formaction="{{ route('kits.create') }}"
+                    formnovalidate>{{ __('gather/kits.make-of') }}</button>
             </div>
         </details>
     @endif

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\KitPart;
+use App\Models\Lot;
+use App\Refusals\CannotMakeKits;
+use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Money\Currency;
+use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Money\Shares;
+use PluckyWren\Core\Stash\NotEnoughLeft;
+
+/**
+ * Puts kits together from lots, and takes them apart again. Pieces and money go along: what was paid for the lots and
+ * for the kits together is the same before and after, to the last cent.
+ */
+final readonly class MakeKits
+{
+    public function __construct(private ChangeLot $changeLot, private Once $once) {}
+
+    /**
+     * @param  Lot  $kit  as it is described, not saved yet: so many pieces of it are made
+     * @param  array<string, int>  $each  how many go into one kit, by the lot's id
+     *
+     * @throws NotEnoughLeft If fewer are on hand of something.
+     */
+    public function make(Lot $kit, array $each): Lot
+    {
+        return DB::transaction(function () use ($kit, $each): Lot {
+            $this->once->claim();
+            $parts = [];
+            foreach ($each as $lotId => $count) {
+                $lot = Lot::withSetAside()->whereKey($lotId)->firstOrFail();
+                $lot->stock()->losing($count * $kit->pieces);
+                $row = array_diff_key($lot->getRawOriginal(), ['set_aside' => true]);
+                $parts[$lotId] = [$count, $row, $lot->price_state, $this->takeOff($lot, $count * $kit->pieces)];
+            }
+            $paid = array_sum(array_map(static fn (array $part): int => $part[3]->minor ?? 0, $parts));
+            $isUnknown = array_filter($parts, static fn (array $part): bool => $part[2] === PriceState::Unknown) !== [];
+            $kit->fill([
+                'is_kit' => true,
+                'currency' => $kit->crew->currency->code,
+                'paid' => $isUnknown || $paid === 0 ? null : new Money($paid, $kit->crew->currency),
+                'price_state' => match (true) {
+                    $isUnknown => PriceState::Unknown,
+                    $paid === 0 => PriceState::Free,
+                    default => PriceState::Paid,
+                },
+            ])->save();
+            foreach ($parts as $lotId => [$count, $row, , $share]) {
+                KitPart::query()->create([
+                    'crew_id' => $kit->crew_id, 'kit_id' => $kit->id, 'lot_id' => $lotId, 'each' => $count,
+                    'paid_minor' => $share?->minor, 'lot' => $row,
+                ]);
+            }
+
+            return $kit;
+        });
+    }
+
+    /**
+     * Take some of the kits apart: what was in them goes back to its lots.
+     *
+     * @throws NotEnoughLeft If fewer are on hand.
+     * @throws CannotMakeKits If it is no kit.
+     */
+    public function takeApart(Lot $kit, int $kits): void
+    {
+        DB::transaction(function () use ($kit, $kits): void {
+            $this->once->claim();
+            $fresh = Lot::withSetAside()->with('kitParts')->whereKey($kit->id)->firstOrFail();
+            $fresh->is_kit || throw CannotMakeKits::isNone($fresh->name);
+            $fresh->stock()->losing($kits);
+            [$left, $currency] = [$fresh->pieces - $kits, $kit->crew->currency];
+            $back = 0;
+            foreach ($fresh->kitParts as $part) {
+                $share = $part->paid_minor === null
+                    ? null
+                    : Shares::of(new Money($part->paid_minor, $currency), [$left, $kits])[1];
+                $this->putBack($part, $kits * $part->each, $share, $currency);
+                $back += $share->minor ?? 0;
+                $rest = ($part->paid_minor ?? 0) - ($share->minor ?? 0);
+                $part->update(['paid_minor' => $rest > 0 ? $rest : null]);
+            }
+            if ($left === 0) {
+                $fresh->delete();
+
+                return;
+            }
+            $rest = ($fresh->paid->minor ?? 0) - $back;
+            if ($fresh->paid !== null) {
+                $fresh->fill($rest > 0
+                    ? ['paid' => new Money($rest, $fresh->paid->currency)]
+                    : ['paid' => null, 'price_state' => PriceState::Free]);
+            }
+            $fresh->pieces = $left;
+            $this->changeLot->correct($fresh, 'taken-apart');
+        });
+    }
+
+    /** @return Money|null what was paid for the pieces that leave the lot; null where nothing was, or nobody knows */
+    private function takeOff(Lot $lot, int $pieces): ?Money
+    {
+        $left = $lot->pieces - $pieces;
+        $share = null;
+        foreach (['paid', 'list'] as $amount) {
+            if ($lot->{$amount} !== null) {
+                [$stays, $goes] = Shares::of($lot->{$amount}, [$left, $pieces]);
+                $lot->{$amount} = $stays;
+                $share = $amount === 'paid' ? $goes : $share;
+            }
+        }
+        if ($lot->paid?->isZero() === true) {
+            $lot->fill(['paid' => null, 'price_state' => PriceState::Free]);
+        }
+        $lot->pieces = $left;
+        if ($left > 0) {
+            $this->changeLot->correct($lot, 'into-kit');
+        } else {
+            // Its row is kept with the kit, and comes back with its pieces.
+            Lot::query()->whereKey($lot->id)->delete();
+        }
+
+        return $share?->isZero() === true ? null : $share;
+    }
+
+    private function putBack(KitPart $part, int $pieces, ?Money $share, Currency $currency): void
+    {
+        $lot = Lot::query()->whereKey($part->lot_id)->first();
+        $there = $lot->pieces ?? 0;
+        $money = ($lot->paid->minor ?? 0) + ($share->minor ?? 0);
+        if ($lot === null) {
+            $lot = new Lot;
+            $lot->setRawAttributes([...$part->lot, 'gone' => 0]);
+            $lot->exists = false;
+        }
+        $lot->pieces = $there + $pieces;
+        if ($lot->price_state !== PriceState::Unknown) {
+            $lot->fill($money > 0
+                ? ['paid' => new Money($money, $currency), 'price_state' => PriceState::Paid]
+                : ['paid' => null, 'price_state' => PriceState::Free]);
+        }
+        $lot->exists ? $this->changeLot->correct($lot, 'out-of-kit') : $lot->save();
+    }
+}
