@@ -55,7 +55,8 @@ final class Catalogue
     /** Get a kind as people write it: by its id, its name or what else it is called, in the singular or the plural. */
     public function named(string $text): ?ItemKind
     {
-        $id = isset($this->lines[$text]) ? $text : $this->names()->exactly($text);
+        $id = mb_strtolower(trim($text));
+        $id = isset($this->lines[$id]) ? $id : $this->names()->exactly($text);
 
         return $id === null ? null : $this->get($id);
     }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\ChangeBox;
+use App\Actions\ChoosePiece;
 use App\Actions\FillBox;
 use App\Actions\FoundCrew;
+use App\Actions\KeepOwnKind;
+use App\Actions\MakeKits;
 use App\Actions\PlanBox;
 use App\Models\Box;
 use App\Models\Crew;
@@ -26,6 +29,12 @@ use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Recipient\Gender;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Category;
+use PluckyWren\Core\Stash\InsideFields;
+use PluckyWren\Core\Stash\KindDraft;
+use PluckyWren\Core\Stash\KitPart;
+use PluckyWren\Core\Stash\KitPlan;
 use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Source;
 
@@ -40,8 +49,10 @@ use PluckyWren\Core\Stash\Source;
  * }
  * @phpstan-type DemoBox array{
  *     theme: string, band: string, gender: string, boxKind: string, palette: list<string>, budget: string|null,
- *     stage: string, pick: array<string, int>, fromGuide: bool, tried: bool,
+ *     stage: string, pick: array<string, int>, into?: array<string, string>, fromGuide: bool, tried: bool,
  * }
+ * @phpstan-type DemoKind array{name: string, category: string, like: string, countsAs: bool}
+ * @phpstan-type DemoKit array{name: string, kind: string, count: int, each: array<string, int>}
  */
 final class DemoSeeder extends Seeder
 {
@@ -56,6 +67,9 @@ final class DemoSeeder extends Seeder
         private readonly BoxSheets $sheets,
         private readonly Guides $guides,
         private readonly LotReaders $readers,
+        private readonly KeepOwnKind $keepOwnKind,
+        private readonly MakeKits $makeKits,
+        private readonly ChoosePiece $choosePiece,
     ) {}
 
     public function run(): void
@@ -71,7 +85,8 @@ final class DemoSeeder extends Seeder
             ?? throw new LogicException('There is a demo crew already.');
         /**
          * @var array{
-         *     seasonBudget: string, targets: array<string, string>, lots: list<DemoLot>, boxes: list<DemoBox>,
+         *     seasonBudget: string, targets: array<string, string>, kinds: list<DemoKind>, kits: list<DemoKit>,
+         *     lots: list<DemoLot>, boxes: list<DemoBox>,
          * } $demo
          */
         $demo = json_decode((string) file_get_contents(__DIR__.'/demo.json'), true, 8, JSON_THROW_ON_ERROR);
@@ -85,8 +100,19 @@ final class DemoSeeder extends Seeder
                 'target' => Money::parse($target, $crew->currency),
             ]);
         }
+        foreach ($demo['kinds'] as $kind) {
+            $this->keepOwnKind->asNew(new KindDraft(
+                $kind['name'],
+                Category::from($kind['category']),
+                like: resolve(Catalogue::class)->get($kind['like']),
+                countsAsThat: $kind['countsAs'],
+            ));
+        }
         foreach ($demo['lots'] as $lot) {
             $this->lots[$lot['key']] = $this->lot($crew, $lot);
+        }
+        foreach ($demo['kits'] as $kit) {
+            $this->kit($crew, $kit);
         }
         foreach ($demo['boxes'] as $box) {
             $this->box($crew, $box);
@@ -127,6 +153,26 @@ final class DemoSeeder extends Seeder
         return $lot;
     }
 
+    /** @param DemoKit $data */
+    private function kit(Crew $crew, array $data): void
+    {
+        $parts = [];
+        foreach ($data['each'] as $key => $each) {
+            $lot = $this->lots[$key];
+            $parts[$lot->id] = new KitPart($lot->thing(), $each, $lot->pieces, $lot->price());
+        }
+        $value = $this->readers->of($crew)->read([
+            'kind' => $data['kind'], 'name' => $data['name'], 'pieces' => (string) $data['count'],
+            'source' => Source::Made->value,
+        ]);
+        $kit = (new Lot(['crew_id' => $crew->id]))->describe($value);
+        $kit->holds = InsideFields::written((new KitPlan(array_values($parts), $crew->currency))->inside());
+        $this->makeKits->make(
+            $kit,
+            array_map(static fn (KitPart $part): int => $part->each, $parts),
+        );
+    }
+
     /** A box whose lid is on had everything done to it. */
     private function prepareAll(Box $box): void
     {
@@ -156,6 +202,13 @@ final class DemoSeeder extends Seeder
         ]));
         foreach ($data['pick'] as $key => $quantity) {
             $this->fillBox->pick($box, $this->lots[$key], $quantity);
+        }
+        $pieces = $box->pieces()->get()->keyBy('lot_id');
+        foreach ($data['into'] ?? [] as $rider => $holder) {
+            $this->choosePiece->into(
+                $pieces[$this->lots[$rider]->id]->setRelation('box', $box),
+                $pieces[$this->lots[$holder]->id]->id,
+            );
         }
         if ($data['fromGuide']) {
             $this->fillBox->listWhatLacks($box);

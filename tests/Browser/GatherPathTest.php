@@ -62,7 +62,7 @@ final class GatherPathTest extends BrowserTestCase
         $this->press('3,39');
         $this->tabTo('#kind-0');
         $this->press(
-            'Bar of',
+            'soap',
             WebDriverKeys::TAB,
             'Soap, receipt',
             WebDriverKeys::TAB,
@@ -73,7 +73,7 @@ final class GatherPathTest extends BrowserTestCase
         );
         $this->see('The receipt says 0.99 more than the lines.');
         $this->tabTo('#kind-1');
-        $this->press('Comb');
+        $this->press('combs');
         $this->tabTo('#paid-1');
         $this->press('.99', WebDriverKeys::TAB);
         $this->see('The lines add up to the receipt.');

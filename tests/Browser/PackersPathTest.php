@@ -49,7 +49,8 @@ final class PackersPathTest extends BrowserTestCase
         $this->see('9.89');
 
         $this->click('A new thing');
-        $this->choose('#f-kind', 'comb');
+        $this->type('#f-kind', 'comb');
+        $this->press(WebDriverKeys::TAB);
         $this->until(
             fn (): bool => $this->js("return document.querySelector('#f-length')?.value") === '180',
             'The measures of the kind are not filled in.',
@@ -152,7 +153,8 @@ final class PackersPathTest extends BrowserTestCase
         $this->click('Kite festival');
         $this->press('p');
         $this->click('A new thing');
-        $this->choose('#f-kind', 'soap');
+        $this->type('#f-kind', 'soap');
+        $this->press(WebDriverKeys::TAB);
         $this->type('#f-name', 'Soap from the raffle');
         $this->type('#f-price', '0');
         $this->click('Put it in the box');

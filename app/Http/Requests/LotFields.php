@@ -47,7 +47,7 @@ trait LotFields
             ...array_fill_keys(
                 [
                     'price', 'list_price', 'place', 'due_on', 'size_label', 'note', 'tags', 'kept', 'materials',
-                    'desk', 'form', 'smallest', 'cord', 'grams', 'hollow', 'mouth',
+                    'desk', 'packs_as', 'smallest', 'cord', 'grams', 'hollow', 'mouth',
                 ],
                 ['nullable', 'string'],
             ),

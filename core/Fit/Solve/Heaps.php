@@ -29,8 +29,11 @@ final class Heaps
         if (min($long, $broad, $high) < $least || $long * $broad * $high < $volume) {
             return [];
         }
-        // Given all the room there is, it takes no more than it takes at rest.
-        $volume = max($volume, min((int) ceil($item->size->volume()), $long * $broad * $high));
+        if (! $isHeld) {
+            // Given all the room there is, it takes no more than it takes at rest; what is stuffed into a bottle leaves
+            // room for the next.
+            $volume = max($volume, min((int) ceil($item->size->volume()), $long * $broad * $high));
+        }
         $blocks = [];
         foreach ([[0, 1, 2], [1, 2, 0], [0, 2, 1]] as [$one, $other, $given]) {
             $block = [$long, $broad, $high];

@@ -35,7 +35,7 @@ use PluckyWren\Core\Stash\Thing;
  * Fields: kind (its id or its name), name, pieces, price (for all of them), price_state, list_price, pack_pieces,
  * source, place, got_on, due_on, length, width, height, is_measured, packaged_length, packaged_width, packaged_height,
  * is_packaged, size_label, traits (“none” for none), colours, holds, note, tags, kept, materials, minutes, desk,
- * form, is_solid, smallest, cord, grams, hollow, mouth.
+ * packs_as, is_solid, smallest, cord, grams, hollow, mouth.
  */
 final readonly class LotReader
 {
@@ -132,7 +132,7 @@ final readonly class LotReader
     /** What is typed as its kind is anyway is not said. */
     private function said(Cells $cells, ItemKind $kind): Said
     {
-        $form = Form::tryFrom($cells->text('form'));
+        $form = Form::tryFrom($cells->text('packs_as'));
         $smallest = $cells->sides('smallest');
         $smallest === [] || count($smallest) === 3 || $cells->refuse('smallest', 'sides');
         $hollow = $cells->sides('hollow');

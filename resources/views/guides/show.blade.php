@@ -36,7 +36,7 @@
                                     @php($count = $need->countForBand($band))
                                     <td class="pr-3 text-right">{{ $count === 0 ? '–' : $count }}</td>
                                 @endforeach
-                                <td class="py-1.5 pl-3 text-ink-soft">
+                                <td class="py-1.5 pl-3 wrap-anywhere text-ink-soft">
                                     {{ $linesOf($need) }}
                                     @if ($need->genders() !== [])
                                         <b class="text-ink">

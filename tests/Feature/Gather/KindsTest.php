@@ -99,7 +99,7 @@ final class KindsTest extends TestCase
         $this->post('/gather/kinds', self::LAMP);
         $this->get('/gather/kinds/own-fox-lamp')->assertOk()->assertSee('Correct “Fox lamp”');
         $this->put('/gather/kinds/own-fox-lamp', [
-            'name' => 'Fox light', 'category' => 'note', 'also' => 'lamp fox, night fox', 'form' => 'soft',
+            'name' => 'Fox light', 'category' => 'note', 'also' => 'lamp fox, night fox', 'packs_as' => 'soft',
             'traits' => ['button-cell'], 'from_age' => '3', 'to_age' => '9', 'grams' => '70', 'length' => '9 cm',
             'width' => '80', 'height' => '70',
         ])->assertRedirect('/gather/kinds');
@@ -109,7 +109,7 @@ final class KindsTest extends TestCase
         ]);
         self::assertSame(['torch'], $kind->usage->countsAs);
         self::assertSame('own-fox-lamp', resolve(Catalogue::class)->named('Night Fox')?->id);
-        $this->put('/gather/kinds/own-fox-lamp', ['from_age' => '9', 'to_age' => '3', 'form' => 'soft'] + self::LAMP)
+        $this->put('/gather/kinds/own-fox-lamp', ['from_age' => '9', 'to_age' => '3', 'packs_as' => 'soft'] + self::LAMP)
             ->assertSessionHasErrors('to_age');
 
         $lot = Lot::factory()->createOne(['crew_id' => $this->packer->crew_id, 'kind' => 'own-fox-lamp']);
@@ -172,7 +172,7 @@ final class KindsTest extends TestCase
         $this->get("/boxes/{$box->id}")->assertSee('small parts can choke');
         $lot = Lot::query()->firstOrFail();
         $this->put("/lots/{$lot->id}", [
-            'is_solid' => '1', 'form' => 'rigid', 'grams' => '80', 'hollow' => '60 x 20', 'mouth' => '15',
+            'is_solid' => '1', 'packs_as' => 'rigid', 'grams' => '80', 'hollow' => '60 x 20', 'mouth' => '15',
         ] + $this->typed(['kind' => 'toy-car', 'name' => 'Wooden car', 'traits' => ['small-part']]))
             ->assertRedirect('/gather');
 

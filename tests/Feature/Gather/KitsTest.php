@@ -86,7 +86,7 @@ final class KitsTest extends TestCase
 
         self::assertSame(
             [PriceState::Free, PriceState::Unknown],
-            Lot::query()->where('is_kit', true)->orderBy('id')->get()
+            Lot::query()->where('is_kit', true)->get()->sortBy('id')->values()
                 ->map(static fn (Lot $lot): PriceState => $lot->price_state)->all(),
         );
     }

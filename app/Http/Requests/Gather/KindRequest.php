@@ -41,7 +41,7 @@ final class KindRequest extends FormRequest
             'like' => ['bail', 'nullable', 'string', 'max:80'],
             'counts_as' => ['boolean'],
             ...array_fill_keys(self::SIDES, ['bail', 'nullable', 'string']),
-            'form' => ['bail', 'nullable', Rule::enum(Form::class)],
+            'packs_as' => ['bail', 'nullable', Rule::enum(Form::class)],
             'traits' => ['array', 'max:30'],
             'traits.*' => [Rule::enum(ItemTrait::class)],
             'from_age' => ['bail', 'nullable', 'integer', 'between:0,18', 'required_with:to_age'],
@@ -95,7 +95,7 @@ final class KindRequest extends FormRequest
 
     private function corrections(): ?KindCorrections
     {
-        $form = Form::tryFrom($this->string('form')->value());
+        $form = Form::tryFrom($this->string('packs_as')->value());
         $isAged = $this->filled('from_age') && $this->filled('to_age');
 
         return $form === null ? null : new KindCorrections(

@@ -16,11 +16,11 @@
             @include('gather.kinds.lanes', ['lane' => old('category', $kind->category->value)])
             @include('gather.kinds.sides', ['size' => $kind->body->size])
             <div class="grid gap-3 sm:grid-cols-2">
-                <x-field name="form" :label="__('gather/kinds.form')">
-                    <select class="input" id="form" name="form">
+                <x-field name="packs_as" :label="__('gather/kinds.form')">
+                    <select class="input" id="packs_as" name="packs_as">
                         @foreach ($choices->forms as $form)
                             <option value="{{ $form->value }}"
-                                @selected(old('form', $kind->handling->form->value) === $form->value)>
+                                @selected(old('packs_as', $kind->handling->form->value) === $form->value)>
                                 {{ __("gather/stash.forms.{$form->value}") }}</option>
                         @endforeach
                     </select>

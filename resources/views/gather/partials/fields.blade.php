@@ -103,7 +103,7 @@
         <details class="sm:col-span-6"
             @if ($errors->getBag($bag)->hasAny(['colours', 'colours.*', 'packaged_length', 'packaged_width',
                 'packaged_height', 'materials', 'minutes', 'list_price', 'pack_pieces', 'due_on', 'traits', 'note',
-                'tags', 'kept', 'holds', 'form', 'smallest',
+                'tags', 'kept', 'holds', 'packs_as', 'smallest',
                 'cord', 'grams', 'hollow', 'mouth'])) open @endif>
             <summary class="link">
                 What it is like

@@ -6,11 +6,11 @@
     <legend class="font-semibold">{{ __('gather/stash.said.title') }}</legend>
     <p class="hint">{{ __('gather/stash.said.hint') }}</p>
     <div class="mt-2 grid gap-3 sm:grid-cols-3">
-        <x-field name="form" :label="__('gather/stash.said.form')" :$bag id="f-form">
-            <select class="input" id="f-form" name="form">
+        <x-field name="packs_as" :label="__('gather/stash.said.form')" :$bag id="f-form">
+            <select class="input" id="f-form" name="packs_as">
                 @foreach ($choices->forms as $form)
                     <option value="{{ $form->value }}"
-                        @selected($typed('form', $kind->handling->form->value) === $form->value)>
+                        @selected($typed('packs_as', $kind->handling->form->value) === $form->value)>
                         {{ __("gather/stash.forms.{$form->value}") }}</option>
                 @endforeach
             </select>
