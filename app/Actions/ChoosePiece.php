@@ -32,10 +32,9 @@ final readonly class ChoosePiece
                 $plan = $box->plan();
                 $planned = array_column($plan->pieces, null, 'id');
                 $holder = $planned[$into] ?? throw CannotRide::gone();
-                $holders = new Holders($plan);
-                $why = $holders->refusal($planned[$piece->id], $holder);
-                $why === null
-                    || throw CannotRide::because($why, $planned[$piece->id], $holder, $holders->likelyFor($planned[$piece->id]));
+                [$holders, $rider] = [new Holders($plan), $planned[$piece->id]];
+                $why = $holders->refusal($rider, $holder);
+                $why === null || throw CannotRide::because($why, $rider, $holder, $holders->likelyFor($rider));
             }
             Piece::query()->whereKey($piece->id)->firstOrFail()->update(['into_id' => $into]);
         });

@@ -40,7 +40,8 @@ final readonly class StartingList
      */
     public function share(NeedState $state, int $lacks, Plan $plan): array
     {
-        $named = $state->need->accepts->kinds === [] ? $state->need->kindsIn($this->catalogue) : $state->need->accepts->kinds;
+        $named = $state->need->accepts->kinds;
+        $named = $named === [] ? $state->need->kindsIn($this->catalogue) : $named;
         $suiting = array_values(array_filter($named, fn (string $id): bool => $this->suits($id, $plan)));
         $kinds = $suiting === [] ? array_slice($named, 0, 1) : $suiting;
         $share = [];

@@ -19,7 +19,8 @@ use PluckyWren\Core\Stash\ItemTrait;
  * A drive's rules for a season, as data; the file's shape is fixed by `data/schemas/guide.schema.json`.
  *
  * @phpstan-type NeedData array{
- *     id: string, name: string, category: string, anyOf?: list<string>, lanes?: list<string>, count: array<string, int>,
+ *     id: string, name: string, category: string, anyOf?: list<string>, lanes?: list<string>,
+ *     count: array<string, int>,
  *     genders?: list<string>, usual?: array<string, int>,
  * }
  * @phpstan-type GuideData array{

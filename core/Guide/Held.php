@@ -21,7 +21,8 @@ final readonly class Held
 
     /**
      * @param  Source|null  $source  null where it is not there yet, or lies in another piece
-     * @param  string|null  $countsAs  the id of the need that it fills, where whoever packs the box said so; then no other
+     * @param  string|null  $countsAs  the id of the need that it fills, where whoever packs the box said so; then no
+     *     other
      * @param  string  $inside  the id of the piece that holds it, a kit say; empty where it lies in the box itself
      */
     public function __construct(

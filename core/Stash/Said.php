@@ -8,7 +8,7 @@ use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Measure\Size;
 
-/** What was said of a thing itself where it is other than its kind usually is: a wooden case of dominoes is not loose. */
+/** What was said of a thing where it is other than its kind usually is: a wooden case of dominoes is not loose. */
 final readonly class Said
 {
     /**

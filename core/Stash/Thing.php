@@ -28,7 +28,9 @@ final readonly class Thing
     /** The same with other measures. */
     public function measured(Measures $measures): self
     {
-        return new self($this->kind, $this->name, $measures, $this->traits, $this->sizeLabel, $this->inside, $this->said);
+        return new self(
+            $this->kind, $this->name, $measures, $this->traits, $this->sizeLabel, $this->inside, $this->said,
+        );
     }
 
     /** The same by another name. */

@@ -13,7 +13,8 @@ final readonly class Usage
      * @param  list<array{AgeBand, int}>  $counts  how many are usual, by years of age
      * @param  AgeBand|null  $ages  for which it is right; null where it is for anyone
      * @param  list<int>  $cheapMonths  1 to 12, when it is usually cheap
-     * @param  list<string>  $countsAs  ids of the kinds in whose place it may stand, where a guide asks for one of those
+     * @param  list<string>  $countsAs  ids of the kinds in whose place it may stand, where a guide asks for one of
+     *     those
      */
     public function __construct(
         public array $counts = [],

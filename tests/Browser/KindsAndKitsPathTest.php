@@ -55,8 +55,10 @@ final class KindsAndKitsPathTest extends BrowserTestCase
         $this->click('Make kits of those ticked');
         $this->see('You can make');
         $this->js(
-            "const field = [...document.querySelectorAll('li')].find((one) => one.textContent.includes('Pencils, plain'))"
-                .".querySelector('input'); field.value = '5'; field.dispatchEvent(new Event('change', {bubbles: true}))",
+            "const has = (one) => one.textContent.includes('Pencils, plain');"
+                ."const row = [...document.querySelectorAll('li')].find(has);"
+                ."const field = row.querySelector('input'); field.value = '5';"
+                ."field.dispatchEvent(new Event('change', {bubbles: true}))",
         );
         $this->until(
             fn (): bool => str_contains((string) $this->js('return document.body.innerHTML'), 'value="5"'),
@@ -85,7 +87,8 @@ final class KindsAndKitsPathTest extends BrowserTestCase
         $this->see('Little railway');
         $this->click('More about Underwear');
         $cup = $this->js(
-            "return [...document.querySelectorAll('[data-piece]')].find((row) => row.querySelector('a').textContent.includes('Cup with'))"
+            "return [...document.querySelectorAll('[data-piece]')]"
+                .".find((row) => row.querySelector('a').textContent.includes('Cup with'))"
                 .'.dataset.piece',
         );
         self::assertIsString($cup);

@@ -50,8 +50,8 @@ final class TypingTest extends BrowserTestCase
             'The lines do not add up to 79.86.',
         );
         $kept = $this->js(
-            "return [...document.querySelectorAll('.receipt-row input:not([list])')].map((input) => input.value).filter((value) "
-                ."=> value !== '')",
+            "return [...document.querySelectorAll('.receipt-row input:not([list])')].map((input) => input.value)"
+                .".filter((value) => value !== '')",
         );
         self::assertSame(
             array_merge(...array_map(static fn (array $line): array => array_slice($line, 1), self::LINES)),

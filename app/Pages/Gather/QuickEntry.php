@@ -20,7 +20,13 @@ use PluckyWren\Core\Stash\Reading\LotReader;
 use PluckyWren\Core\Stash\Reading\Unreadable;
 use PluckyWren\Core\Stash\Source;
 
-/** A receipt as it is typed: place and day once, a line for each lot, and what the receipt says it comes to. */
+/**
+ * A receipt as it is typed: place and day once, a line for each lot, and what the receipt says it comes to.
+ *
+ * @phpstan-type Row array{
+ *     kind: ItemKind|null, asked: string, name: string, pieces: string, paid: string, lot: LotValue|null,
+ * }
+ */
 final readonly class QuickEntry
 {
     /**
@@ -43,7 +49,7 @@ final readonly class QuickEntry
     private const OF_A_LINE = ['kind', 'name', 'pieces', 'price'];
 
     /**
-     * @param  list<array{kind: ItemKind|null, asked: string, name: string, pieces: string, paid: string, lot: LotValue|null}>  $rows
+     * @param  list<Row>  $rows
      *     as typed, empty ones too
      */
     private function __construct(
@@ -132,7 +138,7 @@ final readonly class QuickEntry
 
     /**
      * @param  array<array-key, string>  $typed
-     * @return array{kind: ItemKind|null, asked: string, name: string, pieces: string, paid: string, lot: LotValue|null}
+     * @return Row
      */
     private static function row(array $typed, Catalogue $catalogue): array
     {
@@ -149,9 +155,9 @@ final readonly class QuickEntry
     }
 
     /**
-     * @param  array{kind: ItemKind|null, asked: string, name: string, pieces: string, paid: string, lot: LotValue|null}  $row
+     * @param  Row  $row
      * @param  array<string, string>  $receipt  what holds for every line
-     * @return array{kind: ItemKind|null, asked: string, name: string, pieces: string, paid: string, lot: LotValue|null}
+     * @return Row
      */
     private static function read(
         int $index,

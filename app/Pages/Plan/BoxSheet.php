@@ -81,11 +81,9 @@ final class BoxSheet
     /** @return list<Piece> */
     private function ridersOf(Piece $holder): array
     {
-        return array_values(
-            $this->box->contents()
-                ->filter(fn (Piece $piece): bool => $this->plan->pieceIn($this->planned[$piece->id])?->id === $holder->id)
-                ->all(),
-        );
+        $ridesInIt = fn (Piece $piece): bool => $this->plan->pieceIn($this->planned[$piece->id])?->id === $holder->id;
+
+        return array_values($this->box->contents()->filter($ridesInIt)->all());
     }
 
     /** @return array<string, string> names of the pieces that a piece may ride in, by their ids */

@@ -29,7 +29,7 @@ final class OnHand
      */
     public static function suits(ItemKind $kind, string $label, AgeBand $band): bool
     {
-        $size = $kind->care->isWorn && $label !== '' ? SizeLabel::read($label, $kind->care->isShoes) : null;
+        $size = $kind->care->isWorn && $label !== '' ? SizeLabel::read($label, $kind->care->isShoes, $band) : null;
 
         return $size === null
             || in_array(

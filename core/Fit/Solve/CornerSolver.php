@@ -16,10 +16,10 @@ use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Fit\Solver;
 
 /**
- * Makes attempt after attempt as long as the budget allows, and keeps the best: some go through the pieces and look for
- * a place for each, others through the empty spaces and look for what suits each best; bottles and pouches are filled
- * first, with what must ride in them before all. However many pieces there are, an attempt that takes too long ends early, and what it had not placed by then
- * stays out.
+ * Makes attempt after attempt as long as the budget allows, and keeps the best: some go through the pieces and look
+ * for a place for each, others through the empty spaces and look for what suits each best; bottles and pouches are
+ * filled first, with what must ride in them before all. However many pieces there are, an attempt that takes too long
+ * ends early, and what it had not placed by then stays out.
  */
 final class CornerSolver implements Solver
 {

@@ -41,7 +41,8 @@
                                 @php($planned = $sheet->planned($piece))
                                 <li @class(['pl-[5mm]' => $sheet->isRider($piece)])>
                                     <span class="tick"></span>
-                                    <span>{{ ($sheet->isRider($piece) ? '↳ ' : '').$planned->name.($planned->quantity > 1 ? " × {$planned->quantity}"
+                                    <span>{{ ($sheet->isRider($piece) ? '↳ ' : '').$planned->name.
+                                        ($planned->quantity > 1 ? " × {$planned->quantity}"
                                         : '').($piece->lot?->size_label ? ", size {$piece->lot->size_label}" :
                                         '').($piece->isToBuy() ? ', to buy' : '') }}</span>
                                     <span class="tabular">{{ $planned->cost() === null ? '–'

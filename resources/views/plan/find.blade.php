@@ -29,7 +29,7 @@
                     <a class="font-semibold" href="{{ route('lots.edit', $lot) }}">{{ $lot->name }}</a>
                     <span class="text-ink-soft">holds
                         {{ str_replace("\n", ', ',
-                            $write->contents($lot->holds))
+                            $write->contents($lot->thing()->inside))
                             }}@foreach ($lot->setAsidePieces as $piece); {{ $piece->quantity }} in
                                 <a href="{{ route('boxes.show',
                                     $piece->box) }}">{{ $piece->box->theme }}</a>@endforeach</span>

@@ -50,7 +50,8 @@ final class RidersTest extends TestCase
             'cup', 'Cup', Size::ofMm(90, 80, 85), Form::Rigid, cavity: Cavity::cylinder(740, 840, [720]),
         );
         $pouch = new Item(
-            'pouch', 'Pouch', Size::ofMm(210, 100, 8), Form::Cloth, squeeze: 0.8, minSide: 40, cavity: Cavity::pouch(10),
+            'pouch', 'Pouch', Size::ofMm(210, 100, 8), Form::Cloth,
+            squeeze: 0.8, minSide: 40, cavity: Cavity::pouch(10),
         );
         $book = new Item('book', 'Book', Size::ofMm(210, 148, 9), Form::Bendable);
         $into = static fn (string $into, string $id, Size $size, Form $form, int $count = 1): Item => new Item(
@@ -87,7 +88,9 @@ final class RidersTest extends TestCase
         yield 'a leaf larger than the book' => [
             [$book, $into('book', 'poster', Size::ofMm(290, 200, 1), Form::Sheet)], [], ['poster'],
         ];
-        yield 'a stone in a book' => [[$book, $into('book', 'stone', Size::ofMm(40, 30, 20), Form::Rigid)], [], ['stone']];
+        yield 'a stone in a book' => [
+            [$book, $into('book', 'stone', Size::ofMm(40, 30, 20), Form::Rigid)], [], ['stone'],
+        ];
         yield 'a holder that stays out takes along what rides in it' => [
             [
                 new Item('tub', 'Tub', Size::ofMm(600, 80, 80), Form::Rigid, cavity: Cavity::block(5900, 700, 700)),
@@ -111,7 +114,9 @@ final class RidersTest extends TestCase
         $bottle = new Item(
             'bottle', 'Bottle', Size::ofMm(200, 70, 70), Form::Rigid, cavity: Cavity::cylinder(640, 1800, [450]),
         );
-        $sock = new Item('sock', 'Sock', Size::ofMm(130, 80, 24), Form::Cloth, minSide: 100, squeeze: 0.6, into: 'bottle');
+        $sock = new Item(
+            'sock', 'Sock', Size::ofMm(130, 80, 24), Form::Cloth, minSide: 100, squeeze: 0.6, into: 'bottle',
+        );
         $pencil = new Item('pencil', 'Pencil', Size::ofMm(176, 7, 7), Form::Rigid, 20);
         $result = self::solved($bottle, $sock, $pencil);
 

@@ -66,7 +66,8 @@ final class NeedsFilledTest extends TestCase
 
     public function test_a_need_is_only_asked_for_whom_the_guide_asks_it(): void
     {
-        $need = new Need('hair', 'hair ties', Category::Wear, new Accepts(['hair-ties']), ['8-12' => 1], [Gender::Girl]);
+        $ties = new Accepts(['hair-ties']);
+        $need = new Need('hair', 'hair ties', Category::Wear, $ties, ['8-12' => 1], [Gender::Girl]);
 
         self::assertSame(1, $need->countFor(new Recipient(AgeBand::parse('8-12'), Gender::Girl)));
         self::assertSame(0, $need->countFor(new Recipient(AgeBand::parse('8-12'), Gender::Boy)));

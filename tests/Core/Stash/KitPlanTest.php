@@ -62,7 +62,13 @@ final class KitPlanTest extends TestCase
         $said = new Said(isSolid: true);
         $car = $catalogue->get('toy-car');
         $inside = Inside::ofThings([
-            [new Thing($said->of($car), 'Wooden car', new Measures($car->body->size, true), [], null, Inside::nothing(), $said), 2],
+            [
+                new Thing(
+                    $said->of($car), 'Wooden car', new Measures($car->body->size, true), [], null,
+                    Inside::nothing(), $said,
+                ),
+                2,
+            ],
             [Thing::usual($car), 1],
         ]);
         self::assertEquals($inside, InsideFields::read(InsideFields::written($inside), $catalogue));

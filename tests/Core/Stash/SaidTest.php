@@ -92,7 +92,9 @@ final class SaidTest extends TestCase
             Inside::ofCounts(['pencils' => 3], $catalogue),
         );
         $said = new Said(hollow: Cavity::block(1000, 900, 400));
-        $measured = new Thing($said->of($tin), 'Tin', new Measures($tin->body->size), [], null, Inside::nothing(), $said);
+        $measured = new Thing(
+            $said->of($tin), 'Tin', new Measures($tin->body->size), [], null, Inside::nothing(), $said,
+        );
 
         self::assertNull($filled->hollow());
         self::assertNull(Thing::usual($catalogue->get('soap'))->hollow());

@@ -9,7 +9,8 @@ declare(strict_types=1);
 
 return [
     'soap' => 'soap', 'bars of soap' => 'soap', 'soap dish' => 'soap-case', 'soap saver' => 'soap-saver',
-    'toothbrushes' => 'toothbrush', 'tooth paste' => 'toothpaste', 'flannel' => 'washcloth', 'face cloth' => 'washcloth',
+    'toothbrushes' => 'toothbrush', 'tooth paste' => 'toothpaste', 'flannel' => 'washcloth',
+    'face cloth' => 'washcloth',
     'wash cloths' => 'washcloth', 'combs' => 'comb', 'hair brush' => 'hairbrush', 'bandages' => 'plasters',
     'sticking plasters' => 'plasters', 'nail clipper' => 'nail-clippers', 'nail file' => 'nail-file',
     'emery boards' => 'nail-file', 'tweezers' => 'tweezers', 'tissues' => 'tissues', 'hankies' => 'tissues',
@@ -30,12 +31,14 @@ return [
     'beanie' => 'hat-knitted', 'bean bag animal' => 'plush-beans', 'rag doll' => 'rag-doll',
     'hand puppet' => 'puppet', 'finger puppets' => 'finger-puppet', 'baby blanket' => 'blanket-small',
 
-    'jump rope' => 'skipping-rope', 'jigsaw' => 'puzzle', 'jigsaw puzzle' => 'puzzle', 'deck of cards' => 'playing-cards',
+    'jump rope' => 'skipping-rope', 'jigsaw' => 'puzzle', 'jigsaw puzzle' => 'puzzle',
+    'deck of cards' => 'playing-cards',
     'memory game' => 'matching-game', 'flash cards' => 'fact-cards', 'domino' => 'dominoes', 'marbles' => 'marbles',
     'toy cars' => 'toy-car', 'little car' => 'toy-car', 'throwing disc' => 'flying-disc', 'yoyo' => 'yo-yo',
     'balloons' => 'balloons', 'sticker sheets' => 'stickers', 'bouncing balls' => 'bouncy-ball', 'jacks' => 'jacks',
     'spinning tops' => 'finger-top', 'bubbles' => 'bubbles', 'kite' => 'kite', 'whistles' => 'whistle',
-    'chapter book' => 'story-book', 'board book' => 'picture-book', 'dice' => 'dice', 'noughts and crosses' => 'tic-tac-toe',
+    'chapter book' => 'story-book', 'board book' => 'picture-book', 'dice' => 'dice',
+    'noughts and crosses' => 'tic-tac-toe',
     'paddle ball' => 'paddle-ball', 'gliders' => 'foam-plane', 'foam plane' => 'foam-plane',
     'jumping elastic' => 'jump-elastic', 'footbag' => 'hacky-ball', 'stress ball' => 'squeeze-ball',
     'spiky ball' => 'spiky-ball', 'golf balls' => 'golf-ball', 'fidget spinner' => 'fidget-toy',
@@ -67,7 +70,8 @@ return [
     'bow tie' => 'bow-tie', 'bandanas' => 'bandana', 'necklace' => 'necklace', 'rings' => 'finger-ring',
     'swimming goggles' => 'swim-goggles', 'rain coat' => 'poncho',
 
-    'flashlight' => 'torch', 'sewing kit' => 'sewing-set', 'needle and thread' => 'sewing-set', 'beads' => 'craft-beads',
+    'flashlight' => 'torch', 'sewing kit' => 'sewing-set', 'needle and thread' => 'sewing-set',
+    'beads' => 'craft-beads',
     'wooden beads' => 'beads-wooden', 'modeling clay' => 'modelling-clay', 'knitting' => 'wool-needles',
     'loom bands' => 'loom-bands', 'safety pins' => 'safety-pins', 'ribbon' => 'ribbon', 'fish hooks' => 'fishing-kit',
     'string' => 'string-roll', 'pipe cleaners' => 'pipe-cleaners', 'googly eyes' => 'googly-eyes',

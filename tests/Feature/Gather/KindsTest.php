@@ -40,7 +40,8 @@ final class KindsTest extends TestCase
     public function test_an_unknown_thing_becomes_a_kind_in_a_few_answers_and_one_goes_on_with_it(): void
     {
         $this->get('/gather/kinds/new?name=Fox+lamp&back=/lots/new')->assertOk()->assertSee('value="Fox lamp"', false);
-        $this->post('/gather/kinds', self::LAMP + ['back' => '/lots/new'])->assertRedirect('/lots/new?kind=own-fox-lamp');
+        $this->post('/gather/kinds', self::LAMP + ['back' => '/lots/new'])
+            ->assertRedirect('/lots/new?kind=own-fox-lamp');
         $this->get('/lots/new?kind=own-fox-lamp')->assertSee('value="Fox lamp"', false);
         $kind = resolve(Catalogue::class)->get('own-fox-lamp');
 
@@ -84,7 +85,9 @@ final class KindsTest extends TestCase
 
     public function test_it_may_stand_in_for_what_it_is_like(): void
     {
-        $this->post('/gather/kinds', ['name' => 'Ear of soap', 'category' => 'care', 'like' => 'soap', 'counts_as' => '1']);
+        $this->post('/gather/kinds', [
+            'name' => 'Ear of soap', 'category' => 'care', 'like' => 'soap', 'counts_as' => '1',
+        ]);
         $this->post('/gather/kinds', ['name' => 'Soap leaves', 'category' => 'care', 'like' => 'soap']);
         $box = $this->box();
         $before = $this->filledNeeds($box->id);
@@ -109,7 +112,9 @@ final class KindsTest extends TestCase
         ]);
         self::assertSame(['torch'], $kind->usage->countsAs);
         self::assertSame('own-fox-lamp', resolve(Catalogue::class)->named('Night Fox')?->id);
-        $this->put('/gather/kinds/own-fox-lamp', ['from_age' => '9', 'to_age' => '3', 'packs_as' => 'soft'] + self::LAMP)
+        $this->put('/gather/kinds/own-fox-lamp', [
+            'from_age' => '9', 'to_age' => '3', 'packs_as' => 'soft',
+        ] + self::LAMP)
             ->assertSessionHasErrors('to_age');
 
         $lot = Lot::factory()->createOne(['crew_id' => $this->packer->crew_id, 'kind' => 'own-fox-lamp']);
@@ -156,7 +161,10 @@ final class KindsTest extends TestCase
         self::assertSame('Fox lamp', resolve(Catalogue::class)->get('own-fox-lamp')->name);
         $send($file)->assertSessionHas('said', 'You had all of them already.');
         foreach (
-            ['', '[]', '{"format": "x"}', str_replace('rigid', 'wobbly', $file), str_replace('"5-16"', '"9-3"', $file)] as $wrong
+            [
+                '', '[]', '{"format": "x"}', str_replace('rigid', 'wobbly', $file),
+                str_replace('"5-16"', '"9-3"', $file),
+            ] as $wrong
         ) {
             if ($wrong !== $file) {
                 $send($wrong)->assertSessionHasErrors('file');

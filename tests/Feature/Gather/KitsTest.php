@@ -94,7 +94,8 @@ final class KitsTest extends TestCase
     public function test_a_pouch_of_five_lots_goes_into_two_boxes_and_fills_their_needs(): void
     {
         $each = [];
-        foreach (['pencils' => 6, 'eraser' => 1, 'sharpener' => 1, 'notebook' => 1, 'pencil-case' => 1] as $kind => $count) {
+        $kinds = ['pencils' => 6, 'eraser' => 1, 'sharpener' => 1, 'notebook' => 1, 'pencil-case' => 1];
+        foreach ($kinds as $kind => $count) {
             $each[$this->got($kind, 20, 500)->id] = (string) $count;
         }
         $this->post('/gather/kits', [
@@ -119,7 +120,8 @@ final class KitsTest extends TestCase
         $this->post('/gather/kits', ['each' => [$soap->id => '2'], 'count' => '1', 'kind' => 'Filled care bag']);
         $kit = Lot::query()->where('is_kit', true)->firstOrFail();
         $this->put("/lots/{$kit->id}", [
-            'kind' => 'care-bag-filled', 'name' => 'Bag of soap', 'price' => '1.00', 'pieces' => '1', 'source' => 'made',
+            'kind' => 'care-bag-filled', 'name' => 'Bag of soap', 'price' => '1.00', 'pieces' => '1',
+            'source' => 'made',
             'got_on' => '2026-11-01', 'length' => '220', 'width' => '140', 'height' => '55',
         ])->assertSessionHasNoErrors();
 

@@ -143,7 +143,10 @@ final class GuideRequest extends FormRequest
                 'category' => $kinds === []
                     ? $lanes[0]
                     : resolve(Catalogue::class)->get($kinds[0])->category->value,
-            ] + array_filter(['anyOf' => $kinds, 'lanes' => $lanes]) + ($genders === [] ? [] : ['genders' => $genders]) + $counts;
+            ]
+                + array_filter(['anyOf' => $kinds, 'lanes' => $lanes])
+                + ($genders === [] ? [] : ['genders' => $genders])
+                + $counts;
         }
 
         return $needs;

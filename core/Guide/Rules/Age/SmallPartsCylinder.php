@@ -21,7 +21,7 @@ final class SmallPartsCylinder
     /** How deep it is at its shallow side, in tenths of a millimetre. */
     public const SHALLOW = 254.0;
 
-    /** From the edge over the shallow side to the foot of the deep one, in tenths of a millimetre: nothing is longer. */
+    /** From the edge over the shallow side to the foot of the deep one, in tenths of a millimetre: none is longer. */
     private const LONGEST = 653.2;
 
     /** So many cut off a fiftieth of the radius between two of them, on the side of caution. */

@@ -32,8 +32,8 @@ final class TiltedInCylinder
     private const TOLERANCE = 1.0;
 
     /**
-     * @param  non-empty-list<array{float, float, float}>  $points  its corners about its middle, longest side first; for
-     *     each there is the one right opposite
+     * @param  non-empty-list<array{float, float, float}>  $points  its corners about its middle, longest side first;
+     *     for each there is the one right opposite
      * @param  bool  $isRound  about its first side, so that it need not be spun
      */
     public static function takes(array $points, bool $isRound): bool

@@ -47,7 +47,7 @@ final class ClothesFitTheBand implements Rule
     {
         $kind = $piece->thing->kind;
         $written = (string) $piece->thing->sizeLabel;
-        $label = SizeLabel::read($written, $kind->care->isShoes);
+        $label = SizeLabel::read($written, $kind->care->isShoes, $box->band());
         if ($label === null) {
             return Finding::onPiece('size.unread', Weight::Tip, $piece, ['label' => $written])
                 ->saying($written === '' ? 'size.none' : 'size.unread')

@@ -36,8 +36,8 @@ final class LabelAgreesWithMeasure implements Rule
                 && $piece->thing->measures->areTaken,
         );
 
-        return array_values(array_filter(array_map(static function (Held $piece): ?Finding {
-            $label = SizeLabel::read((string) $piece->thing->sizeLabel, true);
+        return array_values(array_filter(array_map(static function (Held $piece) use ($box): ?Finding {
+            $label = SizeLabel::read((string) $piece->thing->sizeLabel, true, $box->band());
             $length = $piece->thing->measures->size->sides()[0];
 
             return $label === null || $length >= $label->middle() * 10 + self::LONGER_TENTHS

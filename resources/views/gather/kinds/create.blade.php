@@ -19,7 +19,8 @@
         @include('gather.kinds.sides', ['size' => null])
         <div class="flex flex-wrap gap-3">
             <button class="button go">{{ __('gather/kinds.save') }}</button>
-            <a class="button" href="{{ $back === '' ? route('kinds') : url($back) }}">{{ __('gather/kinds.cancel') }}</a>
+            <a class="button" href="{{ $back === '' ? route('kinds') : url($back) }}">
+                {{ __('gather/kinds.cancel') }}</a>
         </div>
     </form>
 </x-layout>

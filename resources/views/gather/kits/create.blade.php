@@ -55,7 +55,9 @@
                     :value="$table->count" />
                 <div class="flex flex-wrap gap-3">
                     <button class="button go" @disabled(! $table->canBeMade())>{{ __('gather/kits.make') }}</button>
-                    <noscript><button class="button" name="look" value="1">{{ __('gather/kits.look') }}</button></noscript>
+                    <noscript>
+                        <button class="button" name="look" value="1">{{ __('gather/kits.look') }}</button>
+                    </noscript>
                     <a class="button" href="{{ route('kits') }}">{{ __('gather/kits.back') }}</a>
                 </div>
             </section>

@@ -20,7 +20,8 @@
                                 <p><a class="font-semibold no-underline hover:underline"
                                     href="{{ route('lots.edit', $kit) }}">{{ $kit->name }}</a>
                                     <span class="text-ink-soft">· {{ __('gather/kits.on-hand',
-                                        ['count' => $stock->onHand()]) }} · <x-each :price="$kit->price()" /></span></p>
+                                        ['count' => $stock->onHand()]) }} · <x-each
+                                            :price="$kit->price()" /></span></p>
                                 <p class="text-ink-soft">{{ __('gather/kits.holds',
                                     ['things' => $write->inside($kit->thing()->inside)]) }}</p>
                                 @if ($wrong !== '')<p class="wrong">{{ $wrong }}</p>@endif

@@ -166,13 +166,13 @@
                     ['things' => $write->inside($lot->thing()->inside)]) }}</p>
                 <p class="hint">{{ __('gather/kits.made-here') }}</p>
             @else
-            <x-field class="mt-3" name="holds" label="What each holds (a kit, a filled bag)"
-                hint="One a line: how many and what kind, like “2 Pencil” or “1 Comb”. Must-haves inside count." :$bag
-                id="f-holds">
-                <textarea class="input" id="f-holds" name="holds" rows="3" maxlength="1000"
-                    aria-describedby="f-holds-hint">{{ $typed('holds',
-                        $lot ? $write->contents($lot->thing()->inside) : '') }}</textarea>
-            </x-field>
+                <x-field class="mt-3" name="holds" label="What each holds (a kit, a filled bag)"
+                    hint="One a line: how many and what kind, like “2 Pencil” or “1 Comb”. Must-haves inside count."
+                    :$bag id="f-holds">
+                    <textarea class="input" id="f-holds" name="holds" rows="3" maxlength="1000"
+                        aria-describedby="f-holds-hint">{{ $typed('holds',
+                            $lot ? $write->contents($lot->thing()->inside) : '') }}</textarea>
+                </x-field>
             @endif
             @include('gather.partials.said')
             <x-field class="mt-3" name="note" label="Note" :$bag id="f-note">

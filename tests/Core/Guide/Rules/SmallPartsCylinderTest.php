@@ -23,7 +23,11 @@ final class SmallPartsCylinderTest extends TestCase
     #[DataProvider('things')]
     public function test_every_way_of_holding_it_counts(float $a, float $b, float $c, Shape $shape): void
     {
-        $sticksOut = $this->sticksOut($shape === Shape::Round ? ($a === $b ? $this->rod($c, $a) : $this->rod($a, $b)) : $this->block($a, $b, $c));
+        $sticksOut = $this->sticksOut(match (true) {
+            $shape === Shape::Block => $this->block($a, $b, $c),
+            $a === $b => $this->rod($c, $a),
+            default => $this->rod($a, $b),
+        });
         $says = "{$a} × {$b} × {$c}, {$shape->value}: sticks out by {$sticksOut} mm";
         $takes = SmallPartsCylinder::takes(Size::ofMm($a, $b, $c), $shape);
 
