@@ -9,6 +9,7 @@ use App\Database\OneWriterConnection;
 use App\Pages\Choices;
 use App\Pages\Gather\LotFieldsData;
 use App\Pages\Gather\WaitingData;
+use App\Reference\Currencies;
 use App\Reference\DataFiles;
 use App\Reference\GuideFile;
 use App\Reference\Guides;
@@ -65,6 +66,7 @@ final class AppServiceProvider extends ServiceProvider
             GuideFile::class,
             static fn (): GuideFile => new GuideFile(
                 resolve(Catalogue::class),
+                resolve(Currencies::class),
                 base_path('data/schemas/guide.schema.json'),
             ),
         );

@@ -25,7 +25,11 @@ final readonly class GuideFile
 {
     private const MOST_BYTES = 500_000;
 
-    public function __construct(private Catalogue $catalogue, private string $schema) {}
+    public function __construct(
+        private Catalogue $catalogue,
+        private Currencies $currencies,
+        private string $schema,
+    ) {}
 
     /**
      * @return GuideData
@@ -34,6 +38,8 @@ final readonly class GuideFile
      */
     public function read(string $json, string $file): array
     {
+        // Some editors write a mark of the byte order in front.
+        $json = str_starts_with($json, "\u{FEFF}") ? substr($json, 3) : $json;
         $object = strlen($json) > self::MOST_BYTES ? null : json_decode($json, false, 16);
         is_object($object) || throw MalformedGuide::notJson($file);
         $error = (new Validator)->validate($object, (string) file_get_contents($this->schema))->error();
@@ -102,6 +108,18 @@ final readonly class GuideFile
             (int) substr($data['dated'], 0, 4),
         )
             || throw MalformedGuide::at($file, 'dated', 'is wrong: there is no such day');
+        isset($this->currencies->names()[$data['currency']])
+            || throw MalformedGuide::at($file, 'currency', 'is wrong: nobody pays in that');
+        [$from, $to] = [$data['handIn']['from'], $data['handIn']['to']];
+        foreach ($data['handIn']['places'] ?? [] as $index => $place) {
+            // Over the turn of the year the last day comes before the first in the calendar.
+            $isLate = $from <= $to ? $place['closes'] > $to : $place['closes'] > $to && $place['closes'] < $from;
+            $isLate && throw MalformedGuide::at(
+                $file,
+                "handIn.places[{$index}].closes",
+                'is wrong: it is after the last day of the hand-in',
+            );
+        }
         foreach (['needs', 'wishes'] as $list) {
             $ids = array_column($data[$list], 'id');
             count($ids) === count(array_unique($ids))

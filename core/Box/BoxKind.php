@@ -54,6 +54,15 @@ final readonly class BoxKind
         );
     }
 
+    /** Determine if it is no larger outside than a drive takes; null where that takes any. */
+    public function isWithin(?Size $limit): bool
+    {
+        $sides = $this->outside->sides();
+        $most = $limit?->sides() ?? $sides;
+
+        return $sides[0] <= $most[0] && $sides[1] <= $most[1] && $sides[2] <= $most[2];
+    }
+
     /** Determine if a side is as long as a gift box's can be. */
     public static function isSide(int $tenths): bool
     {

@@ -37,10 +37,11 @@ final class FitProblem
     /** One of its pieces, or one that might be, as a thing to be packed. */
     public static function item(PlannedPiece $piece, Plan $plan): Item
     {
-        $need = self::needFor($piece, $plan->guide->needs, $plan);
-        $value = $need !== null
-            ? self::VALUE_NEED
-            : (self::needFor($piece, $plan->guide->wishes, $plan) !== null ? self::VALUE_WISH : self::VALUE_OTHER);
+        $needs = self::needsFilledBy($piece, $plan->guide->needs, $plan);
+        $wishes = self::needsFilledBy($piece, $plan->guide->wishes, $plan);
+        // A kit weighs what is in it: leaving it out loses every must-have that it holds.
+        $value = $needs * self::VALUE_NEED + ($needs === 0 && $wishes > 0 ? self::VALUE_WISH : 0.0);
+        $value = $value > 0.0 ? $value : self::VALUE_OTHER;
         $kind = $piece->kind;
 
         $item = new Item(
@@ -51,7 +52,7 @@ final class FitProblem
             $piece->quantity,
             // Eight pencils weigh as much as one notebook: the first of them matters, not each.
             $value / $piece->quantity,
-            $need !== null,
+            $needs > 0,
             $kind->category === Category::Soft,
             $kind->handling->keepUpright,
             $piece->thing->measures->areTaken,
@@ -66,18 +67,24 @@ final class FitProblem
         return $holder === null ? $item : $item->riding(Holders::single($holder));
     }
 
-    /** @param list<Need> $needs */
-    private static function needFor(PlannedPiece $piece, array $needs, Plan $plan): ?Need
+    /**
+     * How many of the needs a piece fills, itself or by what lies in it.
+     *
+     * @param  list<Need>  $needs
+     */
+    private static function needsFilledBy(PlannedPiece $piece, array $needs, Plan $plan): int
     {
+        $filled = 0;
         foreach ($needs as $need) {
-            $isTaken = $piece->choices->countsAs === null
+            $isFilled = $piece->choices->countsAs === null
                 ? $need->takesKind($piece->kind)
                 : $need->id === $piece->choices->countsAs;
-            if ($isTaken && $need->countFor($plan->recipient) > 0) {
-                return $need;
+            foreach ($piece->thing->inside->kinds as [$kind]) {
+                $isFilled = $isFilled || $need->takesKind($kind);
             }
+            $filled += $isFilled && $need->countFor($plan->recipient) > 0 ? 1 : 0;
         }
 
-        return null;
+        return $filled;
     }
 }

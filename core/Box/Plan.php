@@ -58,6 +58,12 @@ final readonly class Plan
         return $held;
     }
 
+    /** Determine if the drive takes a box of this size. */
+    public function isWithinLimit(): bool
+    {
+        return $this->boxKind->isWithin($this->guide->terms->boxLimit);
+    }
+
     /** The piece in which another rides; null where it rides in none, or in one that is not there any more. */
     public function pieceIn(PlannedPiece $rider): ?PlannedPiece
     {

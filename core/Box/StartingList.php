@@ -53,6 +53,22 @@ final readonly class StartingList
         return $share;
     }
 
+    /**
+     * Get the one of several kinds that is best put on a box's list: the first that would raise no question itself.
+     *
+     * @param  non-empty-list<string>  $kinds
+     */
+    public function best(array $kinds, Plan $plan): string
+    {
+        foreach ($kinds as $kind) {
+            if ($this->suits($kind, $plan)) {
+                return $kind;
+            }
+        }
+
+        return $kinds[0];
+    }
+
     /** Determine if a kind is usual at this age and nothing the guide would have mended. */
     private function suits(string $id, Plan $plan): bool
     {

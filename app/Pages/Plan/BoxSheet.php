@@ -13,6 +13,7 @@ use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Holders;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Box\StartingList;
 use PluckyWren\Core\Colour\Colour;
 use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Fit\Answer\Caution;
@@ -288,6 +289,16 @@ final class BoxSheet
     public function laneOf(string $singleId): Category
     {
         return $this->planned[FitProblem::pieceOf($singleId)]->kind->category;
+    }
+
+    /**
+     * Get the kind that a remedy proposes: of several that will do, one that raises no question itself.
+     *
+     * @param  non-empty-list<string>  $kinds
+     */
+    public function kindToOffer(array $kinds): string
+    {
+        return resolve(StartingList::class)->best($kinds, $this->plan);
     }
 
     public function kindName(string $kind): string

@@ -157,12 +157,13 @@ final class FitAnswers
         return $fitting;
     }
 
-    /** @return list<BoxSheet> the same pieces in each other box kind */
+    /** @return list<BoxSheet> the same pieces in each other box kind that the drive takes */
     public function otherBoxes(): array
     {
         $others = array_filter(
             $this->boxKinds->all(),
-            fn (BoxKind $kind): bool => $kind->id !== $this->sheet->plan->boxKind->id,
+            fn (BoxKind $kind): bool => $kind->id !== $this->sheet->plan->boxKind->id
+                && $kind->isWithin($this->sheet->plan->guide->terms->boxLimit),
         );
 
         return array_values(

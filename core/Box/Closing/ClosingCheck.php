@@ -66,7 +66,7 @@ final readonly class ClosingCheck
                 ? self::named('photo', self::holds($plan, Task::PhotoChoice) ? [] : ['photo'])
                 : null,
             self::named('lid', $gauges->room->closesOverAll() ? [] : ['lid']),
-            self::named('box-limit', self::isWithinLimit($plan) ? [] : [$plan->boxKind->name]),
+            self::named('box-limit', $plan->isWithinLimit() ? [] : [$plan->boxKind->name]),
             $tick('last-look', ClosingTick::LastLook),
             $tick('bands', ClosingTick::Bands, $gauges->room->bands),
             $tick('label', ClosingTick::Label),
@@ -133,13 +133,5 @@ final readonly class ClosingCheck
             static fn (PlannedPiece $piece): bool => ! $piece->isToBuy()
                 && in_array($task, $piece->kind->care->tasks, true),
         ) !== [];
-    }
-
-    private static function isWithinLimit(Plan $plan): bool
-    {
-        $limit = $plan->guide->terms->boxLimit?->sides();
-        $sides = $plan->boxKind->outside->sides();
-
-        return $limit === null || ($sides[0] <= $limit[0] && $sides[1] <= $limit[1] && $sides[2] <= $limit[2]);
     }
 }

@@ -120,7 +120,9 @@ final readonly class Cautions
     {
         $cautions = [];
         foreach ($open as $soft) {
-            if ($items[$soft->id]->form !== Form::Soft) {
+            // A ball without air or a pair of shoes takes no harm; what has a face or breaks does.
+            $isTender = $items[$soft->id]->gentle || $items[$soft->id]->firstSight;
+            if (! $isTender || $items[$soft->id]->form !== Form::Soft) {
                 continue;
             }
             $friend = new Standing($soft->parts[0], $soft->angle, $items[$soft->id], false);

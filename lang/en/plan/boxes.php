@@ -19,6 +19,7 @@ return [
         'is-in' => 'in :holder',
         'more' => 'More about :name',
     ],
+    'too-large' => 'Larger than the drive takes.',
     'counts' => [
         'label' => 'Counts as',
         'itself-option' => 'what it is',

@@ -65,6 +65,9 @@
                                 : __('plan/boxes.carton-standard', ['name' =>
                                 mb_strtolower($boxKinds[array_key_first($boxKinds)]->name), 'count' =>
                                 $carton->holds($boxKinds[array_key_first($boxKinds)]->outside)]) }}</span>
+                        @unless ($kind->isWithin($guide->terms->boxLimit))
+                            <b class="text-mend">{{ __('plan/boxes.too-large') }}</b>
+                        @endunless
                     </label>
                 @endforeach
                 <label class="tile">

@@ -6,11 +6,14 @@ namespace Tests\Core\Box;
 
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Box\FitProblem;
+use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
+use PluckyWren\Core\Stash\Inside;
+use PluckyWren\Core\Stash\Thing;
 use Tests\Core\Data;
 
 final class FitProblemTest extends TestCase
@@ -28,6 +31,24 @@ final class FitProblemTest extends TestCase
 
         self::assertSame([true, false, true], array_column($items, 'gentle'));
         self::assertSame([250.0, 100.0, 60.0], array_column($items, 'weightG'));
+    }
+
+    public function test_a_kit_weighs_the_must_haves_that_are_in_it(): void
+    {
+        $catalogue = Data::catalogue();
+        $bag = Plans::piece('care-bag-filled', 1, null);
+        $usual = $bag->thing;
+        $filled = new Thing(
+            $usual->kind, 'Care bag', $usual->measures, $usual->traits, null,
+            // Soap, washcloth and comb are must-haves, plasters are none.
+            Inside::ofCounts(['soap' => 1, 'washcloth' => 1, 'comb' => 1, 'plasters' => 1], $catalogue),
+        );
+        $bag = new PlannedPiece('bag', $filled, 1, $bag->price, $bag->source);
+        $plan = Plans::of(null, $bag, Plans::piece('soap', 1, null));
+        [$kit, $soap] = FitProblem::of($plan)->items;
+
+        self::assertSame([15.0, true], [$kit->value, $kit->must]);
+        self::assertSame([5.0, true], [$soap->value, $soap->must]);
     }
 
     public function test_every_kind_has_a_weight_and_only_hard_or_faced_things_are_gentle(): void

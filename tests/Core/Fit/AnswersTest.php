@@ -167,7 +167,8 @@ final class AnswersTest extends TestCase
     public function test_something_hard_on_a_friend_is_cautioned_and_a_card_is_not(): void
     {
         $problem = $this->problem(
-            new Item('owl', 'Owl', Size::ofMm(150, 120, 60), Form::Soft, squeeze: 0.5),
+            new Item('owl', 'Owl', Size::ofMm(150, 120, 60), Form::Soft, squeeze: 0.5, gentle: true),
+            new Item('shoes', 'Shoes', Size::ofMm(150, 120, 60), Form::Soft, squeeze: 0.7),
             new Item('tin', 'Tin', Size::ofMm(100, 100, 30), Form::Rigid),
             new Item('card', 'Card', Size::ofMm(100, 100, 2), Form::Sheet),
         );
@@ -186,6 +187,9 @@ final class AnswersTest extends TestCase
             Cautions::of($problem, new Result([$owl, $on('tin', 300)], [])),
         );
         self::assertSame([], Cautions::of($problem, new Result([$owl, $on('card', 20)], [])));
+        // Shoes have no face.
+        $shoes = new Placement('shoes', 1, null, How::Flat, 0.0, $owl->parts);
+        self::assertSame([], Cautions::of($problem, new Result([$shoes, $on('tin', 300)], [])));
         // 1420 mm to the right they share 8 of 150 mm: less than a tenth.
         self::assertSame([], Cautions::of($problem, new Result([$owl, $on('tin', 300, 1420)], [])));
     }

@@ -134,12 +134,16 @@ final class FitAnswersTest extends TestCase
         $this->slab('Long thing', 40, 'toy-car', length: 310, width: 150);
         $page = $this->get("/boxes/{$this->own->id}/fit/answers")
             ->assertSee('The same in another box')
-            ->assertSee('Wide shoebox')
+            ->assertSee('Tapered tub')
+            // This drive takes no box that broad.
+            ->assertDontSee('Wide shoebox')
             ->assertSee('Flat things last');
         $page->assertSee('Closes flat');
 
         $this->put("/boxes/{$this->own->id}/fit/kind", ['kind' => 'wide-shoebox'])->assertRedirect();
         self::assertSame(['wide-shoebox', null], [$this->own->refresh()->box_kind, $this->own->own_size]);
+        $this->get("/boxes/{$this->own->id}")->assertSee('Larger than the drive takes.');
+        $this->get('/boxes/new')->assertSee('Larger than the drive takes.');
         $this->put("/boxes/{$this->own->id}/fit/school", ['school' => 'flats-wall'])->assertRedirect();
         self::assertSame(Order::FlatsWall, $this->own->refresh()->packing_order);
         $this->get("/boxes/{$this->own->id}/fit")

@@ -18,6 +18,9 @@ use PluckyWren\Core\Guide\Weight;
  */
 final class NothingTwice implements Rule
 {
+    /** Up to so many times as long, two things of one kind are for the same use. An estimate. */
+    private const AS_LARGE = 1.2;
+
     public function card(): RuleCard
     {
         return new RuleCard(
@@ -29,7 +32,7 @@ final class NothingTwice implements Rule
     public function findings(BoxContents $box): array
     {
         $findings = [];
-        foreach ($box->byKind as $pieces) {
+        foreach (array_merge(...array_map(self::alike(...), array_values($box->byKind))) as $pieces) {
             $usual = $pieces[0]->thing->kind->usualCount($box->band());
             $count = array_sum(array_map(static fn (Held $piece): int => $piece->quantity, $pieces));
             if (count($pieces) > 1 && $count > $usual) {
@@ -38,6 +41,31 @@ final class NothingTwice implements Rule
         }
 
         return $findings;
+    }
+
+    /**
+     * Part pieces of one kind by their size: a large and a small notebook are for two uses.
+     *
+     * @param  non-empty-list<Held>  $pieces
+     * @return list<non-empty-list<Held>>
+     */
+    private static function alike(array $pieces): array
+    {
+        $groups = [];
+        foreach ($pieces as $piece) {
+            $longest = $piece->thing->measures->size->sides()[0];
+            foreach ($groups as $number => $group) {
+                $others = $group[0]->thing->measures->size->sides()[0];
+                if (max($longest, $others) <= self::AS_LARGE * min($longest, $others)) {
+                    $groups[$number][] = $piece;
+
+                    continue 2;
+                }
+            }
+            $groups[] = [$piece];
+        }
+
+        return array_values($groups);
     }
 
     /** @param non-empty-list<Held> $pieces */

@@ -6,6 +6,9 @@
             {{ $sheet->box->recipient()->band->label() }} ·
             {{ mb_strtolower($sheet->plan->boxKind->name) }} {{ $sheet->insideMm() }} mm,
             {{ trans_choice('plan/boxes.to-a-carton', $sheet->toACarton()) }}
+            @unless ($sheet->plan->isWithinLimit())
+                · <b class="text-mend">{{ __('plan/boxes.too-large') }}</b>
+            @endunless
             @if ($sheet->box->palette->colours !== [])
                 · <x-swatches :palette="$sheet->box->palette" /> {{ $sheet->colourNames() }}
             @endif

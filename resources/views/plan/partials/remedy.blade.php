@@ -29,22 +29,23 @@
         </form>
         @break
     @case('pick')
-        @php($onHand = $picker->onHandOf($remedy->kinds, $sheet->plan->recipient->band))
+        @php([$onHand, $offered] = [$picker->onHandOf($remedy->kinds, $sheet->plan->recipient->band),
+            $sheet->kindToOffer($remedy->kinds)])
         @if ($onHand > 0)
             @php($pickAddress = route('boxes.show',
-                [$sheet->box, 'pick' => 1, 'from' => 'stash', 'q' => $sheet->kindName($remedy->kinds[0])]))
+                [$sheet->box, 'pick' => 1, 'from' => 'stash', 'q' => $sheet->kindName($offered)]))
             <a class="button small" href="{{ $pickAddress }}" hx-get="{{ $pickAddress }}" hx-target="#sheet"
                 hx-swap="outerMorph"
                 hx-push-url="true">{{ __('plan/flags.do.pick') }}<span class="sr-only">:
-                    {{ $sheet->kindName($remedy->kinds[0]) }}</span></a>
+                    {{ $sheet->kindName($offered) }}</span></a>
         @else
             <form method="post" action="{{ route('pieces.store', $sheet->box) }}"
                 hx-post="{{ route('pieces.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph">
                 {{ $stateFields }}
-                <input type="hidden" name="buy" value="{{ $remedy->kinds[0] }}">
+                <input type="hidden" name="buy" value="{{ $offered }}">
                 <input type="hidden" name="quantity" value="1">
                 <button class="button small">
-                    {{ __('plan/flags.do.list', ['name' => mb_strtolower($sheet->kindName($remedy->kinds[0]))]) }}
+                    {{ __('plan/flags.do.list', ['name' => mb_strtolower($sheet->kindName($offered))]) }}
                 </button>
             </form>
         @endif

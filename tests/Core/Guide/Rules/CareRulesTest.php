@@ -93,6 +93,10 @@ final class CareRulesTest extends TestCase
         yield 'two combs on two lines' => [
             new NothingTwice, [Boxes::held('comb', id: 'a'), Boxes::held('comb', id: 'b')], ['twice.same-kind'],
         ];
+        yield 'a large and a small notebook are for two uses' => [
+            new NothingTwice,
+            [Boxes::held('notebook', 2, [210, 148, 9], id: 'a'), Boxes::held('notebook', 1, [148, 105, 9], id: 'b')], [],
+        ];
         yield 'two combs on one line are a count' => [new NothingTwice, [Boxes::held('comb', 2)], []];
         yield 'two brushes are usual at that age' => [
             new NothingTwice, [Boxes::held('toothbrush', id: 'a'), Boxes::held('toothbrush', id: 'b')], [],
