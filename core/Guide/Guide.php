@@ -91,6 +91,29 @@ final readonly class Guide
         );
     }
 
+    /**
+     * The bands of which it asks nothing, or for which it flags nothing: one that was added and forgotten, most likely.
+     *
+     * @return list<AgeBand>
+     */
+    public function unguardedBands(): array
+    {
+        return array_values(array_filter(
+            $this->audience->bands,
+            fn (AgeBand $band): bool => ! $this->asksOf($band) || ! $this->flagsFor($band),
+        ));
+    }
+
+    private function asksOf(AgeBand $band): bool
+    {
+        return array_filter($this->needs, static fn (Need $need): bool => $need->countForBand($band) > 0) !== [];
+    }
+
+    private function flagsFor(AgeBand $band): bool
+    {
+        return array_filter($this->flags, static fn (TraitFlag $flag): bool => $flag->holdsFor($band)) !== [];
+    }
+
     /** How many things it bars. */
     public function barred(): int
     {

@@ -17,6 +17,7 @@
             @csrf
             @method('put')
             <input type="hidden" name="was" value="{{ $was }}">
+            <input type="hidden" name="shown" value="{{ count($bands) }}">
             <div class="grid min-w-0 gap-3.5">
                 <section class="cut grid gap-3 p-4 sm:grid-cols-2" aria-labelledby="about">
                     <h2 id="about" class="sm:col-span-2">The drive</h2>
@@ -133,6 +134,14 @@
                         </div>
                     </div>
                 @endif
+                @error('unguarded')
+                    <div class="mt-3" role="alert">
+                        <p class="wrong">{{ $message }}</p>
+                        <label class="mt-1 flex items-center gap-2">
+                            <input type="checkbox" name="knowing" value="1"> {{ __('guides/guides.knowing') }}
+                        </label>
+                    </div>
+                @enderror
                 <button class="button go mt-4 w-full">Keep the guide</button>
             </aside>
         </form>

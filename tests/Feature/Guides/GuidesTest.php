@@ -127,6 +127,14 @@ final class GuidesTest extends TestCase
                 ->assertRedirect('/guides/pellwick-quay-2/edit');
             $this->get('/guides/pellwick-quay-2/edit')->assertSee($says);
         }
+        // A band that is added has what was ticked for all of them, and is asked about while nothing is asked of it.
+        $more = ['bands' => '2-3, 4-7, 8-12, 13-15', 'shown' => '3'] + $form;
+        $this->put('/guides/pellwick-quay-2', $more)->assertSessionHasErrors(['unguarded']);
+        $this->put('/guides/pellwick-quay-2', ['knowing' => '1'] + $more)->assertRedirect('/guides/pellwick-quay-2');
+        $flags = array_column((array) $own->refresh()->data['flags'], null, 'trait');
+        self::assertArrayNotHasKey('bands', $flags['food']);
+        self::assertSame(['2-3'], $flags['cord']['bands']);
+        $this->put('/guides/pellwick-quay-2', $form)->assertRedirect('/guides/pellwick-quay-2');
         $this->put(
             '/guides/pellwick-quay-2',
             ['dated' => 'soon', 'sending_gift' => 'nine'] + $form,

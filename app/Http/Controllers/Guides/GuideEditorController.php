@@ -16,6 +16,7 @@ use Illuminate\Http\RedirectResponse;
 use PluckyWren\Core\Box\GuideComparison;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Guide\Rules\RuleBook;
+use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
 
 /** A crew's own guide, changed in plain forms and tried against any box while it is changed. */
@@ -37,7 +38,16 @@ final readonly class GuideEditorController
     public function update(GuideRequest $request, CrewGuide $guide, KeepGuide $keepGuide): RedirectResponse
     {
         try {
-            $keepGuide->change($guide, $request->guideData($guide), $request->string('was')->value());
+            $data = $request->guideData($guide);
+            $unguarded = Guide::ofData($data)->unguardedBands();
+            if ($unguarded !== [] && ! $request->boolean('knowing')) {
+                $bands = implode(', ', array_map(static fn (AgeBand $band): string => $band->label(), $unguarded));
+
+                return back(303)
+                    ->withErrors(['unguarded' => Words::of('guides/guides.unguarded', ['bands' => $bands])])
+                    ->withInput();
+            }
+            $keepGuide->change($guide, $data, $request->string('was')->value());
         } catch (MalformedGuide|ChangedMeanwhile $wrong) {
             return back(303)->withErrors(['guide' => $wrong->getMessage()])->withInput($request->except('was'));
         }

@@ -213,12 +213,14 @@ final class GuideRequest extends FormRequest
                         ARRAY_FILTER_USE_BOTH,
                     ),
                 );
+                // Ticked for all bands that the form showed, it holds for those that are added too.
+                $isForAll = $held === [] || count($held) >= min(count($bands), $this->integer('shown', count($bands)));
                 $flags[] = [
                     'trait' => $trait->value,
                     'weight' => $text('weight'),
                     'why' => $text('why'),
                     'remedy' => $text('remedy'),
-                ] + ($held === [] || $held === $bands ? [] : ['bands' => $held]);
+                ] + ($isForAll ? [] : ['bands' => $held]);
             }
         }
 
