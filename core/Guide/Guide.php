@@ -92,7 +92,8 @@ final readonly class Guide
     }
 
     /**
-     * The bands of which it asks nothing, or for which it flags nothing: one that was added and forgotten, most likely.
+     * The bands of which it asks nothing, or for which it flags nothing, though it does for others: added and forgotten,
+     * most likely.
      *
      * @return list<AgeBand>
      */
@@ -100,7 +101,8 @@ final readonly class Guide
     {
         return array_values(array_filter(
             $this->audience->bands,
-            fn (AgeBand $band): bool => ! $this->asksOf($band) || ! $this->flagsFor($band),
+            fn (AgeBand $band): bool => ($this->needs !== [] && ! $this->asksOf($band))
+                || ($this->flags !== [] && ! $this->flagsFor($band)),
         ));
     }
 

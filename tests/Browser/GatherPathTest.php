@@ -79,7 +79,7 @@ final class GatherPathTest extends BrowserTestCase
         $this->see('The lines add up to the receipt.');
         $this->tabTo('#paid-1');
         $this->press(WebDriverKeys::ENTER);
-        $this->see('2 lots for 3.39 are in the stash.');
+        $this->see('2 purchases for 3.39 are in the stash.');
         $this->see('Soap, receipt');
     }
 
@@ -100,7 +100,7 @@ final class GatherPathTest extends BrowserTestCase
         $this->choose('#as-2', 'paid');
         $this->see('Bar of soap, 0.46');
         $this->click('Import the 2 good rows');
-        $this->see('2 lots are in the stash. One row was left out.');
+        $this->see('2 purchases are in the stash. One row was left out.');
         unlink($file);
     }
 
@@ -126,7 +126,7 @@ final class GatherPathTest extends BrowserTestCase
         );
         $this->see('620');
         $this->clickOn('#undo-form button');
-        $this->see('620 rows of the import are taken back.');
+        $this->see('620 rows of the import are undone.');
     }
 
     public function test_drawers_open_and_are_searched_without_loading_the_page(): void
@@ -155,7 +155,7 @@ final class GatherPathTest extends BrowserTestCase
             fn (): bool => $this->js('return navigator.serviceWorker.controller !== null') === true,
             'The desk is not carried.',
         );
-        $this->see('Pocket desk');
+        $this->see('In the shop');
         $this->until(
             fn (): bool => $this->js(
                 "return caches.open('wren-pocket').then((shelf) => shelf.keys()).then((kept) => ['/gather/pocket', "
@@ -216,7 +216,7 @@ final class GatherPathTest extends BrowserTestCase
         self::browser()->driver->switchTo()->newWindow('tab');
         $second = self::browser()->driver->getWindowHandle();
         self::browser()->driver->get("{$unsafe}/gather/pocket");
-        $this->see('Pocket desk');
+        $this->see('In the shop');
 
         self::server()->pause();
         foreach (

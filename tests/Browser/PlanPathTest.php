@@ -78,7 +78,7 @@ final class PlanPathTest extends BrowserTestCase
                 && str_contains($this->trial(), 'Pocket star viewer. Tip.'),
             'The change is not tried.',
         );
-        $this->click('Keep the guide');
+        $this->click('Save the guide');
         $this->see('The guide is kept.');
 
         $this->click('Night-sky watcher');
@@ -135,7 +135,7 @@ final class PlanPathTest extends BrowserTestCase
             static fn (RemoteWebElement $button) => $button->click(),
         );
         $this->see('Packed in “Tapered tub” from now on.');
-        $this->see('stay out');
+        $this->see('do not fit');
         // What else could be done is looked for once the longer try is over.
         $this->see('costs the box least');
         $this->act(
@@ -169,7 +169,7 @@ final class PlanPathTest extends BrowserTestCase
         // Whatever was tried before; in its tub it closes only under pressure, so that more is tried than is answered
         // at once.
         self::server()->table()->exec('delete from fit_results');
-        $this->click('Keep the changes');
+        $this->click('Save the changes');
         $this->see('Room');
         $this->press('p');
         $this->type('#pick-q', 'soap');

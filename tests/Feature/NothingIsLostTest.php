@@ -392,7 +392,7 @@ final class NothingIsLostTest extends TestCase
             'with' => $other->id,
             'choice' => ['name' => 'this'],
         ])->assertSessionHasErrors(
-            ['with' => 'Choose first what the one lot keeps of each.'],
+            ['with' => 'Choose first what is kept of each.'],
         );
         $this->post("/lots/{$one->id}/merge", [
             'with' => $other->id,

@@ -30,13 +30,13 @@ return [
         'fair' => ':each is a little over :measure.',
         'wait' => ':each is well over :measure.',
         'only-if-needed' => ':each is well over :measure, but your boxes lack :needed and hand-in is near.',
-        'nothing-to-compare' => 'Set a target, or put the first lot of this kind in the stash.',
+        'nothing-to-compare' => 'Set a target, or put the first one of this kind in the stash.',
     ],
     'measure-target' => 'your target of :price',
     'measure-best' => 'the best so far, :price',
     'cheap' => 'Usually cheap in :month.',
-    'needed' => '{0} No open box lacks it beyond what is on hand.|{1} Your boxes still lack 1.|[2,*] Your boxes '
-        .'still lack :count.',
+    'needed' => '{0} No open box lacks it beyond what is on hand.|{1} You still need to buy 1.|[2,*] You still '
+        .'need to buy :count.',
 
     'cheap-now' => 'This is the month in which it is usually cheap: look at another shop.',
     'claim-holds' => 'Yes: :claim each is what the pack comes to.',

@@ -6,8 +6,8 @@ return [
     'currency' => 'This row is in :theirs; your stash is kept in :ours.',
     'holds-money' => 'The column “:column” holds amounts. Say which it is (“paid” for all pieces, “each” for one), '
         .'or leave it out on purpose: nothing is imported before that.',
-    'undone' => '{0} Nothing of it was left to take back.|{1} One row of the import is taken back.|[2,*] :count rows '
-        .'of the import are taken back.',
+    'undone' => '{0} There was nothing left to undo.|{1} One row of the import is undone.|[2,*] :count rows '
+        .'of the import are undone.',
     'undone-rest' => '{0}|{1} One stays, as it was changed or put into a box since.|[2,*] :count stay, as they were '
         .'changed or put into boxes since.',
     'done-before' => 'This file was imported already.',
@@ -30,7 +30,7 @@ return [
     'bad-more' => 'and :count more',
     'bad' => '{0} |{1} One row is not:|[2,*] :count rows are not:',
     'do' => '{1} Import the good row|[2,*] Import the :count good rows',
-    'kept' => '{0} No lot was new.|{1} One lot is in the stash.|[2,*] :count lots are in the stash.',
+    'kept' => '{0} Nothing was new.|{1} One purchase is in the stash.|[2,*] :count purchases are in the stash.',
     'known' => '{0} |{1} One was there already.|[2,*] :count were there already.',
     'left' => '{0} |{1} One row was left out.|[2,*] :count rows were left out.',
     'nothing' => 'Nothing was imported.',

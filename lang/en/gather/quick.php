@@ -8,7 +8,7 @@ return [
     'kind' => 'Which kind is this line?',
     'kind-unknown' => 'We know no kind called “:name”. Describe it under “Our kinds of things” first.',
     'kind-likely' => 'We know no kind called “:name”. Do you mean: :kinds?',
-    'kept' => '{1} One lot for :sum is in the stash.|[2,*] :count lots for :sum are in the stash.',
+    'kept' => '{1} One purchase for :sum is in the stash.|[2,*] :count purchases for :sum are in the stash.',
     'agrees' => 'The lines add up to the receipt.',
     'more' => 'The receipt says :difference more than the lines.',
     'less' => 'The receipt says :difference less than the lines.',

@@ -8,8 +8,8 @@ return [
     'changed' => '“:name” is changed.',
     'removed' => '“:name” is out of the stash.',
 
-    'several' => '{1} One lot is changed.|[2,*] :count lots are changed.',
-    'found' => '{0} No lot goes by that.|{1} One lot.|[2,*] :count lots.',
+    'several' => '{1} One thing is changed.|[2,*] :count things are changed.',
+    'found' => '{0} Nothing goes by that.|{1} One thing.|[2,*] :count things.',
 
     'only' => [
         'on-hand' => 'with some on hand',
@@ -45,7 +45,7 @@ return [
     'errors' => [
         'unit' => ':side without a unit is millimetres, and this kind is usually about :usual mm long. Write “:side '
             .'cm” or “:side in” if that is meant, or “:side mm”.',
-        'none-chosen' => 'Tick the lots that you mean, 200 at most.',
+        'none-chosen' => 'Tick the things that you mean, 200 at most.',
         'nothing-to-do' => 'Say what to do with them: a tag, something to correct, or a box.',
         'name-required' => 'What is it called?',
         'max' => 'That is too long: at most :max characters.',

@@ -6,7 +6,7 @@ return [
     'as-handed-in' => 'As it was handed in on :day.',
 
     'ticked' => 'Ticked.',
-    'unticked' => 'The tick is taken back.',
+    'unticked' => 'The tick is removed.',
     'and-more' => ':names and :more more',
     'open' => '{0} All done. Put the lid on.|{1} One thing is left to do.|[2,*] :count things are left to do.',
     'close' => 'Put the lid on: it is packed',
@@ -30,7 +30,7 @@ return [
         'to-ask' => 'To ask about: :names',
         'to-buy' => 'Still to buy: :names',
         'prepared' => 'Still to prepare: :names',
-        'box-ready' => 'Nobody has looked yet whether the box is sound.',
+        'box-ready' => 'Check that the box is not damaged.',
         'note' => 'No note is in it.',
         'photo' => 'You send photos; none is in it.',
         'lid' => 'The lid does not close over all of it, as far as we tried.',
@@ -48,7 +48,7 @@ return [
         'bands' => '{0} The lid is held as it needs.|{1} One rubber band is round it.|[2,*] :count rubber bands are '
             .'round it.',
         'label' => 'The label says :for.',
-        'gift' => 'The sending gift of :gift is paid or laid by.',
+        'gift' => 'The shipping gift of :gift is paid or put aside.',
     ],
     'do' => [
         'must-haves' => 'See what is missing',

@@ -35,7 +35,7 @@ return [
     'imported' => '“:theme” stands on the shelf, as the file has it; what is in it is in your stash.',
     'planned' => '“:theme” stands on the shelf.',
     'changed' => 'The box is changed.',
-    'removed' => '“:theme” is off the shelf; its pieces are back in the stash.',
+    'removed' => '“:theme” is deleted; its pieces are back in the stash.',
     'moved' => '“:theme” is now :stage.',
     'picked' => '“:name” is in the box.',
     'added' => '“:name” is in your stash and in the box.',
@@ -78,7 +78,7 @@ return [
         'lid-decorated' => 'The lid of this box is wrapped or decorated, so it is this box. Tick “another box” below '
             .'to take a new one: what was done to this one starts again.',
         'file' => 'Choose a box file (JSON) of at most 500 KB.',
-        'currency' => 'That box is reckoned in :theirs; your crew reckons in :ours.',
+        'currency' => 'That box is in :theirs; your crew’s money is :ours.',
         'side' => 'A gift box is from :least to :most cm on each side, and :side without a unit is millimetres. '
             .'Write “:side cm” or “:side in” if that is meant.',
         'gift-required' => 'The drive asks :gift; write what that is in your own money.',

@@ -43,18 +43,18 @@ return [
         'flat' => '',
         'on-edge' => 'on its edge',
         'upright' => 'standing upright',
-        'diagonal' => 'corner to corner',
+        'diagonal' => 'diagonally',
         'up-the-wall' => 'bent up the wall',
-        'refolded' => 'folded anew to fit',
+        'refolded' => 'refolded to fit',
         'pressed' => 'pressed down',
-        'moulded' => 'poured into the gap',
+        'moulded' => 'pushed into the gap',
         'nested' => '',
     ],
 
     'tap' => 'Tap a piece, and read its name here; by keyboard, up and down.',
     'answers' => 'What else could be done with',
     'all-in' => 'all goes in, :verdict',
-    'still-out' => '{1} 1 still stays out|[2,*] :count still stay out',
+    'still-out' => '{1} 1 still does not fit|[2,*] :count still do not fit',
     'left-out' => 'Left out, and back in the stash.',
     'swapped' => ':name took its place.',
     'now-in' => 'Packed in “:box” from now on.',
@@ -90,7 +90,7 @@ return [
     'boxes' => ['heading' => 'The same in another box', 'do' => 'Use this box'],
 
     'orders' => [
-        'heading' => 'Packed by another school',
+        'heading' => 'Another way of packing',
         'do' => 'Pack it so',
         'flats-first' => ['name' => 'Flat things first', 'says' => 'Books and sheets make the floor.'],
         'flats-last' => ['name' => 'Flat things last', 'says' => 'Books and sheets go on top, to press with.'],
@@ -103,8 +103,8 @@ return [
         'unmeasured' => '{1} Reckoned by the usual measures of its kind: :names.|[2,6] Reckoned by the usual '
             .'measures of their kinds: :names.|[7,*] Reckoned by the usual measures of their kinds: :names and :more '
             .'more.',
-        'closes' => 'With measures a little off, it all goes in in :closed of :tries tries.',
-        'settles' => 'Measuring “:name” would tell most.',
+        'closes' => 'With measures a little off, it all fits in :closed of :tries trial runs.',
+        'settles' => 'Measure “:name” to be surer.',
         'measure' => 'Measure it',
         'boxes-tried' => '{0} No box has been left alone long enough.|{1} One box was tried.|[2,*] :count boxes were '
             .'tried.',

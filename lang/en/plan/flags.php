@@ -6,7 +6,7 @@ return [
 
     'title' => 'What is flagged',
     'left' => ':about is left as it is; the reason is kept.',
-    'taken-back' => 'The reason is taken back; the flag stands again.',
+    'taken-back' => 'The reason is removed; the flag is back.',
     'because-needed' => 'Say why, in a few words: whoever checks the box will ask.',
     'measure-it' => 'This one is answered by measuring.',
     'meant' => 'It is meant.',

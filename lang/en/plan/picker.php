@@ -9,7 +9,7 @@ return [
     'each' => ':price each',
     'free' => 'free',
     'unpriced' => 'price not known',
-    'more' => '{1} 1 more lot goes by that. Type to narrow.|[2,*] :count more lots go by that. Type to narrow.',
+    'more' => '{1} 1 more fits that. Type to narrow.|[2,*] :count more fit that. Type to narrow.',
     'on-hand' => ':count on hand',
 
     'must-haves' => 'must-haves :filled of :asked',

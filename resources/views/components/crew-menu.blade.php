@@ -28,7 +28,7 @@
                     @foreach ($samples as $locale => $sample)<option value="{{ $locale }}"
                         @selected(auth()->user()->crew->locale === $locale)>{{ $sample }}</option>@endforeach
                 </select>
-                <button class="button small">Keep</button>
+                <button class="button small">Save</button>
             </div>
         </form>
         <a class="link" href="{{ route('time-zone') }}">Time zone:

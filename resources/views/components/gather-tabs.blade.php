@@ -1,8 +1,8 @@
 @props(['on'])
 
 <nav aria-label="Gather" class="no-print mb-4 flex flex-wrap gap-x-5 gap-y-1">
-    @foreach (['gather' => 'The stash', 'quick' => 'Quick entry', 'price-desk' => 'Price desk',
-        'pocket' => 'Pocket desk', 'shopping' => 'Shopping list', 'money' => 'Money', 'import' => 'In and out',
+    @foreach (['gather' => 'The stash', 'quick' => 'Quick entry', 'price-desk' => 'Price check',
+        'pocket' => 'In the shop', 'shopping' => 'Shopping list', 'money' => 'Money', 'import' => 'Import and export',
         'kits' => __('gather/kits.title'),
         'kinds' => __('gather/kinds.title'),
     ] as $route => $name)

@@ -11,7 +11,7 @@
         <x-field name="name" label="Your name" required maxlength="200" :value="old('name')" autocomplete="name" />
         <x-field name="email" label="E-mail" type="email" required maxlength="300" :value="old('email')"
             autocomplete="email" />
-        <x-field name="currency" label="Money you reckon in"
+        <x-field name="currency" label="Currency"
             hint="For every price of yours; it stays as it is from here on.">
             <select class="input" id="currency" name="currency" aria-describedby="currency-hint">
                 @foreach ($currencies as $code => $name)
@@ -20,7 +20,7 @@
                 @endforeach
             </select>
         </x-field>
-        <x-field name="locale" label="Figures written like" hint="It can be changed later in your menu.">
+        <x-field name="locale" label="Number format" hint="It can be changed later in your menu.">
             <select class="input" id="locale" name="locale" aria-describedby="locale-hint">
                 @foreach ($samples as $locale => $sample)
                     <option value="{{ $locale }}" @selected(old('locale', $usualLocale) === $locale)>{{ $sample }}

@@ -1,2 +1,2 @@
 <x-error-page code="404" title="Nothing here">This page is not there, or not for your crew. Perhaps it was moved or
-    taken off the shelf.</x-error-page>
+    deleted.</x-error-page>

@@ -15,7 +15,7 @@
                 ])
                 <div class="mt-5 flex flex-wrap gap-3">
                     @if ($kind !== null)
-                        <button class="button go">{{ $lot ? 'Keep the changes' : 'Put it in the stash' }}</button>
+                        <button class="button go">{{ $lot ? 'Save the changes' : 'Put it in the stash' }}</button>
                     @endif
                     <a class="button" href="{{ route('gather') }}">Back to the stash</a>
                 </div>
@@ -23,7 +23,7 @@
             @if ($lot)
                 @include('gather.partials.life')
                 <details class="mt-5">
-                    <summary class="link text-ink-soft">Take this lot out of the stash…</summary>
+                    <summary class="link text-ink-soft">Delete this purchase…</summary>
                     <form method="post" action="{{ route('lots.destroy', $lot) }}"
                         class="cut mt-2 grid max-w-md gap-3 p-4">
                         @csrf

@@ -1,11 +1,11 @@
-<x-layout title="In and out" station="gather">
+<x-layout title="Import and export" station="gather">
     <x-gather-tabs on="import" />
     <div class="mx-auto grid max-w-3xl gap-3.5">
-        <h1>In and out</h1>
+        <h1>Import and export</h1>
         <form method="post" action="{{ route('import.store') }}" enctype="multipart/form-data"
             class="cut grid gap-3 p-5">
             @csrf
-            <h2>Bring lots in from a spreadsheet</h2>
+            <h2>Bring your stash in from a spreadsheet</h2>
             <p>
                 Save it as CSV. The first row names the columns; <b>kind</b> is asked for, the rest is as you have it:
                 {{ implode(', ', $columns) }}. You see

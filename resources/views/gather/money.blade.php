@@ -51,13 +51,13 @@
         </section>
         <div class="grid content-start gap-3.5">
             <section class="cut p-5">
-                <x-bars caption="By lane" :amounts="$season->byLane()" :names="fn ($lane) => __('lanes.'.$lane)"
+                <x-bars caption="By category" :amounts="$season->byLane()" :names="fn ($lane) => __('lanes.'.$lane)"
                     lanes />
             </section>
             <section class="cut p-5"><x-bars caption="By source" :amounts="$season->bySource()" /></section>
         </div>
         <section class="cut p-5" aria-labelledby="dearest">
-            <h2 id="dearest">Dearest by the piece</h2>
+            <h2 id="dearest">Most expensive</h2>
             <ol class="mt-2">
                 @forelse ($season->dearest() as $lot)
                     <li class="flex justify-between gap-3 border-t-[1.5px] border-line py-1.5 first:border-t-0">
@@ -71,7 +71,7 @@
             </ol>
         </section>
         <section class="cut p-5" aria-labelledby="givers">
-            <h2 id="givers">Whom to thank</h2>
+            <h2 id="givers">Thank-you list</h2>
             @forelse ($season->givers() as $giver => $gifts)
                 <h3 class="mt-2">{{ $giver === '' ? 'Someone unnamed' : $giver }}</h3>
                 <ul>
@@ -89,7 +89,7 @@
                         {{ trans_choice('gather/money.more-gifts', $season->giftsNotNamed()) }}</p>@endif
             @empty
                 <p class="mt-2 text-ink-soft">
-                    Nothing was given this season. A lot “given by someone” names its giver here.
+                    Nothing was given this season. What was “given by someone” names its giver here.
                 </p>
             @endforelse
         </section>

@@ -1,4 +1,4 @@
-<x-layout title="Pocket desk" station="gather">
+<x-layout title="In the shop" station="gather">
     <x-gather-tabs on="pocket" />
     <div x-data="pocket" data-limits="{{ json_encode($limits) }}" data-send="{{ route('pocket.later') }}"
         data-token="{{ route('pocket.token') }}" data-crew="{{ auth()->user()->crew_id }}"
@@ -6,7 +6,7 @@
         class="mx-auto grid
         max-w-xl gap-3.5">
         <div>
-            <h1>Pocket desk</h1>
+            <h1>In the shop</h1>
             <p class="text-ink-soft">
                 Works without a signal once it was opened with one. Prices as of {{ $write->moment($taken) }},
                 in {{ $currency->code }}.
@@ -36,7 +36,7 @@
                     beforehand.
                 </p>
                 <p x-show="hasNothing" x-cloak>No target and no price of this kind so far.</p>
-                <p x-show="isNeeded" x-cloak>Your boxes still lack <b x-text="needed"></b>.</p>
+                <p x-show="isNeeded" x-cloak>You still need to buy <b x-text="needed"></b>.</p>
             </div>
             <x-field name="source" label="Where from">
                 <select class="input" id="source" name="source" x-ref="source">

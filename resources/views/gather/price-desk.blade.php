@@ -1,11 +1,11 @@
-<x-layout title="Price desk" station="gather">
+<x-layout title="Price check" station="gather">
     <x-gather-tabs on="price-desk" />
     @fragment('desk')
         <div id="desk" class="mx-auto grid max-w-5xl gap-4 wide:grid-cols-2">
             <form action="{{ route('price-desk') }}" class="cut grid content-start gap-3 p-4"
                 hx-get="{{ route('price-desk') }}" hx-target="#desk" hx-swap="outerMorph" hx-replace-url="true"
                 hx-sync="this:replace" hx-trigger="change, submit">
-                <h1>Price desk</h1>
+                <h1>Price check</h1>
                 <div class="grid grid-cols-[1fr_auto] gap-2.5">
                     <x-field name="kind" label="What kind of thing?">
                         <x-kind-select :kind="$desk->kind" empty="Any kind" />
@@ -54,10 +54,10 @@
                     @endif
                     <label class="flex items-center gap-2">
                         <input type="checkbox" name="tax_first" value="1" @checked($desk->taxBeforeCoupon)> Tax is
-                        reckoned before the coupon
+                        worked out before the coupon
                     </label>
                 </fieldset>
-                <x-field name="claim" label="Someone says a piece cost" inputmode="decimal" :value="$desk->claim"
+                <x-field name="claim" label="Check a price someone told you" inputmode="decimal" :value="$desk->claim"
                     :wrong="$desk->wrong->first('claim')" autocomplete="off" />
                 <button class="button go">Reckon</button>
             </form>

@@ -30,7 +30,7 @@
             </section>
             <section class="cut px-4 py-3" aria-label="Lines">
                 <div class="receipt-row text-ink-soft max-sm:hidden" aria-hidden="true">
-                    <span>Kind</span><span>Called</span><span>Pieces</span><span>Paid in all</span>
+                    <span>Kind</span><span>Called</span><span>Pieces</span><span>Total paid</span>
                 </div>
                 @foreach ($entry->rows as $index => $row)
                     @php
@@ -75,7 +75,7 @@
                 <button class="button go">Put it all in the stash</button>
                 @if ($difference !== null && ! $difference->isZero())
                     <label class="flex items-center gap-2">
-                        <input type="checkbox" name="differs" value="1"> Keep it although the totals differ
+                        <input type="checkbox" name="differs" value="1"> Save it although the totals differ
                     </label>
                 @endif
                 <button class="button" name="check" value="1">Add up</button>

@@ -4,7 +4,7 @@
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div>
                 <h1>Shopping list</h1>
-                <p class="text-ink-soft">What your open boxes still lack, less what is on hand.</p>
+                <p class="text-ink-soft">What you still need to buy for your open boxes.</p>
             </div>
             @if ($places->isNotEmpty())<button type="button" class="button no-print" data-print hidden>Print the list
                 </button>@endif
@@ -32,7 +32,7 @@
             @include('gather.partials.outlooks')
             @foreach ($places as $place => $rows)
                 <section class="cut mb-3.5 px-4 py-2" aria-labelledby="place-{{ $loop->index }}">
-                    <h2 id="place-{{ $loop->index }}" class="py-1">{{ $place === '' ? 'Wherever you find it' : $place }}
+                    <h2 id="place-{{ $loop->index }}" class="py-1">{{ $place === '' ? 'Any shop' : $place }}
                     </h2>
                     <ul>
                         @foreach ($rows as $row)
@@ -67,7 +67,7 @@
                                         <input type="hidden" name="kind" value="{{ $row->line->kind->id }}">
                                         @if ($row->packSize() > 1)<input type="hidden" name="pack_pieces"
                                             value="{{ $row->packSize() }}">@endif
-                                        <x-field name="price" :id="$bag.'-price'" :$bag label="Paid in all"
+                                        <x-field name="price" :id="$bag.'-price'" :$bag label="Total paid"
                                             inputmode="decimal" :value="$errors->getBag($bag)->isNotEmpty() ?
                                             old('price') : ''" autocomplete="off" />
                                         <x-field name="pieces" :id="$bag.'-pieces'" :$bag label="How many" type="number"

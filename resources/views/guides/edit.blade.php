@@ -30,7 +30,7 @@
                     <x-field name="dated" label="Dated" type="date" required :value="old('dated', $guide['dated'])" />
                     <x-field name="sending_gift" :label="'Sending gift ('.$guide['currency'].')'" inputmode="decimal"
                         required :value="old('sending_gift', $guide['sendingGift'])" />
-                    <x-field name="bands" label="Bands, parted by commas" required
+                    <x-field name="bands" label="Age groups, separated by commas" required
                         :value="old('bands', implode(', ', $bands))" />
                     <x-field name="from" label="Hand-in from (month-day)" required
                         :value="old('from', $guide['handIn']['from'])" />
@@ -142,7 +142,7 @@
                         </label>
                     </div>
                 @enderror
-                <button class="button go mt-4 w-full">Keep the guide</button>
+                <button class="button go mt-4 w-full">Save the guide</button>
             </aside>
         </form>
         <details class="mt-4">

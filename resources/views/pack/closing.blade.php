@@ -95,7 +95,7 @@
                     </p>
                 @endif
                 @if ($look->toppedUp !== [])
-                    <h3 class="mt-3">They top up</h3>
+                    <h3 class="mt-3">They would add</h3>
                     <ul>
                         @foreach ($look->toppedUp as $up)<li
                             class="grid grid-cols-[1fr_auto] gap-x-3 border-t-[1.5px] border-line

@@ -1,9 +1,9 @@
 @php($evening = $preparation->evening())
-<x-layout title="An evening’s work" station="pack">
+<x-layout title="Tonight’s tasks" station="pack">
     <div class="mx-auto max-w-4xl">
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div>
-                <h1>An evening’s work</h1>
+                <h1>Tonight’s tasks</h1>
                 <p class="text-ink-soft">
                     Everything still to do over all open boxes, one kind of work at a time: all the prices, then all the
                     bagging.

@@ -105,7 +105,7 @@
                     <span>We send a photo of ourselves
                         <span class="text-ink-soft">(else the closing check does not ask for one)</span></span>
                 </label>
-                <button class="button justify-self-start">Keep</button>
+                <button class="button justify-self-start">Save</button>
             </form>
         </details>
     </div>

@@ -154,7 +154,7 @@
         </fieldset>
 
         <div class="flex flex-wrap gap-3">
-            <button class="button go">{{ $isNew ? 'Put it on the shelf' : 'Keep the changes' }}</button>
+            <button class="button go">{{ $isNew ? 'Put it on the shelf' : 'Save the changes' }}</button>
             <a class="button" href="{{ $isNew ? route('shelf') : route('boxes.show', $box) }}">Leave it</a>
         </div>
     </form>

@@ -92,7 +92,7 @@ final class GatherTest extends TestCase
         // 23 days before hand-in, one open box lacks soap and none is on hand.
         $this->get('/gather/price-desk?kind=soap&price=4.00&pieces=6')
             ->assertSee('Only if a box needs it now')
-            ->assertSee('Your boxes still lack 1.');
+            ->assertSee('You still need to buy 1.');
     }
 
     public function test_targets_are_a_crews_own(): void
@@ -122,7 +122,7 @@ final class GatherTest extends TestCase
                     '2 packs of 4',
                     'leaves 2 over',
                     'for Tide pool, Kite festival',
-                    'Wherever you find it',
+                    'Any shop',
                 ],
                 false,
             )
@@ -241,7 +241,7 @@ final class GatherTest extends TestCase
             '2.76',
             'Online',
             '2.76',
-            'Whom to thank',
+            'Thank-you list',
             'Ines',
             'Plush owl',
             'in Tide pool',
@@ -271,7 +271,7 @@ final class GatherTest extends TestCase
             ->assertDontSee('<html', false);
         $this->post('/gather/quick', $receipt)
             ->assertUnprocessable()
-            ->assertSee('Keep it although the totals differ')
+            ->assertSee('Save it although the totals differ')
             ->assertSee('value="Soap, fir"', false);
         self::assertSame(0, Lot::query()->count());
 
@@ -282,7 +282,7 @@ final class GatherTest extends TestCase
             [[$soap->name, $soap->pieces, $soap->paid?->minor], [$comb->name, $comb->pieces, $comb->paid?->minor]],
         );
         self::assertSame(['Mill Lane Stores', '2026-11-17'], [$comb->place, $comb->got_on->toDateString()]);
-        $this->get('/gather')->assertSee('2 lots for 3.39 are in the stash.');
+        $this->get('/gather')->assertSee('2 purchases for 3.39 are in the stash.');
 
         $this->post('/gather/quick', ['differs' => '1'] + $receipt)->assertRedirect();
         self::assertSame(4, Lot::query()->count());
@@ -331,7 +331,7 @@ final class GatherTest extends TestCase
         self::assertSame(2, Lot::query()->count());
         $this->get('/gather/pocket')
             ->assertOk()
-            ->assertSee('Pocket desk')
+            ->assertSee('In the shop')
             ->assertSee('&quot;soap&quot;:{&quot;needed&quot;:0,&quot;each&quot;:&quot;0.40&quot;', false);
         $this->get('/gather/pocket/token')->assertOk()->assertJsonStructure(['token']);
     }

@@ -116,7 +116,7 @@ final class InAndOutTest extends TestCase
     {
         $address = $this->send(self::FILE);
         $this->post($address)->assertRedirect('/gather?sort=newest');
-        $this->get('/gather')->assertSee('2 lots are in the stash. 3 rows were left out.');
+        $this->get('/gather')->assertSee('2 purchases are in the stash. 3 rows were left out.');
         $soap = Lot::query()->where('kind', 'soap')->firstOrFail();
         self::assertSame(
             [12, 552, 'Pennyroyal Parcels', '2026-08-12', 920],
@@ -125,7 +125,7 @@ final class InAndOutTest extends TestCase
         self::assertSame(PriceState::Unknown, Lot::query()->where('kind', 'socks')->firstOrFail()->price_state);
 
         $this->post($this->send(self::FILE));
-        $this->get('/gather')->assertSee('No lot was new. 2 were there already.');
+        $this->get('/gather')->assertSee('Nothing was new. 2 were there already.');
         self::assertSame(2, Lot::query()->count());
         $this->get($address)->assertNotFound();
     }
@@ -361,7 +361,7 @@ final class InAndOutTest extends TestCase
         Lot::query()->where('kind', 'comb')->firstOrFail()->update(['note' => 'counted']);
         $this->post("{$address}/undo")->assertSessionHas(
             'said',
-            'One row of the import is taken back. 2 stay, as they were changed or put into boxes since.',
+            'One row of the import is undone. 2 stay, as they were changed or put into boxes since.',
         );
         self::assertSame(['comb', 'soap'], Lot::query()->pluck('kind')->sort()->values()->all());
     }

@@ -84,7 +84,7 @@ final class LotLifeTest extends TestCase
             ],
         );
         self::assertSame([4, 1], [$lot->refresh()->pieces, $lot->stock()->onHand()]);
-        $this->get('/gather?only=wrong')->assertSee('One lot.')->assertSee('damaged, not decided yet');
+        $this->get('/gather?only=wrong')->assertSee('One thing.')->assertSee('damaged, not decided yet');
         $this->post(
             "/boxes/{$box->id}/pieces",
             ['lot' => $wrong->id, 'quantity' => 1, 'pick' => '1'],
@@ -197,7 +197,7 @@ final class LotLifeTest extends TestCase
         $this->post("/changes/{$change->id}/undo")->assertRedirect("/lots/{$lot->id}");
         self::assertSame(['Soap, pine', 276], [$lot->refresh()->name, $lot->paid?->minor]);
         $this->post("/changes/{$change->id}/undo")->assertSessionHasErrors('undo');
-        $this->get("/lots/{$lot->id}")->assertSee('taken back');
+        $this->get("/lots/{$lot->id}")->assertSee('undone');
     }
 
     public function test_a_change_with_another_on_top_waits_for_that_one(): void

@@ -141,10 +141,10 @@ final class StashTest extends TestCase
         Piece::factory()->createOne(['box_id' => $this->box()->id, 'lot_id' => $soap->id, 'quantity' => 2]);
 
         $this->get('/gather')->assertSeeInOrder([
-            'School', '72 on hand, 0 set aside', 'Care', '8 on hand, 2 set aside', 'All drawers', '3 lots.',
+            'School', '72 on hand, 0 set aside', 'Care', '8 on hand, 2 set aside', 'All drawers', '3 things.',
         ]);
-        $this->get('/gather?lane=care')->assertSee('2 lots.')->assertSee('Comb')->assertDontSee('Tick Pencils');
-        $this->get('/gather?lane=nonsense')->assertSee('3 lots.');
+        $this->get('/gather?lane=care')->assertSee('2 things.')->assertSee('Comb')->assertDontSee('Tick Pencils');
+        $this->get('/gather?lane=nonsense')->assertSee('3 things.');
     }
 
     /** @param list<string> $expected */
@@ -203,7 +203,7 @@ final class StashTest extends TestCase
             $this->lot('soap', ['name' => sprintf('Soap %02d', $number)]);
         }
         $this->get('/gather')
-            ->assertSee('51 lots.')
+            ->assertSee('51 things.')
             ->assertSee('Soap 50')
             ->assertDontSee('Soap 51')
             ->assertSee('1 of 2');

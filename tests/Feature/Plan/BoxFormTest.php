@@ -72,8 +72,8 @@ final class BoxFormTest extends TestCase
         $this->get("/boxes/{$box->id}")
             ->assertSee('17 of 17')
             ->assertSee('18 are still to buy')
-            ->assertDontSee('stays out')
-            ->assertDontSee('stay out');
+            ->assertDontSee('does not fit')
+            ->assertDontSee('do not fit');
         self::assertTrue($box->pieces->every(static fn ($piece): bool => $piece->isToBuy()));
         self::assertSame(6, $box->pieces->firstWhere('kind', 'pencils')?->quantity);
     }

@@ -181,12 +181,12 @@ final class FitAnswersTest extends TestCase
         foreach ([5, 10, 15, 20, 20] as $tries) {
             $this->post("/boxes/{$this->own->id}/fit/sure", [], ['HX-Request' => 'true'])
                 ->assertOk()
-                ->assertSee("it all goes in in {$tries} of {$tries} tries.");
+                ->assertSee("it all fits in {$tries} of {$tries} trial runs.");
         }
         self::assertSame(HowSure::TRIES, strlen(FitResult::query()->where('tries', '<>', '')->firstOrFail()->tries));
         $this->post("/boxes/{$this->own->id}/fit/sure")->assertRedirect("/boxes/{$this->own->id}/fit");
         $this->get("/boxes/{$this->own->id}/fit")
-            ->assertSee('20 of 20 tries')
+            ->assertSee('20 of 20 trial runs')
             ->assertSee('Everything in it was measured by hand.');
     }
 

@@ -32,7 +32,7 @@ final class FlagsAndTasksTest extends TestCase
         $this->delete("/pieces/{$sharpener->id}", [], ['HX-Request' => 'true'])
             ->assertOk()
             ->assertDontSee('small-parts cylinder')
-            ->assertSee('All clear');
+            ->assertSee('Nothing to take out');
     }
 
     public function test_a_finding_is_left_with_a_reason_that_is_kept_told_on_paper_and_taken_back(): void
@@ -240,7 +240,7 @@ final class FlagsAndTasksTest extends TestCase
                 'Close it anyway',
                 'They take out',
                 'Brass telescope',
-                'They top up',
+                'They would add',
                 'soap',
             ]);
         $this->put("/boxes/{$box->id}/closing/label", ['done' => '1'])->assertRedirect("/boxes/{$box->id}/closing");

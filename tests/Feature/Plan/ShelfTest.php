@@ -33,7 +33,7 @@ final class ShelfTest extends TestCase
             'Kite festival',
             '0 of 17',
             '9.00',
-            'All clear',
+            'Nothing to take out',
             'Gathering',
             'Little railway',
             'Ready to pack',
@@ -96,7 +96,7 @@ final class ShelfTest extends TestCase
         Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $lot->id]);
 
         $this->get("/boxes/{$box->id}")
-            ->assertSee('1 stays out')
+            ->assertSee('1 does not fit')
             ->assertSee('Broom handle (larger than the box)')
             ->assertDontSee('Closes flat');
     }

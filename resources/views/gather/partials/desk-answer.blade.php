@@ -1,7 +1,7 @@
 @if ($desk->chain === null)
     <h2>What it comes to</h2>
     <p class="mt-2">
-        Type what a pack costs and how many are in it. The answer stands in the address: send it to your crew, or keep
+        Type what a pack costs and how many are in it. Copy this page’s link to share it: send it to your crew, or keep
         it.
     </p>
 @else
@@ -94,7 +94,7 @@
             <input type="hidden" name="was" value="{{ $was }}">
             <x-field class="w-44" name="target" :label="$band ? 'Target each, '.$band->label() : 'Target each'"
                 inputmode="decimal" :value="old('target', $was)" placeholder="none" autocomplete="off" />
-            <button class="button">Keep</button>
+            <button class="button">Save</button>
         </form>
         @if ($history->isEmpty())
             <p class="mt-2 text-ink-soft">None of this kind was paid for so far.</p>

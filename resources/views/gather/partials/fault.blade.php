@@ -31,7 +31,7 @@
             </x-field>
             <x-field name="back" label="Money back" inputmode="decimal" placeholder="none" autocomplete="off"
                 :value="old('back')" />
-            <button class="button">Keep</button>
+            <button class="button">Save</button>
         </form>
     </details>
 @endif

@@ -41,7 +41,7 @@
         <x-field class="sm:col-span-6" name="name" label="What it is called" :$bag id="f-name" required maxlength="200"
             :value="$isNamedByKind ? $kind->name : $typed('name', $lot->name ?? $kind->name)" />
         <input type="hidden" name="named_by" id="f-named-by" value="{{ $kind->name }}">
-        <x-field class="sm:col-span-2" name="price" :label="'Paid in all ('.$currency->code.')'" :$bag id="f-price"
+        <x-field class="sm:col-span-2" name="price" :label="'Total paid ('.$currency->code.')'" :$bag id="f-price"
             inputmode="decimal" :value="$typed('price', $lot?->paid?->typed())" placeholder="not known" />
         <x-field class="sm:col-span-2" name="pieces" label="for how many" :$bag id="f-pieces" type="number" min="1"
             max="10000" required :value="$typed('pieces', $lot->pieces ?? $count ?? 1)" />
@@ -128,7 +128,7 @@
                     :value="$typed('list_price', $lot?->list?->typed())" />
                 <x-field name="pack_pieces" label="In the shop’s pack" :$bag id="f-pack" inputmode="numeric"
                     placeholder="not known" :value="$typed('pack_pieces', $lot?->pack_pieces)" />
-                <x-field name="tags" label="Tags, parted by commas" :$bag id="f-tags" maxlength="300"
+                <x-field name="tags" label="Tags, separated by commas" :$bag id="f-tags" maxlength="300"
                     :value="$typed('tags', $lot?->tags)" />
                 <x-field name="kept" label="Where it is kept" :$bag id="f-kept" maxlength="200"
                     placeholder="closet, blue tub" :value="$typed('kept', $lot?->kept)" />

@@ -33,15 +33,15 @@
                             @selected(old('why') === $why)>{{ __("gather/life.what.{$why}") }}</option>@endforeach
                     </select>
                 </x-field>
-                <button class="button">Keep</button>
+                <button class="button">Save</button>
             </form>
             <form method="post" action="{{ route('lots.split', $lot) }}"
                 class="grid grid-cols-[1fr_auto] items-end gap-2">
                 @csrf
                 <x-once />
-                <x-field name="part" label="Pieces for a lot of their own" type="number" min="1" required
+                <x-field name="part" label="How many to split off" type="number" min="1" required
                     :value="old('part', 1)" />
-                <button class="button">Part it</button>
+                <button class="button">Split</button>
             </form>
         </div>
         @endunless
@@ -51,7 +51,7 @@
         <form method="post" action="{{ route('lots.merge', $lot) }}"
             class="mt-3 grid grid-cols-[1fr_auto] items-end gap-2 sm:max-w-md">
             @csrf
-            <x-field name="with" label="Put another lot of this kind into it">
+            <x-field name="with" label="Merge with">
                 <select class="input" id="with" name="with">@foreach ($alike as $other)<option value="{{ $other->id }}">
                             {{ $other->name }}, {{ $other->pieces }} of {{ $other->got_on->format('j M Y') }}</option>
                             @endforeach</select>
@@ -68,7 +68,7 @@
                             array_map(fn ($field) => __('gather/life.fields.'.$field), array_keys($change->after))) }};
                             {{ $change->by }}, {{ $write->moment($change->created_at) }}</span></span>
                     @if ($change->undone_at)
-                        <span class="text-ink-soft">taken back</span>
+                        <span class="text-ink-soft">undone</span>
                     @elseif ($change->canBeUndone())
                         <form method="post" action="{{ route('changes.undo', $change) }}" class="ml-auto">
                             @csrf<button class="button small">

@@ -49,7 +49,7 @@
                                     @if ($wrong !== '') aria-invalid="true" aria-describedby="{{ $bag }}-wrong" @endif>
                                 @if ($wrong !== '')<p class="wrong" id="{{ $bag }}-wrong">{{ $wrong }}</p>@endif
                             </div>
-                            <button class="button">Keep</button>
+                            <button class="button">Save</button>
                         </form>
                     </details>
                 @endif

@@ -19,7 +19,7 @@
                         $sheet->plan->guide->edition->id) }}">{{ $sheet->plan->guide->edition->drive }}</a>,
                     guide of {{ $sheet->plan->guide->edition->dated }}
                     (<a class="link" href="{{ route('boxes.compare', $sheet->box) }}">compare</a>), and by public
-                    figures; cautions, no certificate.
+                    figures; advice only.
             </p>
         </div>
         @foreach ($groups as [$title, $findings])

@@ -9,7 +9,7 @@
         placeholder="Name or place" autofocus autocomplete="off" data-focus>
     <label class="sr-only" for="pick-lane">Lane</label>
     <select class="input" id="pick-lane" name="lane">
-        <option value="">All lanes</option>
+        <option value="">All categories</option>
         @foreach ($choices->lanes as $lane)
             <option value="{{ $lane->value }}" @selected($state->lane === $lane)>{{ __("lanes.{$lane->value}") }}
             </option>
