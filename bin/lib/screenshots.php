@@ -29,10 +29,9 @@ $views = [
     ],
     'shopping-list' => ['/gather/shopping', '', 'light', 1280, 800, false],
     'money' => ['/gather/money', '', 'light', 1280, 800, false],
-    'ledger' => ['Night-sky watcher', '/ledger', 'light', 1280, 800, false],
     'pack' => ['/pack', '', 'light', 1280, 800, false],
     'fit-by-lamplight' => ['Night-sky watcher', '/fit?step=24&turn=1', 'dark', 1280, 800, false],
-    'flags' => ['Night-sky watcher', '#flags', 'light', 1280, 800, false],
+    'things-in-things' => ['Night-sky watcher', '#lane-school', 'light', 1280, 800, false],
     'tasks' => ['Night-sky watcher', '/prepare', 'light', 1280, 800, false],
     'closing-check' => ['Night-sky watcher', '/closing', 'light', 1280, 800, false],
     'guide' => ['/guides/pellwick-quay', '', 'light', 1280, 800, false],
@@ -43,6 +42,14 @@ $views = [
 $folder = dirname(__DIR__, 2).'/docs/screenshots';
 $server = new DemoServer;
 $browser = new Chromium;
+// What would go into a school pouch, as if it had been ticked in the stash.
+$parts = ["'Pencils, plain wood'" => 5, "'Eraser, white'" => 1, "'Pencil sharpener'" => 1, "'Pencil pouch, canvas'" => 1];
+$each = '';
+foreach ($parts as $name => $count) {
+    [$lot] = $server->column("select id from lots where name = {$name}");
+    $each .= "each[{$lot}]={$count}&";
+}
+$views['kit-table'] = ["/gather/kits/new?{$each}", '', 'light', 1280, 800, false];
 try {
     $browser->driver->get("{$server->address}/");
     $browser->picture("{$folder}/welcome.png");

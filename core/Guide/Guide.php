@@ -92,8 +92,8 @@ final readonly class Guide
     }
 
     /**
-     * The bands of which it asks nothing, or for which it flags nothing, though it does for others: added and forgotten,
-     * most likely.
+     * The bands of which it asks nothing, or for which it flags nothing, though it does for others: added and
+     * forgotten, most likely.
      *
      * @return list<AgeBand>
      */

@@ -140,7 +140,7 @@ final class GatherPathTest extends BrowserTestCase
             'The drawer does not open.',
         );
         $this->type('#stash-q', 'pine');
-        $this->see('One lot.');
+        $this->see('One thing.');
         $this->see('Soap, pine');
         self::assertTrue($this->js('return window.stillHere'));
         self::assertStringContainsString('q=pine', (string) $this->js('return location.search'));
@@ -198,7 +198,7 @@ final class GatherPathTest extends BrowserTestCase
         $this->open('/gather/pocket');
         $this->see('Sent: 9 × Bar of soap, 3,60.');
         $this->open('/gather?q=Cellar+shop');
-        $this->see('One lot.');
+        $this->see('One thing.');
         $this->see('0.41');
     }
 

@@ -358,7 +358,7 @@ final class NothingIsLostTest extends TestCase
             'choice' => ['place' => 'this', 'source' => 'this', 'got_on' => 'this'],
         ])
             ->assertSessionHasErrors([
-                'with' => "“Soap, pine” and “Soap, pine” cannot be one lot: they differ in {$field}.",
+                'with' => "“Soap, pine” and “Soap, pine” cannot be merged: they differ in {$field}.",
             ]);
         self::assertSame(2, Lot::query()->count());
     }

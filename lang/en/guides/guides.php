@@ -16,8 +16,8 @@ return [
     'adopted' => 'The box is planned by the guide of :drive now.',
     'file' => 'Choose a guide file (JSON) of at most 500 KB.',
     'as-typed' => 'The guide',
-    'unguarded' => 'For :bands this guide asks for nothing or flags nothing. Fill in how many of each need, or say that '
-        .'it is meant so.',
+    'unguarded' => 'For :bands this guide asks for nothing or flags nothing. Fill in how many of each need, or say '
+        .'that it is meant so.',
     'knowing' => 'It is meant so',
     'anything-in' => 'Anything in :lane',
     'kinds' => 'Kinds, one a line; or “Anything in play”',

@@ -95,7 +95,11 @@ final class CareRulesTest extends TestCase
         ];
         yield 'a large and a small notebook are for two uses' => [
             new NothingTwice,
-            [Boxes::held('notebook', 2, [210, 148, 9], id: 'a'), Boxes::held('notebook', 1, [148, 105, 9], id: 'b')], [],
+            [
+                Boxes::held('notebook', 2, [210, 148, 9], id: 'a'),
+                Boxes::held('notebook', 1, [148, 105, 9], id: 'b'),
+            ],
+            [],
         ];
         yield 'two combs on one line are a count' => [new NothingTwice, [Boxes::held('comb', 2)], []];
         yield 'two brushes are usual at that age' => [
