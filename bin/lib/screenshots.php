@@ -43,10 +43,10 @@ $folder = dirname(__DIR__, 2).'/docs/screenshots';
 $server = new DemoServer;
 $browser = new Chromium;
 // What would go into a school pouch, as if it had been ticked in the stash.
-$parts = ["'Pencils, plain wood'" => 5, "'Eraser, white'" => 1, "'Pencil sharpener'" => 1, "'Pencil pouch, canvas'" => 1];
+$parts = ['Pencils, plain wood' => 5, 'Eraser, white' => 1, 'Pencil sharpener' => 1, 'Pencil pouch, canvas' => 1];
 $each = '';
 foreach ($parts as $name => $count) {
-    [$lot] = $server->column("select id from lots where name = {$name}");
+    [$lot] = $server->column("select id from lots where name = '{$name}'");
     $each .= "each[{$lot}]={$count}&";
 }
 $views['kit-table'] = ["/gather/kits/new?{$each}", '', 'light', 1280, 800, false];
