@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\CrewGuide;
 use App\Models\Lot;
 use App\Models\OwnKind;
 use App\Models\Piece;
@@ -14,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
+use PluckyWren\Core\Stash\InsideFields;
 use PluckyWren\Core\Stash\KindDraft;
 use PluckyWren\Core\Stash\KindReader;
 
@@ -21,6 +23,7 @@ use PluckyWren\Core\Stash\KindReader;
  * The kinds that a crew makes itself: new ones, put right, joined, dropped, taken in from a file.
  *
  * @phpstan-import-type KindData from KindReader
+ * @phpstan-import-type InsidePiece from InsideFields
  */
 final readonly class KeepOwnKind
 {
@@ -69,6 +72,7 @@ final readonly class KeepOwnKind
                     $piece->delete();
                 }
             }
+            self::joinInside($fresh->id, $into);
             TargetPrice::query()->where('kind', $fresh->id)->delete();
             $other = OwnKind::query()->find($into);
             if ($other !== null) {
@@ -77,6 +81,38 @@ final readonly class KeepOwnKind
             }
             $fresh->delete();
         });
+    }
+
+    /** What lies in kits, and what the crew's guides ask for, is of the other kind too. */
+    private static function joinInside(string $from, string $into): void
+    {
+        foreach (Lot::query()->where('holds', 'like', "%\"{$from}\"%")->get() as $lot) {
+            $holds = $lot->holds;
+            if (array_is_list($holds)) {
+                /** @var list<InsidePiece> $holds */
+                foreach ($holds as $place => $piece) {
+                    $holds[$place] = $piece['kind'] === $from ? ['kind' => $into] + $piece : $piece;
+                }
+            } else {
+                $holds[$into] = ($holds[$into] ?? 0) + $holds[$from];
+                unset($holds[$from]);
+            }
+            $lot->update(['holds' => $holds]);
+        }
+        foreach (CrewGuide::query()->where('data', 'like', "%\"{$from}\"%")->get() as $guide) {
+            $data = $guide->data;
+            foreach (['needs', 'wishes'] as $list) {
+                foreach ((array) ($data[$list] ?? []) as $place => $need) {
+                    $kinds = array_map(
+                        static fn (string $kind): string => $kind === $from ? $into : $kind,
+                        $need['anyOf'] ?? [],
+                    );
+                    $taken = $kinds === [] ? [] : ['anyOf' => array_values(array_unique($kinds))];
+                    $data[$list][$place] = $taken + $need;
+                }
+            }
+            $guide->update(['data' => $data]);
+        }
     }
 
     /** @throws KindInUse If there are things of it. */

@@ -17,14 +17,17 @@ use PluckyWren\Core\Stash\KindReader;
  * @phpstan-import-type KindData from KindReader
  * @phpstan-import-type BoxKindData from BoxKinds
  */
-final readonly class DataFiles
+final class DataFiles
 {
+    /** Read once: what ships does not change while a page is made. */
+    private ?Catalogue $catalogue = null;
+
     /** @param string|null $compiled where what was read is kept as PHP, which is read much quicker; null nowhere */
-    public function __construct(private string $folder, private ?string $compiled = null) {}
+    public function __construct(private readonly string $folder, private readonly ?string $compiled = null) {}
 
     public function catalogue(): Catalogue
     {
-        return Catalogue::ofFiles($this->kindFiles());
+        return $this->catalogue ??= Catalogue::ofFiles($this->kindFiles());
     }
 
     /** @return BoxKindData|null as its file has it; null where there is none of that id */

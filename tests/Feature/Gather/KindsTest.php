@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Gather;
 
 use App\Models\Crew;
+use App\Models\CrewGuide;
 use App\Models\Lot;
 use App\Models\OwnKind;
 use App\Models\Piece;
@@ -138,7 +139,15 @@ final class KindsTest extends TestCase
                 'box_id' => $box->id, 'lot_id' => null, 'kind' => $kind, 'quantity' => $count,
             ]);
         }
+        $kit = $this->lot('care-bag-filled', ['holds' => ['own-night-light-fox' => 1, 'torch' => 2, 'soap' => 1]]);
+        $guide = CrewGuide::factory()->createOne(['crew_id' => $this->crew->id]);
+        $data = $guide->data;
+        $data['needs'][0]['anyOf'] = ['own-night-light-fox', 'torch'];
+        $guide->update(['data' => $data]);
         $this->post('/gather/kinds/own-night-light-fox/join', ['into' => 'torch']);
+
+        self::assertEquals(['torch' => 3, 'soap' => 1], $kit->refresh()->holds);
+        self::assertSame(['torch'], ((array) $guide->refresh()->data['needs'])[0]['anyOf']);
 
         self::assertSame([['torch', 5]], Piece::query()->get()->map(
             static fn (Piece $piece): array => [$piece->kind, $piece->quantity],

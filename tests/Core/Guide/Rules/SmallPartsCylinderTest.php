@@ -52,7 +52,7 @@ final class SmallPartsCylinderTest extends TestCase
         yield 'a needle' => [64.5, 0.5, 0.5, Shape::Block];
         yield 'a strip' => [55.0, 20.0, 2.0, Shape::Block];
         $random = new Randomizer(new Mt19937(31));
-        for ($number = 0; $number < 24; $number++) {
+        for ($number = 0; $number < 15; $number++) {
             $round = $number % 3 === 0;
             $a = $random->getInt(150, 560) / 10;
             $b = $random->getInt(20, (int) min(310, $a * 10)) / 10;
@@ -72,7 +72,7 @@ final class SmallPartsCylinderTest extends TestCase
         $random = new Randomizer(new Mt19937(7));
         $float = static fn (): float => $random->getInt(-1_000_000, 1_000_000) / 1_000_000;
         $best = [INF, [0.0, 0.0, 0.0, 1.0]];
-        for ($try = 0; $try < 1500 && $best[0] > 0.0; $try++) {
+        for ($try = 0; $try < 900 && $best[0] > 0.0; $try++) {
             $best = $this->better($best, $points, [$float(), $float(), $float(), $float()]);
         }
         // From the best way on by smaller and smaller chances.
