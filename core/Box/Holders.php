@@ -15,6 +15,9 @@ final readonly class Holders
     /** @var array<string, Item> by the piece's id, as nothing rides yet */
     private array $items;
 
+    /** @var array<string, true> by the piece's id, those in which something rides */
+    private array $holding;
+
     public function __construct(private Plan $plan)
     {
         $items = [];
@@ -22,6 +25,13 @@ final readonly class Holders
             $items[$piece->id] = FitProblem::item($piece->choosing(new PieceChoices), $plan);
         }
         $this->items = $items;
+        $holding = [];
+        foreach ($plan->pieces as $piece) {
+            if ($piece->choices->into !== null) {
+                $holding[$piece->choices->into] = true;
+            }
+        }
+        $this->holding = $holding;
     }
 
     /** @return list<PlannedPiece> those that a piece may ride in as far as their measures tell at a glance */
@@ -79,7 +89,7 @@ final readonly class Holders
 
         return match (true) {
             $rider->id === $holder->id => 'itself',
-            $this->ridersOf($rider) !== [] => 'holds',
+            isset($this->holding[$rider->id]) => 'holds',
             $holder->choices->into !== null => 'rides',
             $item->cavity === null && ! ($item->hasPages() && $this->items[$rider->id]->hasPages()) => 'no-hollow',
             default => null,

@@ -10,16 +10,22 @@ use PluckyWren\Core\Stash\ItemKind;
 /** What will do for a need: things of some kinds, or anything of some lanes. */
 final readonly class Accepts
 {
+    /** @var array<string, int> by the kind's id: every rule asks again and again */
+    private array $named;
+
     /**
      * @param  list<string>  $kinds  their ids; may be empty where there are lanes
      * @param  list<Category>  $lanes
      */
-    public function __construct(public array $kinds, public array $lanes = []) {}
+    public function __construct(public array $kinds, public array $lanes = [])
+    {
+        $this->named = array_flip($kinds);
+    }
 
     public function takes(ItemKind $kind): bool
     {
-        return in_array($kind->id, $this->kinds, true)
-            || in_array($kind->category, $this->lanes, true)
-            || array_intersect($kind->usage->countsAs, $this->kinds) !== [];
+        return isset($this->named[$kind->id])
+            || ($this->lanes !== [] && in_array($kind->category, $this->lanes, true))
+            || ($kind->usage->countsAs !== [] && array_intersect($kind->usage->countsAs, $this->kinds) !== []);
     }
 }

@@ -10,6 +10,9 @@ final class Matching
     /** @var array<int, array<int, int>> by need, how many of each piece it has been given */
     private array $given = [];
 
+    /** @var array<int, list<int>> by need, which pieces fill it */
+    private readonly array $able;
+
     /** @var array<int, int> how many of each piece are still free */
     private array $free;
 
@@ -17,9 +20,13 @@ final class Matching
      * @param  list<Need>  $needs
      * @param  list<Held>  $held
      */
-    public function __construct(private readonly array $needs, private readonly array $held)
+    public function __construct(array $needs, array $held)
     {
         $this->free = array_map(static fn (Held $held): int => $held->quantity, $held);
+        $this->able = array_map(
+            static fn (Need $need): array => array_keys(array_filter($held, $need->takes(...))),
+            $needs,
+        );
     }
 
     public function matched(int $need): int
@@ -48,8 +55,8 @@ final class Matching
     /** @param array<int, true> $visited pieces on the path already */
     private function grow(int $need, array $visited): bool
     {
-        foreach ($this->held as $piece => $held) {
-            if (isset($visited[$piece]) || ! $this->needs[$need]->takes($held)) {
+        foreach ($this->able[$need] as $piece) {
+            if (isset($visited[$piece])) {
                 continue;
             }
             $visited[$piece] = true;

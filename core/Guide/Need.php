@@ -75,7 +75,7 @@ final readonly class Need
             ...$this->accepts->kinds,
             ...array_keys($others),
             ...array_merge(...array_map(
-                static fn (Category $lane): array => array_keys($catalogue->ofCategory($lane)),
+                $catalogue->idsOf(...),
                 $this->accepts->lanes,
             )),
         ]));

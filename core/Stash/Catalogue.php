@@ -120,13 +120,19 @@ final class Catalogue
         return array_combine($this->ids(), array_map($this->get(...), $this->ids()));
     }
 
-    /** @return array<string, ItemKind> by id */
-    public function ofCategory(Category $category): array
+    /** @return list<string> without reading the kinds */
+    public function idsOf(Category $category): array
     {
-        $ids = array_keys(array_filter(
+        return array_keys(array_filter(
             $this->lines,
             static fn (?array $line): bool => $line !== null && $line[0] === $category,
         ));
+    }
+
+    /** @return array<string, ItemKind> by id */
+    public function ofCategory(Category $category): array
+    {
+        $ids = $this->idsOf($category);
 
         return array_combine($ids, array_map($this->get(...), $ids));
     }

@@ -49,6 +49,9 @@ final class BoxSheet
 
     private ?Holders $holders = null;
 
+    /** @var array<string, string>|null */
+    private ?array $needNames = null;
+
     public function __construct(
         public readonly Box $box,
         public readonly Plan $plan,
@@ -98,12 +101,10 @@ final class BoxSheet
     /** @return array<string, string> names of what the guide asks of this child, and wishes, by the id of the need */
     public function needNames(): array
     {
-        $asked = array_filter(
+        return $this->needNames ??= array_column(array_filter(
             [...$this->plan->guide->needs, ...$this->plan->guide->wishes],
             fn (Need $need): bool => $need->countFor($this->plan->recipient) > 0,
-        );
-
-        return array_column($asked, 'name', 'id');
+        ), 'name', 'id');
     }
 
     /** Get the open box with all that goes in; drawn once, as a view asks for it again and again. */

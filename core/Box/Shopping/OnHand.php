@@ -43,6 +43,9 @@ final class OnHand
     public function of(string $kind, AgeBand $band): int
     {
         $counts = $this->counts[$kind] ?? [];
+        if ($counts === []) {
+            return 0;
+        }
         $itemKind = $this->catalogue->get($kind);
 
         return array_sum(
