@@ -23,6 +23,9 @@ final class Catalogue
 
     private ?KindNames $names = null;
 
+    /** @var list<string>|null ids of the crew's own, once they were asked for: every need asks */
+    private ?array $own = null;
+
     /** @param array<string, array{Category, KindData}|null> $lines by id; null where nothing is known but the id */
     private function __construct(private readonly array $lines) {}
 
@@ -97,9 +100,9 @@ final class Catalogue
     /** @return array<string, ItemKind> the kinds that a crew made itself, by id */
     public function ownKinds(): array
     {
-        $ids = array_values(array_filter($this->ids(), self::isOwn(...)));
+        $this->own ??= array_values(array_filter($this->ids(), self::isOwn(...)));
 
-        return array_combine($ids, array_map($this->get(...), $ids));
+        return array_combine($this->own, array_map($this->get(...), $this->own));
     }
 
     /** Determine if an id is that of a kind that a crew made itself. */
@@ -163,10 +166,16 @@ final class Catalogue
     /** @return list<non-empty-list<string>> what each kind is called: by its own name first, then what else */
     public function everyName(): array
     {
-        return array_values(array_map(
+        return array_values($this->namesById());
+    }
+
+    /** @return array<string, non-empty-list<string>> */
+    private function namesById(): array
+    {
+        return array_map(
             static fn (array $line): array => [$line[1]['name'], ...$line[1]['also'] ?? []],
             array_filter($this->lines),
-        ));
+        );
     }
 
     private function read(string $id): ItemKind
@@ -180,9 +189,6 @@ final class Catalogue
 
     private function names(): KindNames
     {
-        return $this->names ??= new KindNames(array_map(
-            static fn (array $line): array => [$line[1]['name'], ...$line[1]['also'] ?? []],
-            array_filter($this->lines),
-        ));
+        return $this->names ??= new KindNames($this->namesById());
     }
 }

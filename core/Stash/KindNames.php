@@ -25,31 +25,22 @@ final class KindNames
 
     private const WORD_NOT_THERE = 7;
 
-    /** @var array<string, string> kinds by what they are called exactly, as `plain()` has it */
+    /** @var array<string, string> kinds by what they are called exactly: their words run together */
     private array $exact = [];
 
-    /** @var list<array{string, list<string>}> a kind and the words of one of its names */
-    private array $words = [];
+    /** @var list<array{string, list<string>}>|null a kind and the words of one of its names; null until asked for */
+    private ?array $words = null;
 
     /** @param array<string, non-empty-list<string>> $names by the kind's id, its own name first */
-    public function __construct(private readonly array $names)
-    {
-        // A kind's own name goes before what another is also called.
-        foreach ([true, false] as $isOwn) {
-            foreach ($names as $id => $of) {
-                foreach ($isOwn ? [$of[0]] : array_slice($of, 1) as $name) {
-                    $words = self::wordsOf($name);
-                    $this->exact[implode('', $words)] ??= $id;
-                    $this->words[] = [$id, $words];
-                }
-            }
-        }
-    }
+    public function __construct(private readonly array $names) {}
 
     /** Get the id of the kind that is called so; null where none is. */
     public function exactly(string $text): ?string
     {
-        return $this->exact[implode('', self::wordsOf($text))] ?? null;
+        $typed = implode('', self::wordsOf($text));
+
+        // Most pages ask by nothing at all; the names are gone through for those that do not.
+        return $typed === '' || $this->words() === [] ? null : $this->exact[$typed] ?? null;
     }
 
     /** @return list<string> ids of kinds, the likeliest first */
@@ -60,7 +51,7 @@ final class KindNames
             return [];
         }
         $scores = [];
-        foreach ($this->words as $order => [$id, $words]) {
+        foreach ($this->words() as $order => [$id, $words]) {
             $score = self::score($typed, $words);
             if ($score > 0) {
                 // Of two that are as likely the one that stands first in its lane is the commoner.
@@ -107,6 +98,27 @@ final class KindNames
         }
 
         return $found === 0 ? 0 : $score - self::WORD_TOO_MANY * max(0, count($words) - $found);
+    }
+
+    /** @return list<array{string, list<string>}> a kind and the words of one of its names */
+    private function words(): array
+    {
+        if ($this->words !== null) {
+            return $this->words;
+        }
+        $this->words = [];
+        // A kind's own name goes before what another is also called.
+        foreach ([true, false] as $isOwn) {
+            foreach ($this->names as $id => $of) {
+                foreach ($isOwn ? [$of[0]] : array_slice($of, 1) as $name) {
+                    $words = self::wordsOf($name);
+                    $this->exact[implode('', $words)] ??= $id;
+                    $this->words[] = [$id, $words];
+                }
+            }
+        }
+
+        return $this->words;
     }
 
     /** @return list<string> in small letters, in the singular, without those that say nothing */

@@ -121,9 +121,10 @@ final class Picker
         NeedsFilled $needs,
         NeedsFilled $wishes,
     ): Offer {
-        $lacks = static function (NeedsFilled $asked) use ($lot): ?NeedState {
+        $kind = $lot->itemKind();
+        $lacks = static function (NeedsFilled $asked) use ($kind): ?NeedState {
             foreach ($asked->missing() as $state) {
-                if ($state->need->takesKind($lot->itemKind())) {
+                if ($state->need->takesKind($kind)) {
                     return $state;
                 }
             }
@@ -132,7 +133,7 @@ final class Picker
         };
         $need = $lacks($needs);
         $wish = $need === null ? $lacks($wishes) : null;
-        $usual = $lot->itemKind()->usualCount($plan->recipient->band);
+        $usual = $kind->usualCount($plan->recipient->band);
         $suggested = max(1, min($need?->lacks() ?? ($wish?->lacks() ?? $usual), $lot->stock()->onHand()));
 
         return new Offer($lot, $need, $wish, $suggested, $foretelling);
