@@ -125,7 +125,7 @@ final readonly class ChangeBox
     {
         $this->history->of($box, 'edited', function () use ($box, $columns): void {
             $fresh = Box::query()->findOrFail($box->id);
-            $fresh->stage->isOpen() || throw CannotChangeBox::lidIsOn($fresh->stage);
+            CannotChangeBox::unlessOpen($fresh->stage);
             ! isset($columns['box_kind']) || ! $fresh->hasDecoratedLid() || throw CannotChangeBox::lidIsDecorated();
             $fresh->update($columns);
         });

@@ -16,8 +16,6 @@ use App\Words\LotWords;
 use App\Words\Words;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Money\Money;
-use PluckyWren\Core\Money\PriceState;
-use PluckyWren\Core\Money\Shares;
 use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
 use PluckyWren\Core\Stash\NotEnoughLeft;
@@ -207,20 +205,9 @@ final readonly class ChangeLot
             $fresh->stock()->decided()->losing($pieces);
             $pieces < $fresh->pieces || throw NotEnoughLeft::of($fresh->name, $pieces, $fresh->pieces - 1);
             $other = $fresh->replicate(['set_aside', 'import_key', 'version']);
-            foreach (['paid', 'list'] as $amount) {
-                if ($fresh->{$amount} !== null) {
-                    [$stays, $goes] = Shares::of($fresh->{$amount}, [$fresh->pieces - $pieces, $pieces]);
-                    [$fresh->{$amount}, $other->{$amount}] = [$stays, $goes];
-                }
-            }
-            // A share too small for a cent was as good as free.
-            foreach ([$fresh, $other] as $part) {
-                if ($part->paid?->isZero() === true) {
-                    $part->fill(['paid' => null, 'price_state' => PriceState::Free]);
-                }
-            }
+            $other->fill($fresh->partOff($pieces));
+            $other->freeWhereNothingIsLeft();
             [$other->pieces, $other->gone, $other->version] = [$pieces, 0, 1];
-            $fresh->pieces -= $pieces;
             $other->save();
             $this->trace($other, 'split', [], ['pieces' => $pieces]);
             $this->correct($fresh, 'split', ['_other' => $other->id]);
@@ -273,9 +260,9 @@ final readonly class ChangeLot
         if ($lot->paid === null || $back->isMoreThan($lot->paid)) {
             throw CannotPayBack::more($back, $lot->paid);
         }
-        $rest = $lot->paid->minus($back);
+        $lot->paid = $lot->paid->minus($back);
         $lot->back_minor += $back->minor;
-        $lot->fill($rest->isZero() ? ['paid' => null, 'price_state' => PriceState::Free] : ['paid' => $rest]);
+        $lot->freeWhereNothingIsLeft();
     }
 
     /**

@@ -56,7 +56,7 @@ final readonly class ChoosePiece
     private static function open(Piece $piece): Box
     {
         $box = Box::query()->with(Box::CONTENTS)->findOrFail($piece->box_id);
-        $box->stage->isOpen() || throw CannotChangeBox::lidIsOn($box->stage);
+        CannotChangeBox::unlessOpen($box->stage);
 
         return $box;
     }

@@ -135,8 +135,7 @@ final readonly class FillBox
     {
         $this->history->of($piece->box, 'taken-out', function () use ($piece): void {
             $this->refuseUnlessOpen($piece->box);
-            Piece::query()->whereKey($piece->id)->delete();
-            self::unload($piece->box_id, $piece->id);
+            self::drop($piece);
         });
     }
 
@@ -154,12 +153,7 @@ final readonly class FillBox
             $this->refuseUnlessOpen($box);
             foreach (Piece::query()->where('box_id', $box->id)->whereKey(array_keys($counts))->get() as $piece) {
                 $left = $piece->quantity - $counts[$piece->id];
-                if ($left > 0) {
-                    $piece->update(['quantity' => $left]);
-                } else {
-                    $piece->delete();
-                    self::unload($box->id, $piece->id);
-                }
+                $left > 0 ? $piece->update(['quantity' => $left]) : self::drop($piece);
             }
         });
     }
@@ -180,12 +174,11 @@ final readonly class FillBox
         });
     }
 
-    /** What rode in a piece that is taken out lies in the box itself from then on. */
-    private static function unload(string $boxId, string $holder): void
+    /** Take a piece out; what rode in it lies in the box itself from then on. */
+    private static function drop(Piece $piece): void
     {
-        foreach (Piece::query()->where('box_id', $boxId)->where('into_id', $holder)->get() as $rider) {
-            $rider->update(['into_id' => null]);
-        }
+        Piece::query()->whereKey($piece->id)->delete();
+        Piece::query()->where('box_id', $piece->box_id)->where('into_id', $piece->id)->update(['into_id' => null]);
     }
 
     private function takeOffList(Box $box, string $kind, int $quantity): void
@@ -200,8 +193,7 @@ final readonly class FillBox
 
     private function refuseUnlessOpen(Box $box): void
     {
-        $stage = Box::query()->whereKey($box->id)->firstOrFail()->stage;
-        $stage->isOpen() || throw CannotChangeBox::lidIsOn($stage);
+        CannotChangeBox::unlessOpen(Box::query()->whereKey($box->id)->firstOrFail()->stage);
     }
 
     private function refuseTooMany(int $quantity): void

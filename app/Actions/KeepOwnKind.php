@@ -51,7 +51,7 @@ final readonly class KeepOwnKind
             $line = $draft->line($fresh->id, $fresh->line);
             // What it counts as stays, unless another kind was named that it is like.
             $line += array_intersect_key($fresh->line, ['countsAs' => true]);
-            $fresh->update(['category' => $draft->category, 'line' => $line, 'version' => $fresh->version + 1]);
+            $fresh->update(['category' => $draft->category, 'line' => $line]);
         });
     }
 
@@ -68,7 +68,7 @@ final readonly class KeepOwnKind
                 if ($there === null) {
                     $piece->update(['kind' => $into]);
                 } else {
-                    $there->update(['quantity' => min(100, $there->quantity + $piece->quantity)]);
+                    $there->update(['quantity' => min(FillBox::MOST_OF_ONE, $there->quantity + $piece->quantity)]);
                     $piece->delete();
                 }
             }
@@ -77,7 +77,7 @@ final readonly class KeepOwnKind
             $other = OwnKind::query()->find($into);
             if ($other !== null) {
                 $also = array_values(array_unique([...$other->line['also'] ?? [], $fresh->line['name']]));
-                $other->update(['line' => ['also' => $also] + $other->line, 'version' => $other->version + 1]);
+                $other->update(['line' => ['also' => $also] + $other->line]);
             }
             $fresh->delete();
         });

@@ -91,11 +91,9 @@ final readonly class MakeKits
 
                 return;
             }
-            $rest = ($fresh->paid->minor ?? 0) - $back;
             if ($fresh->paid !== null) {
-                $fresh->fill($rest > 0
-                    ? ['paid' => new Money($rest, $fresh->paid->currency)]
-                    : ['paid' => null, 'price_state' => PriceState::Free]);
+                $fresh->paid = $fresh->paid->minus(new Money($back, $currency));
+                $fresh->freeWhereNothingIsLeft();
             }
             $fresh->pieces = $left;
             $this->changeLot->correct($fresh, 'taken-apart');
@@ -105,20 +103,8 @@ final readonly class MakeKits
     /** @return Money|null what was paid for the pieces that leave the lot; null where nothing was, or nobody knows */
     private function takeOff(Lot $lot, int $pieces): ?Money
     {
-        $left = $lot->pieces - $pieces;
-        $share = null;
-        foreach (['paid', 'list'] as $amount) {
-            if ($lot->{$amount} !== null) {
-                [$stays, $goes] = Shares::of($lot->{$amount}, [$left, $pieces]);
-                $lot->{$amount} = $stays;
-                $share = $amount === 'paid' ? $goes : $share;
-            }
-        }
-        if ($lot->paid?->isZero() === true) {
-            $lot->fill(['paid' => null, 'price_state' => PriceState::Free]);
-        }
-        $lot->pieces = $left;
-        if ($left > 0) {
+        ['paid' => $share] = $lot->partOff($pieces);
+        if ($lot->pieces > 0) {
             $this->changeLot->correct($lot, 'into-kit');
         } else {
             // Its row is kept with the kit, and comes back with its pieces.

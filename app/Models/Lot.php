@@ -30,6 +30,7 @@ use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\Price;
 use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Money\Shares;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Cost;
 use PluckyWren\Core\Stash\Fault;
@@ -225,6 +226,34 @@ final class Lot extends Model
             'holds' => InsideFields::written($piece->thing->inside),
             'said' => $piece->thing->said,
         ]);
+    }
+
+    /**
+     * Part off pieces with what was paid for them, to the last cent; nothing is saved.
+     *
+     * @return array{paid: Money|null, list: Money|null} the share of those pieces; null where there is none
+     */
+    public function partOff(int $pieces): array
+    {
+        $shares = ['paid' => null, 'list' => null];
+        foreach (array_keys($shares) as $amount) {
+            if ($this->{$amount} !== null) {
+                [$stays, $goes] = Shares::of($this->{$amount}, [$this->pieces - $pieces, $pieces]);
+                [$this->{$amount}, $shares[$amount]] = [$stays, $goes];
+            }
+        }
+        $this->pieces -= $pieces;
+        $this->freeWhereNothingIsLeft();
+
+        return $shares;
+    }
+
+    /** A share too small for a cent was as good as free. */
+    public function freeWhereNothingIsLeft(): void
+    {
+        if ($this->paid?->isZero() === true) {
+            $this->fill(['paid' => null, 'price_state' => PriceState::Free]);
+        }
     }
 
     /** Add a tag, once. */

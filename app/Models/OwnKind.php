@@ -18,7 +18,6 @@ use PluckyWren\Core\Stash\KindReader;
  * @property string $id
  * @property Category $category
  * @property KindData $line
- * @property int $version
  */
 final class OwnKind extends Model
 {
@@ -28,12 +27,10 @@ final class OwnKind extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['crew_id', 'id', 'category', 'line', 'version'];
+    protected $fillable = ['crew_id', 'id', 'category', 'line'];
 
     /** @var array<string, string> */
-    protected $casts = ['category' => Category::class, 'line' => 'array', 'version' => 'integer'];
-
-    protected $attributes = ['version' => 1];
+    protected $casts = ['category' => Category::class, 'line' => 'array'];
 
     /** Ids are a crew's own: two crews may each have an `own-kite`. */
     protected function setKeysForSaveQuery($query)

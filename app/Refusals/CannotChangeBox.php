@@ -15,6 +15,12 @@ final class CannotChangeBox extends DomainException
         return new self(Words::of('plan/boxes.lid-is-on', ['stage' => Words::of("plan/stages.{$stage->value}.name")]));
     }
 
+    /** @throws self Unless the lid is off. */
+    public static function unlessOpen(Stage $stage): void
+    {
+        $stage->isOpen() || throw self::lidIsOn($stage);
+    }
+
     public static function handedIn(): self
     {
         return new self(Words::of('plan/boxes.handed-in'));

@@ -95,7 +95,6 @@ return new class extends Migration
                 category TEXT NOT NULL
                     CHECK (category IN ('lead', 'soft', 'play', 'school', 'care', 'wear', 'make', 'carry', 'note')),
                 line TEXT NOT NULL CHECK (json_valid(line)),
-                version INTEGER NOT NULL DEFAULT 1 CHECK (version > 0),
                 created_at TEXT, updated_at TEXT,
                 PRIMARY KEY (crew_id, id)
             ) STRICT;
