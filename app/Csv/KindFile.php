@@ -9,6 +9,7 @@ use JsonException;
 use Opis\JsonSchema\Validator;
 use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\KindReader;
+use PluckyWren\Core\Text\Typed;
 use Throwable;
 
 /**
@@ -38,7 +39,7 @@ final readonly class KindFile
      */
     public function read(string $json): array
     {
-        $text = str_starts_with($json, "\u{FEFF}") ? substr($json, 3) : $json;
+        $text = Typed::withoutMark($json);
         try {
             $data = json_decode($text, false, 16, JSON_THROW_ON_ERROR);
         } catch (JsonException) {

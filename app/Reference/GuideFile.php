@@ -14,6 +14,7 @@ use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\InvalidBand;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemTrait;
+use PluckyWren\Core\Text\Typed;
 
 /**
  * Reads a guide from a file, first by its schema, then by what a schema cannot say: that kinds exist and bands are the
@@ -38,8 +39,7 @@ final readonly class GuideFile
      */
     public function read(string $json, string $file): array
     {
-        // Some editors write a mark of the byte order in front.
-        $json = str_starts_with($json, "\u{FEFF}") ? substr($json, 3) : $json;
+        $json = Typed::withoutMark($json);
         $object = strlen($json) > self::MOST_BYTES ? null : json_decode($json, false, 16);
         is_object($object) || throw MalformedGuide::notJson($file);
         $error = (new Validator)->validate($object, (string) file_get_contents($this->schema))->error();

@@ -64,6 +64,22 @@ final readonly class KitPlan
         )));
     }
 
+    /** One of them: as large as what it is packed in where that keeps its shape, else as such kits usually are. */
+    public function thing(ItemKind $kind, string $name): Thing
+    {
+        $holder = $this->holder()?->thing;
+        $isStiff = $holder?->kind->handling->cavity?->soft === false;
+
+        return new Thing(
+            $kind,
+            $name,
+            $holder !== null && $isStiff ? $holder->measures : new Measures($kind->body->size),
+            $holder->traits ?? [],
+            null,
+            $this->inside(),
+        );
+    }
+
     /** What the rest is packed in: the one thing with room inside of which each kit has one; null where none is. */
     public function holder(): ?KitPart
     {

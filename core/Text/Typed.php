@@ -38,6 +38,12 @@ final class Typed
         return trim((string) preg_replace('/\s+/u', ' ', $ascii));
     }
 
+    /** Get a text without the mark of the byte order that some editors write in front. */
+    public static function withoutMark(string $text): string
+    {
+        return str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
+    }
+
     private static function digit(string $character): string
     {
         $value = IntlChar::charDigitValue($character);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Gather;
 
 use App\Actions\MakeKits;
 use App\Http\Responses\PageOrFragment;
+use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\User;
 use App\Pages\Gather\KitTable;
@@ -18,13 +19,12 @@ use Illuminate\Http\Request;
 use PluckyWren\Core\Colour\Palette;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Cost;
+use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\Lot as LotValue;
-use PluckyWren\Core\Stash\Measures;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 use PluckyWren\Core\Stash\Origin;
 use PluckyWren\Core\Stash\Remarks;
 use PluckyWren\Core\Stash\Source;
-use PluckyWren\Core\Stash\Thing;
 
 /** Kits: put together from lots ahead of any box. */
 final readonly class KitController
@@ -51,7 +51,7 @@ final readonly class KitController
         if ($request->boolean('look') || ! $table->canBeMade() || $table->kind === null) {
             return self::page($table, $request->boolean('look') ? 200 : 422);
         }
-        $made = (new Lot(['crew_id' => $user->crew_id]))->describe($this->described($table, $user));
+        $made = (new Lot(['crew_id' => $user->crew_id]))->describe($this->described($table, $table->kind, $user->crew));
         try {
             $kit = $this->makeKits->make($made, array_filter($table->each));
         } catch (NotEnoughLeft $why) {
@@ -79,26 +79,13 @@ final readonly class KitController
         return to_route('kits')->with('said', Words::of('gather/kits.apart', ['name' => $lot->name]));
     }
 
-    /** As large as what it is packed in, or as such kits usually are; measured it is when it lies there. */
-    private function described(KitTable $table, User $user): LotValue
+    private function described(KitTable $table, ItemKind $kind, Crew $crew): LotValue
     {
-        $kind = $table->kind ?? abort(422);
-        $holder = $table->plan->holder();
-        $isStiff = $holder !== null && $holder->thing->kind->handling->cavity?->soft === false;
-        $currency = $user->crew->currency;
-
         return new LotValue(
-            new Thing(
-                $kind,
-                $table->name,
-                $isStiff ? $holder->thing->measures : new Measures($kind->body->size),
-                $holder->thing->traits ?? [],
-                null,
-                $table->plan->inside(),
-            ),
+            $table->plan->thing($kind, $table->name),
             $table->count,
-            Cost::decided(Source::Made, $currency, null, null, null, null),
-            new Origin(Source::Made, null, $user->crew->today()),
+            Cost::decided(Source::Made, $crew->currency, null),
+            new Origin(Source::Made, null, $crew->today()),
             new Remarks,
             Palette::none(),
         );
