@@ -9,6 +9,9 @@ use PluckyWren\Core\Measure\Size;
 /** One thing to be packed, or several alike. */
 final readonly class Item
 {
+    /** Sheets up to so thick bend as booklets do, in tenths of a millimetre; of the fit model. */
+    public const BENDS_TENTHS = 30;
+
     /**
      * @param  float  $squeeze  the least share of a side (soft) or of its volume (cloth) that it may be pressed to
      * @param  int|null  $minSide  the least side of a fold or heap in tenths of a millimetre; null takes its form's
@@ -16,6 +19,9 @@ final readonly class Item
      * @param  bool  $measured  whether the sides were measured by hand, not taken from its kind
      * @param  bool  $gentle  nothing hard on top
      * @param  string|null  $into  the id of the piece in which it must ride; null where it may lie anywhere
+     * @param  bool  $together  whether its singles are packed as one bundle, in one move
+     * @param  bool  $hidden  private: not to be seen on top
+     * @param  list<Size>  $blocks  the blocks that it can be arranged to, where it is several alike in one bundle
      */
     public function __construct(
         public string $id,
@@ -34,6 +40,9 @@ final readonly class Item
         public bool $gentle = false,
         public ?float $weightG = null,
         public ?string $into = null,
+        public bool $together = false,
+        public bool $hidden = false,
+        public array $blocks = [],
     ) {}
 
     public function leastSide(): int
@@ -72,6 +81,15 @@ final readonly class Item
         );
     }
 
+    /** Determine if it may be turned up a wall: a booklet, or a sheet that is thin enough. */
+    public function bends(): bool
+    {
+        return $this->blocks === [] && (
+            $this->form === Form::Bendable
+                || ($this->form === Form::Sheet && $this->size->sides()[2] <= self::BENDS_TENTHS)
+        );
+    }
+
     /** Determine if things can be tucked between its pages, or its leaves. */
     public function hasPages(): bool
     {
@@ -86,11 +104,40 @@ final readonly class Item
     /** The same, but riding in a piece: whatever it could hold itself, it holds nothing then. */
     public function riding(string $holder): self
     {
-        return new self(
-            $this->id, $this->name, $this->size, $this->form, $this->quantity, $this->value, $this->must,
-            $this->firstSight, $this->keepUpright, $this->measured, $this->squeeze, $this->minSide, null,
-            $this->gentle, $this->weightG, $holder,
-        );
+        return $this->copy(['into' => $holder, 'cavity' => null]);
+    }
+
+    /** One of several, packed with the others or by itself. */
+    public function together(bool $together = true): self
+    {
+        return $this->copy(['together' => $together]);
+    }
+
+    public function seenFirst(bool $firstSight = true): self
+    {
+        return $this->copy(['firstSight' => $firstSight]);
+    }
+
+    /** What it is once it is filled: of another size and form, and with another hollow or none. */
+    public function filled(Size $size, Form $form, ?Cavity $cavity = null): self
+    {
+        return $this->copy([
+            'size' => $size, 'form' => $form, 'cavity' => $cavity, 'quantity' => 1, 'squeeze' => 1.0, 'minSide' => null,
+            'into' => null,
+        ]);
+    }
+
+    /**
+     * Several of it as one piece.
+     *
+     * @param  non-empty-list<Size>  $blocks  that they can be arranged to, the usual one first
+     */
+    public function bundled(int $count, array $blocks, int $minSide): self
+    {
+        return $this->copy([
+            'size' => $blocks[0], 'blocks' => $blocks, 'minSide' => $minSide, 'value' => $this->value * $count,
+            'weightG' => $this->weightG === null ? null : $this->weightG * $count, 'together' => false,
+        ]);
     }
 
     /** @param int $tenths of a millimetre */
@@ -112,15 +159,11 @@ final readonly class Item
         return $this->copy(['minSide' => $minSide]);
     }
 
-    /** @param array{id?: string, quantity?: int, size?: Size, minSide?: int} $changed */
+    /** @param array<string, mixed> $changed by the names of the constructor's parameters */
     private function copy(array $changed): self
     {
-        return new self(
-            $changed['id'] ?? $this->id, $this->name, $changed['size'] ?? $this->size, $this->form,
-            $changed['quantity'] ?? $this->quantity, $this->value, $this->must, $this->firstSight,
-            $this->keepUpright, $this->measured, $this->squeeze, $changed['minSide'] ?? $this->minSide, $this->cavity,
-            $this->gentle, $this->weightG, $this->into,
-        );
+        /** @phpstan-ignore argument.type (the properties are the parameters, under the same names) */
+        return new self(...[...get_object_vars($this), ...$changed]);
     }
 
     /** Get a name for all that goes in just as this does: equal in size, form and what may be done with it. */
@@ -137,6 +180,8 @@ final readonly class Item
             (int) $this->gentle,
             $this->minSide ?? '',
             $this->into ?? '',
+            (int) $this->hidden,
+            count($this->blocks),
         ]);
     }
 }

@@ -86,28 +86,35 @@ final class ClosureIsTrue implements Rule
         };
     }
 
-    /** @return array{float, float} */
+    /**
+     * The resting side that stands upright on this footprint, and how low its form lets that go: where several could,
+     * the one with which fewest other sides are pressed, and of those the least.
+     *
+     * @return array{float, float}
+     */
     private function softHeights(Part $part, Item $item): array
     {
         $sides = [$item->size->length, $item->size->width, $item->size->height];
-        $heights = [$part->h, $part->h];
-        $nearest = Tolerance::LENGTH + 1;
-        foreach ($sides as $axis => $resting) {
-            $footprint = array_values(array_diff_key($sides, [$axis => true]));
-            $lies = [$part->l, $part->w];
-            sort($footprint);
-            sort($lies);
-            $off = max(abs($footprint[0] - $lies[0]), abs($footprint[1] - $lies[1]));
+        $best = null;
+        foreach ([[1, 2, 0], [2, 1, 0], [0, 2, 1], [2, 0, 1], [0, 1, 2], [1, 0, 2]] as [$one, $other, $upright]) {
             if (
-                $off < $nearest
-                    && $part->h <= $resting + Tolerance::LENGTH
-                    && $part->h >= $item->squeeze * $resting - Tolerance::LENGTH
+                $this->gives($part->l, $sides[$one], $item)
+                    && $this->gives($part->w, $sides[$other], $item)
+                    && $this->gives($part->h, $sides[$upright], $item)
             ) {
-                $nearest = $off;
-                $heights = [max($part->h, $resting), min($part->h, $item->squeeze * $resting)];
+                $pressed = (int) ($part->l < $sides[$one] - Tolerance::LENGTH)
+                    + (int) ($part->w < $sides[$other] - Tolerance::LENGTH);
+                $best = min($best ?? [$pressed, $sides[$upright]], [$pressed, $sides[$upright]]);
             }
         }
+        $rest = $best[1] ?? $part->h;
+        $least = $item->squeeze * max($rest, $item->size->volume() / ($part->l * $part->w));
 
-        return $heights;
+        return [max($part->h, $rest), $best === null ? $part->h : min($part->h, $least)];
+    }
+
+    private function gives(int $side, int $resting, Item $item): bool
+    {
+        return $side >= $item->squeeze * $resting - Tolerance::LENGTH && $side <= $resting + Tolerance::LENGTH;
     }
 }

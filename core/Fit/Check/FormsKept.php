@@ -62,17 +62,19 @@ final class FormsKept implements Rule
     private function isPressed(Part $part, Item $item): bool
     {
         $sides = [$item->size->length, $item->size->width, $item->size->height];
+        if ($part->volume() < $item->squeeze * $item->size->volume() * (1 - Tolerance::VOLUME)) {
+            return false;
+        }
         foreach ([[0, 1, 2], [0, 2, 1], [1, 0, 2], [1, 2, 0], [2, 0, 1], [2, 1, 0]] as $turn) {
-            foreach ([0, 1, 2] as $pressed) {
-                $fits = true;
-                foreach ([$part->l, $part->w, $part->h] as $axis => $side) {
-                    $resting = $sides[$turn[$axis]];
-                    $least = $axis === $pressed ? $item->squeeze * $resting : $resting;
-                    $fits = $fits && $side >= $least - Tolerance::LENGTH && $side <= $resting + Tolerance::LENGTH;
-                }
-                if ($fits) {
-                    return true;
-                }
+            $fits = true;
+            foreach ([$part->l, $part->w, $part->h] as $axis => $side) {
+                $resting = $sides[$turn[$axis]];
+                $fits = $fits
+                    && $side >= $item->squeeze * $resting - Tolerance::LENGTH
+                    && $side <= $resting + Tolerance::LENGTH;
+            }
+            if ($fits) {
+                return true;
             }
         }
 
@@ -92,7 +94,7 @@ final class FormsKept implements Rule
     {
         [$lying, $standing] = $placement->parts;
         if (
-            $item->form !== Form::Bendable
+            ! $item->bends()
                 || $placement->how !== How::UpTheWall
                 || $placement->angle != 0.0
                 || ! isset($placement->parts[1])

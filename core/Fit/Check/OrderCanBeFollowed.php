@@ -13,6 +13,7 @@ final class OrderCanBeFollowed implements Rule
         foreach ($packing->pairs() as [$one, $other]) {
             [$under, $over] = $one->part->top() <= $other->part->top() ? [$one, $other] : [$other, $one];
             if ($under->id() !== $over->id()
+                && ! $packing->isOneBundle($under->id(), $over->id())
                 && $under->part->top() <= $over->part->z + Tolerance::LENGTH
                 && $under->planOverlap($over) > Tolerance::LENGTH
                 && $under->placement->step >= $over->placement->step) {

@@ -21,6 +21,9 @@ final readonly class Packing
     /** @var array<string, list<Placement>> what is nested, by its holder */
     public array $contents;
 
+    /** @var array<string, string> the item that a single is to be packed together with, by the single's id */
+    public array $bundles;
+
     public function __construct(public Problem $problem, public Result $result)
     {
         $items = $problem->singles();
@@ -47,6 +50,19 @@ final readonly class Packing
         $this->items = $items;
         $this->solids = $solids;
         $this->contents = $contents;
+        $bundles = [];
+        foreach ($problem->items as $item) {
+            foreach ($item->together && $item->quantity > 1 ? $item->singles() : [] as $single) {
+                $bundles[$single->id] = $item->id;
+            }
+        }
+        $this->bundles = $bundles;
+    }
+
+    /** Determine if two pieces belong to one bundle. */
+    public function isOneBundle(string $id, string $other): bool
+    {
+        return isset($this->bundles[$id]) && $this->bundles[$id] === ($this->bundles[$other] ?? null);
     }
 
     /** @return list<array{Placement, Item}> every placement of a piece that the problem knows */

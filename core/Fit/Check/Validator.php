@@ -20,7 +20,7 @@ final readonly class Validator
     {
         return new self([
             new EveryPieceOnce, new FormsKept, new NothingOverlaps, new InsideTheBox, new NothingFloats,
-            new OrderCanBeFollowed, new PinnedStay, new NestedFit, new IntoKept, new ClosureIsTrue,
+            new OrderCanBeFollowed, new PinnedStay, new NestedFit, new IntoKept, new TogetherKept, new ClosureIsTrue,
         ]);
     }
 

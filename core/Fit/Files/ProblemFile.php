@@ -123,6 +123,8 @@ final class ProblemFile
             $flag('gentle', false),
             $fields->has('weight_g') ? $fields->number('weight_g', 0, 100_000) : null,
             $fields->has('into') ? $fields->text('into') : null,
+            $flag('together', false),
+            $flag('hidden', false),
         );
         array_map($fields->ignore(...), [
             'name',
@@ -138,6 +140,8 @@ final class ProblemFile
             'gentle',
             'weight_g',
             'into',
+            'together',
+            'hidden',
             'meta',
         ]);
         $fields->nothingElse();
@@ -227,6 +231,8 @@ final class ProblemFile
             'gentle' => false,
             'weight_g' => null,
             'into' => null,
+            'together' => false,
+            'hidden' => false,
         ];
         $given = [
             'quantity' => $item->quantity,
@@ -241,6 +247,8 @@ final class ProblemFile
             'gentle' => $item->gentle,
             'weight_g' => $item->weightG,
             'into' => $item->into,
+            'together' => $item->together,
+            'hidden' => $item->hidden,
         ];
 
         return $fields + array_filter(

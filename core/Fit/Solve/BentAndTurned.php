@@ -6,7 +6,6 @@ namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Budget;
-use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Geometry\Standing;
 use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
@@ -22,11 +21,11 @@ final class BentAndTurned
 
     public function place(Item $item, Pile $pile, int $ceiling): ?Placement
     {
-        if (! $item->form->keepsItsSides() || $this->liesStraight($item, $pile->box)) {
+        if (! $item->form->keepsItsSides() || $item->blocks !== [] || $this->liesStraight($item, $pile->box)) {
             return null;
         }
         foreach (array_slice($pile->levels(), 0, self::LEVELS) as $z) {
-            $placement = ($item->form === Form::Bendable ? $this->bent($item, $pile, $ceiling, $z) : null)
+            $placement = ($item->bends() ? $this->bent($item, $pile, $ceiling, $z) : null)
                 ?? ($item->keepUpright ? null : $this->turned($item, $pile, $ceiling, $z));
             if ($placement !== null) {
                 return $placement;
@@ -45,7 +44,7 @@ final class BentAndTurned
             && min($side, $other) <= min($x2 - $x1, $y2 - $y1);
 
         return $fits($longest, $middle)
-            || ($item->form !== Form::Bendable && $fits($longest, $shortest) && $middle <= $box->height);
+            || (! $item->bends() && $fits($longest, $shortest) && $middle <= $box->height);
     }
 
     private function turned(Item $item, Pile $pile, int $ceiling, int $z): ?Placement

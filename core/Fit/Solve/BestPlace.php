@@ -115,8 +115,11 @@ final class BestPlace
         ) {
             if ($l <= $long && $w <= $broad && $h <= $high) {
                 $blocks[] = [$l, $w, $h, null];
-            } elseif ($item->form === Form::Soft && $l <= $long && $w <= $broad && $high >= $item->squeeze * $h) {
-                $blocks[] = [$l, $w, $high, How::Pressed];
+            } elseif ($item->form === Form::Soft) {
+                $pressed = Pressing::into($l, $w, $h, $long, $broad, $high, $item);
+                if ($pressed !== null) {
+                    $blocks[] = [...$pressed, How::Pressed];
+                }
             }
         }
 

@@ -126,18 +126,7 @@ final readonly class Nesting
         rsort($sides);
         $sides[2] = max($sides[2], (int) ceil($pouch->leastVolume() / ($sides[0] * $sides[1])));
 
-        return new Item(
-            $pouch->id,
-            $pouch->name,
-            new Size(...$sides),
-            Form::Rigid,
-            value: $pouch->value,
-            must: $pouch->must,
-            firstSight: $pouch->firstSight,
-            measured: $pouch->measured,
-            gentle: $pouch->gentle,
-            weightG: $pouch->weightG,
-        );
+        return $pouch->filled(new Size($sides[0], $sides[1], $sides[2]), Form::Rigid);
     }
 
     private static function room(Item $holder): float

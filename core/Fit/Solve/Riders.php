@@ -194,7 +194,11 @@ final class Riders
             if ($thickness >= $broad) {
                 break;
             }
-            $block = self::hollowed($pouch, Cavity::block($long - $thickness, $broad - $thickness, $thickness));
+            $block = $pouch->filled(
+                $pouch->size,
+                Form::Rigid,
+                Cavity::block($long - $thickness, $broad - $thickness, $thickness),
+            );
             $placed = $this->best($block, $items, $hollows, $seed);
             $best = count($placed) > count($best) ? $placed : $best;
         }
@@ -249,36 +253,12 @@ final class Riders
         rsort($sides);
         $sides[2] = max($sides[2], (int) ceil($pouch->leastVolume() / ($sides[0] * $sides[1])));
 
-        return self::changed($pouch, new Size($sides[0], $sides[1], $sides[2]), Form::Soft, null);
+        return $pouch->filled(new Size($sides[0], $sides[1], $sides[2]), Form::Soft);
     }
 
     /** With nothing more to be put in, and not to be bent. */
     private static function stiff(Item $holder): Item
     {
-        return self::changed($holder, $holder->size, Form::Rigid, null);
-    }
-
-    private static function hollowed(Item $pouch, Cavity $cavity): Item
-    {
-        return self::changed($pouch, $pouch->size, Form::Rigid, $cavity);
-    }
-
-    private static function changed(Item $item, Size $size, Form $form, ?Cavity $cavity): Item
-    {
-        return new Item(
-            $item->id,
-            $item->name,
-            $size,
-            $form,
-            1,
-            $item->value,
-            $item->must,
-            $item->firstSight,
-            $item->keepUpright,
-            $item->measured,
-            cavity: $cavity,
-            gentle: $item->gentle,
-            weightG: $item->weightG,
-        );
+        return $holder->filled($holder->size, Form::Rigid);
     }
 }

@@ -112,7 +112,7 @@ final class CornerSolverTest extends TestCase
 
     public function test_a_long_ruler_goes_corner_to_corner(): void
     {
-        $result = $this->solve(new Problem(self::cardBox(), [self::item('ruler', 340, 30, 3, Form::Sheet)]));
+        $result = $this->solve(new Problem(self::cardBox(), [self::item('ruler', 340, 30, 3)]));
 
         self::assertSame(How::Diagonal, $result->placements[0]->how);
     }

@@ -62,7 +62,7 @@ final class YieldingTest extends TestCase
 
     /** @param list<array{int, int, int, bool}> $expected sides, and whether pressed */
     #[DataProvider('friends')]
-    public function test_a_friend_lies_at_rest_or_is_pressed_along_one_axis(
+    public function test_a_friend_lies_at_rest_or_is_pressed_into_what_there_is(
         int $long,
         int $broad,
         int $high,
@@ -90,9 +90,10 @@ final class YieldingTest extends TestCase
         yield 'a narrow one, the other way round too narrow' => [
             200, 50, 200, [[100, 50, 60, true], [80, 50, 60, true]],
         ];
-        yield 'low and narrow: two axes at once it does not give' => [90, 70, 40, []];
+        yield 'low and narrow: along three axes, to 0.525 of its volume' => [90, 70, 40, [[90, 70, 40, true]]];
+        yield 'every side gives so much, the volume does not' => [80, 60, 50, []];
         yield 'lower than half' => [200, 200, 29, []];
-        yield 'pressed by less than can be told apart, either way' => [200, 76, 200, []];
+        yield 'a little too narrow' => [200, 76, 200, [[100, 76, 60, true], [80, 76, 60, true]]];
     }
 
     public function test_what_is_dropped_may_still_be_wanted_for_a_heap(): void
