@@ -52,8 +52,8 @@ final class FitProblem
             $piece->quantity,
             // Eight pencils weigh as much as one notebook: the first of them matters, not each.
             $value / $piece->quantity,
-            $needs > 0,
-            $kind->category === Category::Soft,
+            $needs > 0 || $piece->choices->stays,
+            $piece->choices->seenFirst ?? $kind->category === Category::Lead,
             $kind->handling->keepUpright,
             $piece->thing->measures->areTaken,
             $kind->handling->squeeze,
@@ -61,6 +61,8 @@ final class FitProblem
             $piece->thing->hollow(),
             $kind->handling->isGentle,
             $kind->body->grams === null ? null : (float) $kind->body->grams,
+            together: $piece->quantity > 1 && ($piece->choices->together ?? $kind->handling->together),
+            hidden: $kind->care->isPrivate,
         );
         $holder = $plan->pieceIn($piece);
 

@@ -81,6 +81,12 @@ final readonly class Item
         );
     }
 
+    /** @return non-empty-list<Size> the blocks that it comes as: its own, or those that a bundle can be arranged to */
+    public function arrangements(): array
+    {
+        return $this->blocks === [] ? [$this->size] : $this->blocks;
+    }
+
     /** Determine if it may be turned up a wall: a booklet, or a sheet that is thin enough. */
     public function bends(): bool
     {
@@ -88,6 +94,12 @@ final readonly class Item
             $this->form === Form::Bendable
                 || ($this->form === Form::Sheet && $this->size->sides()[2] <= self::BENDS_TENTHS)
         );
+    }
+
+    /** Determine if others go into it: what keeps its shape has a hollow, and of what folds a pouch is made. */
+    public function holdsThings(): bool
+    {
+        return $this->cavity !== null && $this->cavity->soft === ($this->form === Form::Cloth);
     }
 
     /** Determine if things can be tucked between its pages, or its leaves. */
@@ -131,8 +143,9 @@ final readonly class Item
      * Several of it as one piece.
      *
      * @param  non-empty-list<Size>  $blocks  that they can be arranged to, the usual one first
+     * @param  int|null  $minSide  of a fold of them, in tenths of a millimetre
      */
-    public function bundled(int $count, array $blocks, int $minSide): self
+    public function bundled(int $count, array $blocks, ?int $minSide): self
     {
         return $this->copy([
             'size' => $blocks[0], 'blocks' => $blocks, 'minSide' => $minSide, 'value' => $this->value * $count,
@@ -181,7 +194,7 @@ final readonly class Item
             $this->minSide ?? '',
             $this->into ?? '',
             (int) $this->hidden,
-            count($this->blocks),
+            implode('/', array_map(static fn (Size $size): string => implode('x', $size->sides()), $this->blocks)),
         ]);
     }
 }

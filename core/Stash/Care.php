@@ -15,6 +15,7 @@ final readonly class Care
      * @param  bool  $isShoes  its size label is of feet
      * @param  list<Companion>  $companions  what it is no use without, or better with
      * @param  list<Task>  $tasks  what is always done to it
+     * @param  bool  $isPrivate  not to be the first thing that is seen
      */
     public function __construct(
         public array $traits = [],
@@ -23,5 +24,6 @@ final readonly class Care
         public bool $isShoes = false,
         public array $companions = [],
         public array $tasks = [],
+        public bool $isPrivate = false,
     ) {}
 }

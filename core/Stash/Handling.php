@@ -15,6 +15,7 @@ final readonly class Handling
      * @param  int|null  $minSide  of a fold or heap, in tenths of a millimetre; null takes the form's default
      * @param  bool  $isGentle  has a face, or breaks: nothing hard goes on top
      * @param  Cavity|null  $cavity  its hollow, where it has one
+     * @param  bool  $together  people keep several of it together, as one bundle
      */
     public function __construct(
         public Form $form,
@@ -23,5 +24,6 @@ final readonly class Handling
         public bool $keepUpright = false,
         public bool $isGentle = false,
         public ?Cavity $cavity = null,
+        public bool $together = false,
     ) {}
 }

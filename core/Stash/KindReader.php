@@ -22,7 +22,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  *     smallest?: array{size: array{float, float, float}, shape?: string}, cordMm?: float, ages?: array{int, int},
  *     with?: list<array{anyOf?: list<string>, task?: string, needed?: bool, why: string}>, elastic?: bool,
  *     shoes?: bool, tasks?: list<string>, also?: list<string>,
- *     countsAs?: list<string>,
+ *     countsAs?: list<string>, together?: bool, private?: bool,
  * }
  * @phpstan-type CavityData array{
  *     soft?: bool, round?: bool, wall?: float, length?: float, width?: float, height?: float, mouth?: list<float>,
@@ -49,6 +49,7 @@ final class KindReader
                 $data['keepUpright'] ?? false,
                 $data['gentle'] ?? false,
                 isset($data['cavity']) ? self::cavity($data['cavity']) : null,
+                $data['together'] ?? false,
             ),
             new Usage(
                 array_map(
@@ -99,6 +100,7 @@ final class KindReader
                 $data['with'] ?? [],
             ),
             array_map(Task::from(...), $data['tasks'] ?? []),
+            $data['private'] ?? false,
         );
     }
 

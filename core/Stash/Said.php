@@ -62,6 +62,7 @@ final readonly class Said
                 $handling->keepUpright,
                 $handling->isGentle,
                 $this->hollow ?? $handling->cavity,
+                $handling->together,
             ),
             $kind->usage,
             $kind->care,

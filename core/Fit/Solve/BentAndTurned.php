@@ -38,13 +38,20 @@ final class BentAndTurned
     /** Determine if it would lie or stand straight in the empty box: then it is not worth a bend or a slant. */
     public function liesStraight(Item $item, BoxShape $box): bool
     {
-        [$longest, $middle, $shortest] = $item->size->sides();
-        [$x1, $y1, $x2, $y2] = $box->freeBetween(0, $shortest);
-        $fits = static fn (int $side, int $other): bool => max($side, $other) <= max($x2 - $x1, $y2 - $y1)
-            && min($side, $other) <= min($x2 - $x1, $y2 - $y1);
+        foreach ($item->arrangements() as $size) {
+            [$longest, $middle, $shortest] = $size->sides();
+            [$x1, $y1, $x2, $y2] = $box->freeBetween(0, $shortest);
+            $fits = static fn (int $side, int $other): bool => max($side, $other) <= max($x2 - $x1, $y2 - $y1)
+                && min($side, $other) <= min($x2 - $x1, $y2 - $y1);
+            if (
+                $fits($longest, $middle)
+                    || (! $item->bends() && $fits($longest, $shortest) && $middle <= $box->height)
+            ) {
+                return true;
+            }
+        }
 
-        return $fits($longest, $middle)
-            || (! $item->bends() && $fits($longest, $shortest) && $middle <= $box->height);
+        return false;
     }
 
     private function turned(Item $item, Pile $pile, int $ceiling, int $z): ?Placement

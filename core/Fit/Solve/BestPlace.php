@@ -108,11 +108,7 @@ final class BestPlace
             );
         }
         $blocks = [];
-        foreach (
-            $this->turns[$likeness] ??= Unit::single(0, [
-                $item->size->length, $item->size->width, $item->size->height,
-            ])->turns($item->keepUpright) as [$l, $w, $h]
-        ) {
+        foreach ($this->turns[$likeness] ??= self::turnsOf($item) as [$l, $w, $h]) {
             if ($l <= $long && $w <= $broad && $h <= $high) {
                 $blocks[] = [$l, $w, $h, null];
             } elseif ($item->form === Form::Soft) {
@@ -124,5 +120,19 @@ final class BestPlace
         }
 
         return $blocks;
+    }
+
+    /** @return list<array{int, int, int, array{int, int, int}}> */
+    private static function turnsOf(Item $item): array
+    {
+        $turns = [];
+        foreach ($item->arrangements() as $size) {
+            array_push(
+                $turns,
+                ...Unit::single(0, [$size->length, $size->width, $size->height])->turns($item->keepUpright),
+            );
+        }
+
+        return $turns;
     }
 }

@@ -6,6 +6,7 @@ namespace PluckyWren\Core\Fit\Solve;
 
 use LogicException;
 use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\ClosureOf;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\LeftOut;
 use PluckyWren\Core\Fit\Part;
@@ -28,7 +29,9 @@ final class CornerSolver implements Solver
 
     public function solve(Problem $problem, Budget $budget, int $seed = 1): Result
     {
-        $riders = new Riders($problem, $seed, $budget);
+        $asked = $problem;
+        $bundles = new Bundles($problem);
+        $riders = new Riders($bundles->problem(), $seed, $budget);
         $problem = $riders->problem();
         $items = $problem->singles();
         $pinned = array_column($problem->pinned, 'id');
@@ -45,14 +48,19 @@ final class CornerSolver implements Solver
 
         $reason = $this->reasons($problem, $items, $budget);
 
+        $placements = $bundles->spread(Steps::number($riders->with($best->placements), $problem->pinned));
+
         return new Result(
-            Steps::number($riders->with($best->placements), $problem->pinned),
-            [
+            $placements,
+            $bundles->leftOut([
                 ...$larger,
                 ...array_map(static fn (Item $item): LeftOut => new LeftOut($item->id, $reason($item)), $best->leftOut),
                 ...$riders->leftOut($best->placements),
-            ],
-            $best->merit->closure,
+            ]),
+            // What lies in a bundle gives a little otherwise than the bundle as a whole.
+            $bundles->areThere()
+                ? ClosureOf::packing($asked->box, $placements, $asked->singles())
+                : $best->merit->closure,
             $this->fill($problem, [...$problem->pinned, ...$best->placements]),
             $seed,
             $search->done,

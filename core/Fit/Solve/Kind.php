@@ -6,6 +6,7 @@ namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Measure\Size;
 
 /** Pieces that are alike but for their ids, so that each is weighed once for all. */
 final readonly class Kind
@@ -38,6 +39,8 @@ final readonly class Kind
                 $item->value,
                 $item->gentle,
                 $item->firstSight,
+                $item->hidden,
+                self::blocks($item),
             ];
             $alike[implode('/', [...$sides, ...$traits])][] = $item;
         }
@@ -60,10 +63,18 @@ final readonly class Kind
             ];
         }
         $give = $this->model->form === Form::Soft ? $this->model->squeeze : 1.0;
+        $least = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX];
+        foreach ($this->model->arrangements() as $size) {
+            foreach ($size->sides() as $rank => $side) {
+                $least[$rank] = min($least[$rank], (int) ($give * $side));
+            }
+        }
 
-        return [
-            ...array_map(static fn (int $side): int => (int) ($give * $side), $this->model->size->sides()),
-            floor($give * $this->model->size->volume()),
-        ];
+        return [...$least, floor($give * $this->model->size->volume())];
+    }
+
+    private static function blocks(Item $item): string
+    {
+        return implode(',', array_map(static fn (Size $size): string => implode('x', $size->sides()), $item->blocks));
     }
 }

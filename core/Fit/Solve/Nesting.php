@@ -24,7 +24,7 @@ final readonly class Nesting
      */
     public function __construct(private array $free, private ?Budget $budget = null)
     {
-        $holders = array_values(array_filter($free, static fn (Item $item): bool => $item->cavity !== null));
+        $holders = array_values(array_filter($free, static fn (Item $item): bool => $item->holdsThings()));
         usort($holders, static fn (Item $a, Item $b): int => self::room($b) <=> self::room($a));
         $this->holders = $holders;
         $this->hollows = new FilledHollow($budget);

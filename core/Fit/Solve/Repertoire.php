@@ -30,12 +30,10 @@ final readonly class Repertoire
         $this->kinds = Kind::among($items);
         $singles = [];
         foreach ($this->kinds as $number => $kind) {
-            if ($kind->model->form->keepsItsSides()) {
+            foreach ($kind->model->form->keepsItsSides() ? $kind->model->arrangements() : [] as $size) {
                 $singles[] = Unit::single(
                     $number,
-                    $kind->model->keepUpright
-                        ? [$kind->model->size->length, $kind->model->size->width, $kind->model->size->height]
-                        : $kind->model->size->sides(),
+                    $kind->model->keepUpright ? [$size->length, $size->width, $size->height] : $size->sides(),
                 );
             }
         }
@@ -65,7 +63,7 @@ final readonly class Repertoire
         $able = array_values(array_filter($singles, function (Unit $unit): bool {
             $kind = $this->kinds[array_key_first($unit->uses)];
 
-            return ! $kind->model->keepUpright && ! $kind->model->gentle && ! $kind->model->firstSight;
+            return $kind->model->blocks === [] && ! $kind->model->keepUpright && ! $kind->model->gentle && ! $kind->model->firstSight;
         }));
         $joined = [];
         $found = [];

@@ -143,7 +143,7 @@ final class Riders
         $cavity = $holder->cavity;
         $placed = match (true) {
             $holder->hasPages() => self::tucked($holder, $items),
-            $cavity === null => [],
+            $cavity === null || ! $holder->holdsThings() => [],
             $cavity->soft => $this->inPouch($holder, $items, $hollows, $seed),
             default => $this->best($holder, $items, $hollows, $seed),
         };

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit;
+
+use PluckyWren\Core\Fit\Geometry\Standing;
+
+/**
+ * How far a packing keeps what is preferred of it: the lead gift in sight, private wear out of sight, and flat things
+ * where the order of packing would have them. Shares of areas are between 0 and 1.
+ */
+final readonly class Kept
+{
+    /** From this share of a piece on, what lies over it hides it; of the fit model. */
+    private const HIDES = 0.5;
+
+    /**
+     * @param  list<string>  $coveredFirstSights  ids of what was to be seen first and has something over half of it
+     * @param  list<string>  $seenPrivates  ids of what is private and has nothing over half of it
+     * @param  float  $order  the share of the flat pieces' area, up to that of the floor or wall, that lies there
+     */
+    private function __construct(public array $coveredFirstSights, public array $seenPrivates, public float $order) {}
+
+    /**
+     * @param  iterable<Placement>  $placements  all that are in the box
+     * @param  array<string, Item>  $items  by id
+     */
+    public static function in(BoxShape $box, Order $order, iterable $placements, array $items): self
+    {
+        $standing = [];
+        foreach ($placements as $placement) {
+            if (! $placement->isNested()) {
+                $standing[] = new Standing($placement->parts[0], $placement->angle, $items[$placement->id], false);
+            }
+        }
+        $covered = $seen = [];
+        $lies = $flat = 0.0;
+        foreach ($standing as $one) {
+            if ($one->item->firstSight && self::shareUnder($one, $standing) > self::HIDES) {
+                $covered[] = $one->item->id;
+            }
+            if ($one->item->hidden && self::shareUnder($one, $standing) < self::HIDES) {
+                $seen[] = $one->item->id;
+            }
+            if ($one->item->isFlat()) {
+                [$long, $broad] = $one->item->size->sides();
+                $flat += $long * $broad;
+                $lies += self::isInOrder($one, $standing, $order, $box) ? $long * $broad : 0.0;
+            }
+        }
+        $most = $order === Order::FlatsWall ? $box->topLength * $box->height : $box->floorLength * $box->floorWidth;
+
+        return new self($covered, $seen, $flat > 0.0 ? min(1.0, $lies / min($flat, $most)) : 1.0);
+    }
+
+    /** @param list<Standing> $standing */
+    private static function isInOrder(Standing $flat, array $standing, Order $order, BoxShape $box): bool
+    {
+        $thickness = $flat->item->size->sides()[2];
+
+        return match ($order) {
+            Order::FlatsFirst => $flat->part->z === 0 && $flat->part->h === $thickness,
+            Order::FlatsLast => $flat->part->h === $thickness && self::shareUnder($flat, $standing) <= self::HIDES,
+            Order::FlatsWall => $flat->part->w === $thickness
+                && $flat->y2 >= $box->freeBetween($flat->part->z, $flat->part->h)[3] - $thickness,
+        };
+    }
+
+    /**
+     * The share of a piece that lies under others, counted once where several lie above each other. What is turned
+     * counts as the upright rectangle around it.
+     *
+     * @param  list<Standing>  $standing
+     */
+    private static function shareUnder(Standing $one, array $standing): float
+    {
+        $over = [];
+        [$x1, $y1, $x2, $y2] = self::bounds($one);
+        $cuts = [$x1, $x2];
+        foreach ($standing as $other) {
+            [$ox1, $oy1, $ox2, $oy2] = self::bounds($other);
+            if (
+                $other !== $one && $other->part->z >= $one->top
+                    && $ox1 < $x2 && $ox2 > $x1 && $oy1 < $y2 && $oy2 > $y1
+            ) {
+                $over[] = [max($ox1, $x1), max($oy1, $y1), min($ox2, $x2), min($oy2, $y2)];
+                array_push($cuts, max($ox1, $x1), min($ox2, $x2));
+            }
+        }
+        sort($cuts);
+        usort($over, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+        $covered = 0.0;
+        for ($at = 1; $at < count($cuts); $at++) {
+            $end = $y1;
+            foreach ($over as [$from, $low, $to, $high]) {
+                if ($from <= $cuts[$at - 1] && $to >= $cuts[$at]) {
+                    $covered += max(0.0, $high - max($low, $end)) * ($cuts[$at] - $cuts[$at - 1]);
+                    $end = max($end, $high);
+                }
+            }
+        }
+
+        return $covered / (($x2 - $x1) * ($y2 - $y1));
+    }
+
+    /** @return array{float, float, float, float} */
+    private static function bounds(Standing $standing): array
+    {
+        return $standing->footprint?->bounds()
+            ?? [(float) $standing->part->x, (float) $standing->part->y, (float) $standing->x2, (float) $standing->y2];
+    }
+}
