@@ -86,7 +86,9 @@ final class KitchenTable
             if ($this->share($plan) >= $share) {
                 break;
             }
+            // One lead, one friend, one thing to drink from.
             $isOnce = in_array($kind->category, [Category::Lead, Category::Soft], true)
+                || ($kind->category === Category::Carry && $kind->handling->cavity !== null)
                 || array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => $piece->kind === $kind) !== [];
             $more = $this->with($plan, $kind, max(1, $kind->usualCount($band)));
             $plan = $isOnce || $this->share($more) > 0.8 ? $plan : $more;
@@ -173,6 +175,7 @@ final class KitchenTable
                 && $kind->body->size->sides()[0] < 0.9 * $box->floorLength
                 && $kind->body->size->sides()[1] < 0.9 * $box->floorWidth
                 && $kind->body->size->sides()[2] < 0.9 * $box->height
+                && $kind->body->size->volume() < 0.2 * $box->volume()
         ));
     }
 

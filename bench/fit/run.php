@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use Bench\Fit\Families;
+use Bench\Fit\KitchenTable;
 use Bench\Fit\ProcessorClock;
+use Bench\Fit\TableTally;
 use Bench\Fit\Tally;
 use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Item;
@@ -95,6 +97,30 @@ foreach ($families as $name => [$make, $reach, $isRigid]) {
     ];
     fprintf(STDERR, "%s\n", implode('  ', $rows[array_key_last($rows)]));
 }
+$tables = '';
+if (! isset($argv[2]) || str_contains('kitchen', $argv[2])) {
+    $kitchen = new KitchenTable;
+    [$table, $briefly] = [new TableTally(200), new TableTally(50)];
+    for ($seed = 1; $seed <= 2 * $problems; $seed++) {
+        $table->add($kitchen->problem($seed));
+        $briefly->add($kitchen->problem($seed));
+    }
+    $tables = sprintf(
+        "\n| boxes as people compose them | in 200 ms | in 50 ms | asked |\n|---|--:|--:|--:|\n".str_repeat("| %s | %s | %s | %s |\n", 6),
+        'closed', sprintf('%.1f %%', 100 * $table->closed / $table->boxes),
+        sprintf('%.1f %%', 100 * $briefly->closed / $briefly->boxes), '90 %',
+        'moves a piece', sprintf('%.2f', $table->moves / $table->pieces),
+        sprintf('%.2f', $briefly->moves / $briefly->pieces), '0.65',
+        'flat area on the floor', sprintf('%.0f %%', 100 * $table->onFloor / $table->boxes),
+        sprintf('%.0f %%', 100 * $briefly->onFloor / $briefly->boxes), '85 %',
+        'of what could lie there side by side', sprintf('%.0f %%', 100 * $table->onFloor / $table->couldLie),
+        sprintf('%.0f %%', 100 * $briefly->onFloor / $briefly->couldLie), '–',
+        'lead gift seen first', sprintf('%.1f %%', 100 * $table->leadSeen / $table->withLead),
+        sprintf('%.1f %%', 100 * $briefly->leadSeen / $briefly->withLead), '90 %',
+        'boxes with private wear in sight', $table->privateSeen, $briefly->privateSeen, '0',
+    );
+    fwrite(STDERR, $tables);
+}
 $growth = $attempt(45) / $attempt(15);
 $head = [
     'family',
@@ -105,11 +131,11 @@ $head = [
     'volume out / binpackingjs',
     'attempts',
 ];
-$table = '| '.implode(' | ', $head)." |\n|---|--:|--:|--:|--:|--:|--:|\n".implode(
+$lines = '| '.implode(' | ', $head)." |\n|---|--:|--:|--:|--:|--:|--:|\n".implode(
     '',
     array_map(static fn (array $row): string => '| '.implode(' | ', $row)." |\n", $rows),
 );
-$text = $table.sprintf(
+$text = $lines.$tables.sprintf(
     "\nOne attempt for 45 pieces costs %.1f times one for 15 (at most 15 are allowed).\n",
     $growth,
 );

@@ -35,23 +35,26 @@ final class BestPlace
      */
     private array $turns = [];
 
+    /** @param bool $isTight whether what gives is pressed as far as it goes, however much room there is */
     public function __construct(
         private readonly Room $room,
         private readonly BoxShape $box,
         private readonly Order $order,
         private readonly Weighting $weighting,
+        private readonly bool $isTight = false,
     ) {}
 
     /**
+     * @param  bool  $onFloor  whether it goes nowhere but flat on the floor
      * @return array{array{int, int, int, int, int, int}, How|null}|null the block and how it lies, as what it is where
      *     that is null
      */
-    public function of(Item $item): ?array
+    public function of(Item $item, bool $onFloor = false): ?array
     {
         $least = INF;
         $best = null;
         $thickness = $item->isFlat() ? $item->size->sides()[2] : 0;
-        $rest = $item->form === Form::Cloth ? (int) (self::AS_GOOD_AS_AT_REST * $item->size->volume()) : 0;
+        $rest = $item->form === Form::Cloth && ! $this->isTight ? (int) (self::AS_GOOD_AS_AT_REST * $item->size->volume()) : 0;
         $standsAtWall = $this->order === Order::FlatsWall;
         $care = $this->weighting;
         $likeness = $item->twins();
@@ -61,17 +64,17 @@ final class BestPlace
             $broad = $space[4] - $space[1];
             $high = $space[5] - $space[2];
             $score0 = $care->level * $space[2];
-            if ($score0 >= $least) {
+            if ($score0 >= $least || ($onFloor && $space[2] > 0)) {
                 continue;
             }
             foreach ($this->blocks($item, $likeness, $long, $broad, $high) as [$l, $w, $h, $how]) {
                 $score = $score0 + $care->height * $h + $care->gap * min($long - $l, $broad - $w);
-                if ($score >= $least) {
+                if ($score >= $least || ($onFloor && $h > min($l, $w))) {
                     continue;
                 }
                 $over = $space[2] + $h - $this->box->height;
                 $score += ($over > 0 ? self::LID_GIVES * ($over > intdiv($this->box->bulge, 2) ? 2 : 1) : 0) + (
-                    $how === How::Pressed || ($rest > 0 && $l * $w * $h < $rest) ? self::PRESSED : 0
+                    ! $this->isTight && $how === How::Pressed || ($rest > 0 && $l * $w * $h < $rest) ? self::PRESSED : 0
                 );
                 // Folds lie flat where they can; they stand like a wall only for want of room.
                 $score += $rest > 0 && $h > min($l, $w) ? self::STANDING_FOLD : 0;
@@ -99,16 +102,18 @@ final class BestPlace
     }
 
     /** @return list<array{int, int, int, How|null}> what it can be made into in a space */
-    private function blocks(Item $item, string $likeness, int $long, int $broad, int $high): array
+    private function blocks(Item $item, string $likeness, int $long, int $broad, int $highest): array
     {
         if ($item->form->takesAnyShape()) {
             return array_map(
                 static fn (array $block): array => [...$block, How::heaped($item->form)],
-                Heaps::in($item, $long, $broad, $high),
+                Heaps::in($item, $long, $broad, $highest, false, $this->isTight),
             );
         }
         $blocks = [];
+        $isPressed = $this->isTight && $item->form === Form::Soft;
         foreach ($this->turns[$likeness] ??= self::turnsOf($item) as [$l, $w, $h]) {
+            $high = $isPressed ? min($highest, (int) ceil($item->squeeze * $h)) : $highest;
             if ($l <= $long && $w <= $broad && $h <= $high) {
                 $blocks[] = [$l, $w, $h, null];
             } elseif ($item->form === Form::Soft) {

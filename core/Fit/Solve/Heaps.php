@@ -15,10 +15,17 @@ final class Heaps
 {
     /**
      * @param  bool  $isHeld  whether walls hold it up, so that a roll may stand higher than it is broad
+     * @param  bool  $isTight  whether it is pressed as far as it goes, however much room there is
      * @return list<array{int, int, int}> in tenths of a millimetre
      */
-    public static function in(Item $item, int $long, int $broad, int $high, bool $isHeld = false): array
-    {
+    public static function in(
+        Item $item,
+        int $long,
+        int $broad,
+        int $high,
+        bool $isHeld = false,
+        bool $isTight = false,
+    ): array {
         $volume = (int) ceil($item->leastVolume());
         $least = $item->leastSide();
         if ($item->form === Form::Cloth) {
@@ -29,7 +36,7 @@ final class Heaps
         if (min($long, $broad, $high) < $least || $long * $broad * $high < $volume) {
             return [];
         }
-        if (! $isHeld) {
+        if (! $isHeld && ! $isTight) {
             // Given all the room there is, it takes no more than it takes at rest; what is stuffed into a bottle leaves
             // room for the next.
             $volume = max($volume, min((int) ceil($item->size->volume()), $long * $broad * $high));

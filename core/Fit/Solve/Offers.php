@@ -48,6 +48,8 @@ final class Offers
     /**
      * @param  array<string, float>  $priorities  above 1 for what stayed out before, by id
      * @param  bool  $isHeld  whether what folds is held up by walls, as in a bottle
+     * @param  array<int, true>  $heldBack  kinds that are placed afterwards, by their numbers
+     * @param  bool  $isTight  whether what gives is pressed as far as it goes, however much room there is
      */
     public function __construct(
         public readonly Repertoire $repertoire,
@@ -55,6 +57,8 @@ final class Offers
         array $priorities,
         int $seed,
         private readonly bool $isHeld = false,
+        private readonly array $heldBack = [],
+        private readonly bool $isTight = false,
     ) {
         $chance = new Chance($seed, $care->chance);
         $this->soft = new SoftOffers;
@@ -65,6 +69,9 @@ final class Offers
             ) * $kind->model->value ** 0.25 * $chance->next();
         }
         foreach ($repertoire->units as $unit) {
+            if (array_intersect_key($unit->uses, $heldBack) !== []) {
+                continue;
+            }
             $model = $repertoire->kinds[array_key_first($unit->uses)]->model;
             $weight = $unit->volume ** $care->size * max(
                 array_map(fn (int $kind): float => $this->weights[$kind], array_keys($unit->uses)),
@@ -73,14 +80,20 @@ final class Offers
                 $this->rows[] = [$l, $w, $h, $weight, $unit->volume, $unit, $axes, null];
             }
         }
-        foreach ($repertoire->ofForm(Form::Soft) as $number) {
+        foreach (array_diff($repertoire->ofForm(Form::Soft), array_keys($heldBack)) as $number) {
             $model = $repertoire->kinds[$number]->model;
             $weight = $model->size->volume() ** $care->size * $this->weights[$number];
-            $this->soft->add($repertoire->kinds[$number], $number, $weight);
+            $this->soft->add($repertoire->kinds[$number], $number, $weight, $isTight);
         }
         if ($care->heapsEarly) {
-            $this->heaps = $repertoire->heaps();
+            $this->heaps = $this->fillUp();
         }
+    }
+
+    /** @return list<int> the kinds that fold or pour and are placed along with the rest or after it */
+    public function fillUp(): array
+    {
+        return array_values(array_diff($this->repertoire->heaps(), array_keys($this->heldBack)));
     }
 
     /** Determine if anything is left that does not merely fill up. */
@@ -189,6 +202,7 @@ final class Offers
             $space[4] - $space[1],
             $space[5] - $space[2],
             $this->isHeld,
+            $this->isTight,
         );
     }
 
@@ -212,7 +226,7 @@ final class Offers
                 * $this->weights[$kind]
                 * $this->care->heapWeight;
             $model = $this->repertoire->kinds[$kind]->model;
-            foreach (Heaps::in($model, $long, $broad, $high, $this->isHeld) as [$l, $w, $h]) {
+            foreach (Heaps::in($model, $long, $broad, $high, $this->isHeld, $this->isTight) as [$l, $w, $h]) {
                 $fitting[] = [$l, $w, $h, $weight, $l * $w * $h, $kind, [0, 1, 2], $this->howHeaped($kind)];
             }
         }

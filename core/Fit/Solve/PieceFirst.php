@@ -16,18 +16,24 @@ final readonly class PieceFirst
         private ?Budget $budget = null,
     ) {}
 
-    /** @param list<int> $queue kinds, each as often as there are pieces of it */
-    public function run(array $queue): void
+    /**
+     * @param  list<int>  $queue  kinds, each as often as there are pieces of it; what is in already is passed over
+     * @param  bool  $isAll  whether nothing comes after them, so that a space that none of them needs may be forgotten
+     * @param  bool  $onFloor  whether they go nowhere but flat on the floor
+     */
+    public function run(array $queue, bool $isAll = true, bool $onFloor = false): void
     {
         $smallest = $this->smallest($queue);
         foreach ($queue as $at => $kind) {
             if ($this->budget?->isSpent() === true) {
                 return;
             }
-            $best = $this->bestPlace->of($this->repertoire->kinds[$kind]->model);
+            $best = $this->room->left[$kind] > 0
+                ? $this->bestPlace->of($this->repertoire->kinds[$kind]->model, $onFloor)
+                : null;
             if ($best !== null) {
                 $this->room->left[$kind]--;
-                $this->room->place([[$kind, $best[0]]], $best[1], $smallest[$at]);
+                $this->room->place([[$kind, $best[0]]], $best[1], $isAll ? $smallest[$at] : [0, 0, 0, 0.0]);
             }
         }
     }

@@ -12,8 +12,8 @@ use PluckyWren\Core\Fit\Part;
 /** What stands in a box, at whatever angle: what meets what, and what carries what. */
 final class Pile
 {
-    /** How near a top must be to the underside it carries, in tenths of a millimetre. */
-    private const CONTACT = 20;
+    /** How near a top, or the floor, must be to the underside it carries, in tenths of a millimetre. */
+    public const CONTACT = 20;
 
     /** A piece is carried by so much of its underside at least; a little more than the model asks. */
     public const CARRIED = 0.32;
@@ -46,7 +46,7 @@ final class Pile
      */
     public function carried(Standing $new): float
     {
-        if ($new->part->z === 0) {
+        if ($new->part->z <= self::CONTACT) {
             return 1.0;
         }
         $carriers = [];

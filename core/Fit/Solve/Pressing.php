@@ -27,7 +27,7 @@ final class Pressing
             $block[0] < $squeeze * $l
                 || $block[1] < $squeeze * $w
                 || $block[2] < $squeeze * $h
-                || $block[0] * $block[1] * $block[2] < $squeeze * $l * $w * $h
+                || $squeeze * $l * $w * $h > $block[0] * $block[1] * $block[2]
         ) {
             return null;
         }

@@ -15,6 +15,9 @@ final class Queue
     /** How far one failure moves a piece forward: a little more than one group. */
     private const NUDGE = 1.3;
 
+    /** After every group, however often it was nudged forward. */
+    private const LAST = 1000;
+
     /** @var array<string, float> */
     private array $nudges = [];
 
@@ -35,11 +38,12 @@ final class Queue
      *     is left
      * @return list<Item>
      */
-    public function items(bool $foldedEarly): array
+    public function items(bool $foldedEarly, bool $sightLast = false): array
     {
         $ranks = [];
         foreach ($this->items as $index => $item) {
-            $ranks[$index] = $this->group($item, $foldedEarly) - min(
+            $group = $sightLast && $item->firstSight ? self::LAST : $this->group($item, $foldedEarly);
+            $ranks[$index] = $group - min(
                 0.9,
                 $item->size->volume() / max(1.0, $this->box->volume()),
             ) - ($this->nudges[$item->id] ?? 0.0);
@@ -51,16 +55,11 @@ final class Queue
     }
 
     /** @return list<int> the kinds of a repertoire, each as often as there are pieces of it */
-    public function kinds(Repertoire $repertoire, bool $foldedEarly): array
+    public function kinds(Repertoire $repertoire, bool $foldedEarly, bool $sightLast = false): array
     {
-        $numbers = [];
-        foreach ($repertoire->kinds as $number => $kind) {
-            foreach ($kind->items as $item) {
-                $numbers[$item->id] = $number;
-            }
-        }
+        $numbers = $repertoire->numbers();
         $kinds = [];
-        foreach ($this->items($foldedEarly) as $item) {
+        foreach ($this->items($foldedEarly, $sightLast) as $item) {
             if (isset($numbers[$item->id])) {
                 $kinds[] = $numbers[$item->id];
             }
@@ -76,6 +75,7 @@ final class Queue
 
         return match (true) {
             $item->isFlat() => $this->order === Order::FlatsLast ? 5 : 1,
+            $item->hidden => 1,
             $item->form->keepsItsSides() && ($isStick || $isLarge) => 2,
             $item->form === Form::Soft => 3,
             $item->form->keepsItsSides() => 4,

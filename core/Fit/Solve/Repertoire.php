@@ -40,6 +40,17 @@ final readonly class Repertoire
         $this->units = [...$singles, ...$this->joined($singles)];
     }
 
+    /** @return array<string, int> the numbers of the kinds, by the ids of their pieces */
+    public function numbers(): array
+    {
+        $numbers = [];
+        foreach ($this->kinds as $number => $kind) {
+            $numbers += array_fill_keys(array_column($kind->items, 'id'), $number);
+        }
+
+        return $numbers;
+    }
+
     /** @return list<int> the numbers of the kinds of a form */
     public function ofForm(Form $form): array
     {

@@ -17,6 +17,9 @@ use PluckyWren\Core\Fit\Placement;
  */
 final class Room
 {
+    /** How much of what is to be seen first stays clear: a little more than the model asks. */
+    private const CLEAR = 0.52;
+
     public readonly EmptySpaces $spaces;
 
     /** @var array<int, int> how many of each kind are left, by its number */
@@ -81,11 +84,11 @@ final class Room
             $this->placed[] = [$kind, $block, $how ?? How::standing($block[5] - $block[2], ...$model->size->sides())];
             $this->tops[$block[5]][] = $block;
             ! $model->gentle || $this->gentle[] = $block;
-            // What is to be seen first keeps its top clear unless room is short.
-            if ($model->firstSight && $this->keepsFirstSightClear) {
-                $block[5] = PHP_INT_MAX;
-            }
             $this->spaces->fill($block, $smallest);
+            // Of what is to be seen first a little more than half keeps clear, unless room is short.
+            if ($model->firstSight && $this->keepsFirstSightClear) {
+                $this->spaces->fill(self::overHalf($block), $smallest);
+            }
         }
     }
 
@@ -143,7 +146,7 @@ final class Room
             if (! $this->spares($this->repertoire->kinds[$kind]->model, $block)) {
                 return false;
             }
-            if ($block[2] === 0 || $this->carriesAnything) {
+            if ($block[2] <= Pile::CONTACT || $this->carriesAnything) {
                 continue;
             }
             $asked = Pile::CARRIED * ($block[3] - $block[0]) * ($block[4] - $block[1]) - $this->touching($block);
@@ -181,7 +184,7 @@ final class Room
      */
     public function carried(array $block): float
     {
-        return $block[2] === 0 ? 1.0 : $this->touching($block) / (($block[3] - $block[0]) * ($block[4] - $block[1]));
+        return $block[2] <= Pile::CONTACT ? 1.0 : $this->touching($block) / (($block[3] - $block[0]) * ($block[4] - $block[1]));
     }
 
     /** @return array{list<Placement>, list<Item>} what was placed, in the order of placing, and what was not */
@@ -209,6 +212,22 @@ final class Room
         }
 
         return [$placements, $rest];
+    }
+
+    /**
+     * The room over a little more than half of a block at one end of it.
+     *
+     * @param  array{int, int, int, int, int, int}  $block
+     * @return array{int, int, int, int, int, int}
+     */
+    private static function overHalf(array $block): array
+    {
+        [$x1, $y1, , $x2, $y2, $top] = $block;
+        $isLong = $x2 - $x1 >= $y2 - $y1;
+
+        return $isLong
+            ? [$x1, $y1, $top, $x1 + (int) ceil(self::CLEAR * ($x2 - $x1)), $y2, PHP_INT_MAX]
+            : [$x1, $y1, $top, $x2, $y1 + (int) ceil(self::CLEAR * ($y2 - $y1)), PHP_INT_MAX];
     }
 
     /**

@@ -8,6 +8,7 @@ use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\ClosureOf;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Losses;
+use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 
@@ -20,6 +21,9 @@ final class Search
     /** Of every so many attempts that leave as much out as the best, one is looked at for how the lid closes. */
     private const TIES = 3;
 
+    /** Where all of it at rest takes more than this share of the room, some of it has to be pressed. An estimate. */
+    private const FULL = 0.85;
+
     public ?Attempt $best = null;
 
     /** How many attempts were made. */
@@ -31,7 +35,17 @@ final class Search
 
     private readonly NestingTurns $nesting;
 
+    private ?FloorPlan $floorPlan = null;
+
+    private readonly Polish $polish;
+
+    private readonly bool $isFull;
+
+    /** Piece by piece, or space by space. */
     private readonly Turns $turns;
+
+    /** With flat things laid out first, or as it comes. */
+    private readonly Turns $staging;
 
     /** @var array<string, float> above 1 for what stayed out before, by id */
     private array $priorities = [];
@@ -50,21 +64,33 @@ final class Search
         $this->queue = new Queue($possible, $problem->order, $problem->box);
         $this->hardToLay = new HardToLay($problem, $items, $possible, $budget);
         $this->nesting = new NestingTurns($problem, $possible, $this->hardToLay->others, $seed, $budget);
+        $resting = array_sum(array_map(static fn (Item $item): int => $item->size->volume(), $possible));
+        $this->isFull = $resting > self::FULL * $problem->box->volume();
+        $this->polish = new Polish($problem, $items, $budget);
         $this->turns = new Turns;
+        $this->staging = new Turns;
     }
 
     public function attempt(): void
     {
         $turn = $this->done++;
         $this->nesting->begin($turn, $this->priorities);
-        $isByPiece = $this->turns->goesByPiece($turn);
-        [$placed] = ($isByPiece ? $this->byPiece() : $this->bySpace())->packed();
+        $isByPiece = $this->turns->goesFirstWay($turn);
+        // Once all goes in, every attempt is about how well.
+        $isWhole = $this->best?->leftOut === [];
+        $flatsFirst = $isWhole ? $turn % 4 !== 3 : $this->staging->goesFirstWay(intdiv($turn, 2));
+        $keepsSight = $isWhole || intdiv($turn, 2) % 3 !== 2;
+        [$placed] = $this->packed($isByPiece, $flatsFirst, $keepsSight)->packed();
         $placements = $this->hardToLay->with($this->nesting->nested->with($placed));
         $leftOut = $this->hardToLay->missing($placements);
         $this->turns->learn($isByPiece, $leftOut);
+        $this->staging->learn($flatsFirst, $leftOut);
         $this->wantMore($leftOut);
         if (! $this->mayBeBetter($leftOut, $turn)) {
             return;
+        }
+        if ($leftOut === []) {
+            $placements = $this->polish->of($placements);
         }
         $attempt = $this->judged($placements, $leftOut);
         if ($this->best === null || $attempt->merit->isBetterThan($this->best->merit)) {
@@ -72,43 +98,83 @@ final class Search
         }
     }
 
-    private function byPiece(): Room
+    private function packed(bool $isByPiece, bool $flatsFirst, bool $keepsSight): Room
     {
         $box = $this->problem->box;
-        $number = $this->turns->attempts(true);
-        // Who goes piece by piece looks at every space each time.
-        $room = $this->room(SpaceCare::number($number), $box->height + $box->bulge, true);
-        $weighting = Weighting::number($this->seed - 1 + $number);
-        $bestPlace = new BestPlace($room, $box, $this->problem->order, $weighting);
-        (new PieceFirst($room, $this->nesting->repertoire, $bestPlace, $this->budget))
-            ->run($this->queue->kinds($this->nesting->repertoire, $number % 2 === 1));
+        $number = $this->turns->attempts($isByPiece);
+        $care = SpaceCare::number($number);
+        $isTight = $this->best?->leftOut !== [] && $this->isTight($number);
+        $sightLast = $keepsSight && $number % 2 === 1;
+        $stages = new Stages($this->nesting->repertoire, $this->problem->order);
+        $last = $stages->last($sightLast, $flatsFirst);
+        // What folds or pours is put where nothing else would go; who goes piece by piece looks at every space.
+        $parks = $isByPiece || $last !== [] || $this->nesting->repertoire->heaps() !== [];
+        $ceiling = $isByPiece ? $box->height + $box->bulge : $this->ceiling($number);
+        $room = $this->room($care, $ceiling, $parks, $keepsSight && ! $sightLast);
+        $bestPlace = new BestPlace(
+            $room,
+            $box,
+            $this->problem->order,
+            Weighting::number($isByPiece ? $this->seed - 1 + $number : $number),
+            $isTight,
+        );
+        $pieces = new PieceFirst($room, $this->nesting->repertoire, $bestPlace, $this->budget);
+        if ($flatsFirst) {
+            $this->layFlats($room, $pieces, $stages, $number);
+        }
+        if ($isByPiece) {
+            $pieces->run($this->queue->kinds($this->nesting->repertoire, $number % 2 === 1, $sightLast));
+
+            return $room;
+        }
+        $offers = new Offers(
+            $this->nesting->repertoire, $care, $this->priorities, $this->seed + $number, false,
+            array_fill_keys($last, true), $isTight,
+        );
+        (new SpaceFirst($room, $offers, $this->best?->leftOut === [], $this->budget))->run();
+        $pieces->run($last);
 
         return $room;
     }
 
-    private function bySpace(): Room
+    /** What the order of packing would have where it is before all else, and private things over it. */
+    private function layFlats(Room $room, PieceFirst $pieces, Stages $stages, int $number): void
     {
-        $number = $this->turns->attempts(false);
-        $care = SpaceCare::number($number);
-        // What folds or pours is put where nothing else would go.
-        $room = $this->room($care, $this->ceiling($number), $this->nesting->repertoire->heaps() !== []);
-        $offers = new Offers($this->nesting->repertoire, $care, $this->priorities, $this->seed + $number);
-        (new SpaceFirst($room, $offers, $this->best?->leftOut === [], $this->budget))->run();
+        if ($this->problem->order === Order::FlatsFirst) {
+            $this->floorPlan ??= new FloorPlan(
+                $this->problem->box, $this->hardToLay->others, $this->hardToLay->standing(),
+            );
+            $numbers = $this->nesting->repertoire->numbers();
+            foreach ($this->floorPlan->blocks($number) as $id => $block) {
+                if (isset($numbers[$id])) {
+                    $room->left[$numbers[$id]]--;
+                    $room->place([[$numbers[$id], $block]], null, [0, 0, 0, 0.0]);
+                }
+            }
+        } elseif ($this->problem->order === Order::FlatsWall) {
+            $pieces->run($stages->flats(), false);
+        }
+        $pieces->run($stages->privates(), false);
+    }
 
-        return $room;
+    /** Whether what gives is pressed at once: mostly, where not all of it goes in at rest. */
+    private function isTight(int $number): bool
+    {
+        return $this->isFull ? $number % 4 !== 0 : $number % 4 === 3;
     }
 
     /**
      * @param  int  $ceiling  how high anything may reach, in tenths of a millimetre
      * @param  bool  $parks  whether a space that is dropped may still be wanted
+     * @param  bool  $keepsSight  whether what is to be seen first is left clear
      */
-    private function room(SpaceCare $care, int $ceiling, bool $parks): Room
+    private function room(SpaceCare $care, int $ceiling, bool $parks, bool $keepsSight): Room
     {
         $room = new Room(
             $this->problem->box,
             $this->nesting->repertoire,
             new EmptySpaces($this->problem->box, $ceiling, $care->level, $parks),
-            $care->keepsFirstSightClear,
+            $keepsSight,
         );
         array_map($room->keep(...), $this->hardToLay->standing());
 

@@ -18,8 +18,12 @@ final class SoftOffers
     /** @var list<array{int, int, int, float, Item, int}> sides, weight, what it is, kind */
     private array $rows = [];
 
-    public function add(Kind $kind, int $number, float $weight): void
+    /** Whether what has room is pressed all the same. */
+    private bool $isTight = false;
+
+    public function add(Kind $kind, int $number, float $weight, bool $isTight = false): void
     {
+        $this->isTight = $isTight;
         $size = $kind->model->size;
         foreach (
             Unit::single($number, [
@@ -42,10 +46,11 @@ final class SoftOffers
     }
 
     /** @return list<Row> */
-    public function for(int $long, int $broad, int $high): array
+    public function for(int $long, int $broad, int $highest): array
     {
         $fitting = [];
         foreach ($this->rows as [$l, $w, $h, $weight, $model, $kind]) {
+            $high = $this->isTight ? min($highest, (int) ceil($model->squeeze * $h)) : $highest;
             if ($l <= $long && $w <= $broad && $h <= $high) {
                 $fitting[] = [$l, $w, $h, $weight, $l * $w * $h, $kind, [0, 1, 2], null];
 

@@ -31,7 +31,7 @@ final readonly class SpaceFirst
 
     public function run(): void
     {
-        $this->offers->reckon($this->room->left);
+        $this->offers->took($this->room->left, true);
         while (
             $this->offers->remain()
                 && $this->budget?->isSpent() !== true
@@ -80,7 +80,7 @@ final readonly class SpaceFirst
     /** What folds and what pours, the largest first, each where it fits most snugly. */
     private function heap(): void
     {
-        $kinds = $this->offers->repertoire->heaps();
+        $kinds = $this->offers->fillUp();
         usort($kinds, fn (int $a, int $b): int => $this->offers->weight($b) <=> $this->offers->weight($a));
         foreach ($kinds as $kind) {
             while ($this->room->left[$kind] > 0 && $this->budget?->isSpent() !== true && $this->heapOne($kind)) {

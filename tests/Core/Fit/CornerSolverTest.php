@@ -7,6 +7,7 @@ namespace Tests\Core\Fit;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Fit\Check\Validator;
 use PluckyWren\Core\Fit\Files\ResultFile;
 use PluckyWren\Core\Fit\Form;
@@ -19,6 +20,7 @@ use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Reason;
 use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
+use PluckyWren\Core\Fit\Solve\Steps;
 use PluckyWren\Core\Fit\Verdict;
 use PluckyWren\Core\Measure\Size;
 
@@ -41,6 +43,64 @@ final class CornerSolverTest extends TestCase
         self::assertGreaterThan(1500, $placed);
         self::assertGreaterThan(10, $turned);
         self::assertGreaterThan(10, $bent);
+    }
+
+    public function test_nor_where_several_stay_together(): void
+    {
+        $bundles = $nested = 0;
+        for ($seed = 1; $seed <= 250; $seed++) {
+            $problem = RandomProblems::withBundles($seed);
+            $result = $this->solve($problem, 5, $seed);
+
+            self::assertSame([], Validator::ofAllRules()->breaches($problem, $result), "seed {$seed}");
+            foreach ($problem->items as $item) {
+                foreach ($item->together ? $result->placements : [] as $placement) {
+                    $isFirst = $placement->id === "{$item->id}#1";
+                    $bundles += $isFirst ? 1 : 0;
+                    $nested += $isFirst && $placement->in !== null ? 1 : 0;
+                }
+            }
+        }
+        self::assertGreaterThan(400, $bundles);
+        self::assertGreaterThan(20, $nested);
+    }
+
+    public function test_eight_pencils_are_one_move_and_one_block(): void
+    {
+        $problem = new Problem(self::cardBox(), [
+            new Item('pencil', 'Pencil', Size::ofMm(176, 7, 7), Form::Rigid, 8, together: true), self::item('book', 210, 148, 12),
+        ]);
+        $result = $this->solve($problem);
+        $steps = array_column($result->placements, 'step', 'id');
+
+        self::assertCount(9, $steps);
+        self::assertCount(2, array_unique($steps));
+        self::assertSame([], Validator::ofAllRules()->breaches($problem, $result));
+    }
+
+    public function test_what_fills_a_cup_is_one_move(): void
+    {
+        $problem = new Problem(self::cardBox(), [
+            new Item('cup', 'Cup', Size::ofMm(90, 90, 100), Form::Rigid, cavity: Cavity::cylinder(800, 900)),
+            new Item('eraser', 'Eraser', Size::ofMm(40, 18, 12), Form::Rigid, 3, into: 'cup'),
+        ]);
+        $steps = array_column($this->solve($problem)->placements, 'step', 'id');
+
+        self::assertSame(['eraser#1' => 1, 'eraser#2' => 1, 'eraser#3' => 1, 'cup' => 2], $steps);
+    }
+
+    public function test_equal_things_side_by_side_are_one_move(): void
+    {
+        $lies = static fn (string $id, int $x, int $z): Placement => new Placement($id, 1, null, How::Flat, 0.0, [
+            new Part($x, 0, $z, 750, 320, 280),
+        ]);
+        $steps = array_column(Steps::number([
+            $lies('car#1', 0, 0), $lies('car#2', 760, 0), $lies('car#3', 1600, 0), $lies('car#4', 0, 280),
+            $lies('tin', 2380, 0),
+        ], []), 'step', 'id');
+
+        // The third stands 9 mm away, the fourth on the first.
+        self::assertSame(['car#1' => 1, 'car#2' => 1, 'car#3' => 2, 'tin' => 3, 'car#4' => 4], $steps);
     }
 
     public function test_nor_where_pieces_go_into_one_another_nor_where_half_is_in_the_box_already(): void

@@ -55,6 +55,33 @@ final class RandomProblems
         return new Problem(self::box($random), $items, Order::cases()[$random->getInt(0, 2)]);
     }
 
+    /** The same with several of some things that are to stay together, some of them in a bottle, and private ones. */
+    public static function withBundles(int $seed): Problem
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $items = [self::holder('holder', $random)];
+        for ($number = $random->getInt(1, 4); $number > 0; $number--) {
+            $form = Form::cases()[$random->getInt(0, 5)];
+            $items[] = new Item(
+                "several-{$number}",
+                'Several',
+                new Size($random->getInt(150, 1800), $random->getInt(70, 500), $random->getInt(10, 250)),
+                $form,
+                $random->getInt(2, 9),
+                squeeze: $form === Form::Cloth || $form === Form::Soft ? 0.6 : 1.0,
+                minSide: $form === Form::Cloth ? 60 : null,
+                into: $random->getInt(0, 3) === 0 ? 'holder' : null,
+                together: true,
+                hidden: $random->getInt(0, 3) === 0,
+            );
+        }
+        for ($number = $random->getInt(2, 8); $number > 0; $number--) {
+            $items[] = self::item("thing-{$number}", $random);
+        }
+
+        return new Problem(self::box($random), $items, Order::cases()[$random->getInt(0, 2)]);
+    }
+
     private static function holder(string $id, Randomizer $random): Item
     {
         [$length, $width, $height] = [

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Fit;
 
 use Bench\Fit\Families;
+use Bench\Fit\KitchenTable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Check\Validator;
+use PluckyWren\Core\Fit\Kept;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
 
@@ -30,6 +32,26 @@ final class ReachTest extends TestCase
             $whole += $result->packsAll() ? 1 : 0;
         }
         self::assertGreaterThanOrEqual($atLeast, $whole);
+    }
+
+    public function test_boxes_as_people_compose_them_close_and_are_packed_as_people_would(): void
+    {
+        $table = new KitchenTable;
+        $whole = $seen = $shown = $order = 0;
+        for ($seed = 1; $seed <= 12; $seed++) {
+            $problem = $table->problem($seed);
+            $result = (new CornerSolver)->solve($problem, Budget::ofAttempts(40));
+            self::assertSame([], Validator::ofAllRules()->breaches($problem, $result), "seed {$seed}");
+            $kept = Kept::in($problem->box, $problem->order, $result->placements, $problem->singles());
+            $whole += $result->packsAll() ? 1 : 0;
+            $seen += $kept->coveredFirstSights === [] ? 1 : 0;
+            $shown += $kept->seenPrivates === [] ? 0 : 1;
+            $order += $kept->order;
+        }
+        self::assertGreaterThanOrEqual(8, $whole);
+        self::assertGreaterThanOrEqual(9, $seen);
+        self::assertLessThanOrEqual(2, $shown);
+        self::assertGreaterThanOrEqual(0.6 * 12, $order);
     }
 
     /** @return iterable<string, array{callable(int): Problem, int}> */

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Fit;
+
+use PHPUnit\Framework\TestCase;
+use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\Form;
+use PluckyWren\Core\Fit\How;
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Kept;
+use PluckyWren\Core\Fit\Order;
+use PluckyWren\Core\Fit\Part;
+use PluckyWren\Core\Fit\Placement;
+use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Solve\FloorPlan;
+use PluckyWren\Core\Fit\Solve\Layout;
+use PluckyWren\Core\Fit\Solve\Polish;
+use PluckyWren\Core\Measure\Size;
+
+final class PolishTest extends TestCase
+{
+    public function test_a_row_of_blocks_is_piled_up_as_low_as_it_goes(): void
+    {
+        $layout = Layout::of(self::box(), [], self::items()) ?? self::fail('Nothing leans.');
+        $tin = ['tin', 0, 0, 1000, 1000, 400];
+        $car = ['car', 500, 0, 1000, 1000, 300];
+        $book = ['book', 0, 0, 2000, 1500, 100];
+
+        self::assertSame([0, 400], self::levels($layout->settled([$tin, $car])));
+        // Under the others it lifts both; the car lies by half on the tin.
+        self::assertSame([0, 100, 500], self::levels($layout->settled([$book, $tin, $car])));
+        // On the tin alone, in its corner, the book is carried by a third: enough; moved on by 500, by a sixth.
+        self::assertSame([0, 400], self::levels($layout->settled([$tin, $book])));
+        self::assertNull($layout->settled([$tin, ['book', 500, 0, 2000, 1500, 100]]));
+        self::assertNull($layout->settled([$tin, ['car', 0, 0, 1000, 1000, 601]]), 'higher than the rim');
+        self::assertNull($layout->settled([['tin', 2001, 0, 1000, 1000, 400]]), 'through the wall');
+    }
+
+    public function test_a_book_that_lies_on_top_is_put_under_everything(): void
+    {
+        $problem = new Problem(self::box(), array_values(self::items()), Order::FlatsFirst);
+        $polished = (new Polish($problem, self::items(), Budget::ofAttempts(1)))->of([
+            new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 1000, 1000, 400)]),
+            new Placement('book', 1, null, How::Flat, 0.0, [new Part(0, 0, 400, 2000, 1500, 100)]),
+        ]);
+
+        self::assertSame(1.0, Kept::in($problem->box, $problem->order, $polished, self::items())->order);
+        self::assertSame(100, array_column($polished, null, 'id')['tin']->parts[0]->z);
+    }
+
+    public function test_the_floor_is_covered_as_far_as_it_goes(): void
+    {
+        // On 300 x 200 mm: two of 200 x 150 stand side by side, 150 + 150; then nothing else goes.
+        $books = array_map(static fn (int $number): Item => new Item(
+            "book-{$number}", 'Book', Size::ofMm(200, 150, 10), Form::Rigid,
+        ), [1, 2, 3]);
+        $plan = new FloorPlan(self::box(), $books, []);
+
+        self::assertCount(2, $plan->blocks(0));
+        self::assertSame([0, 0, 0, 1500, 2000, 100], $plan->blocks(0)['book-1']);
+        self::assertSame([1500, 0, 0, 3000, 2000, 100], $plan->blocks(1)['book-1'], 'mirrored');
+    }
+
+    /**
+     * @param  list<Placement>|null  $placements
+     * @return list<int>|null
+     */
+    private static function levels(?array $placements): ?array
+    {
+        return $placements === null
+            ? null
+            : array_map(static fn (Placement $placement): int => $placement->parts[0]->z, $placements);
+    }
+
+    private static function box(): BoxShape
+    {
+        return BoxShape::straight('Box', 3000, 2000, 1000, 80);
+    }
+
+    /** @return array<string, Item> */
+    private static function items(): array
+    {
+        return [
+            'tin' => new Item('tin', 'Tin', Size::ofMm(100, 100, 40), Form::Rigid),
+            'car' => new Item('car', 'Car', Size::ofMm(100, 100, 30), Form::Rigid),
+            'book' => new Item('book', 'Book', Size::ofMm(200, 150, 10), Form::Rigid),
+        ];
+    }
+}
