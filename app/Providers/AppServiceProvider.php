@@ -9,6 +9,7 @@ use App\Database\OneWriterConnection;
 use App\Pages\Choices;
 use App\Pages\Gather\LotFieldsData;
 use App\Pages\Gather\WaitingData;
+use App\Pages\Glyphs;
 use App\Reference\Currencies;
 use App\Reference\DataFiles;
 use App\Reference\GuideFile;
@@ -110,7 +111,12 @@ final class AppServiceProvider extends ServiceProvider
     /** What every view is handed, and what some need wherever they stand. */
     private static function handToViews(): void
     {
-        View::share(['say' => new FindingWords, 'write' => new Writing, 'choices' => Choices::all()]);
+        View::share([
+            'say' => new FindingWords,
+            'write' => new Writing,
+            'choices' => Choices::all(),
+            'glyphs' => app(Glyphs::class),
+        ]);
         View::composer('gather.partials.waiting', WaitingData::class);
         View::composer('gather.partials.fields', LotFieldsData::class);
         View::composer(

@@ -51,6 +51,13 @@ final class DataFiles
         return ColourNames::ofData($data);
     }
 
+    /** @return array<string, string> small drawings as paths, by their names */
+    public function glyphs(): array
+    {
+        /** @var array<string, string> */
+        return $this->json("{$this->folder}/glyphs.json");
+    }
+
     /** @return array<array-key, mixed>|null null where there is no such guide */
     public function guide(string $id): ?array
     {

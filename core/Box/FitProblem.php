@@ -53,7 +53,7 @@ final class FitProblem
             // Eight pencils weigh as much as one notebook: the first of them matters, not each.
             $value / $piece->quantity,
             $needs > 0 || $piece->choices->stays,
-            $piece->choices->seenFirst ?? $kind->category === Category::Lead,
+            $piece->choices->seenFirst ?? self::leads($piece, $plan),
             $kind->handling->keepUpright,
             $piece->thing->measures->areTaken,
             $kind->handling->squeeze,
@@ -67,6 +67,19 @@ final class FitProblem
         $holder = $plan->pieceIn($piece);
 
         return $holder === null ? $item : $item->riding(Holders::single($holder));
+    }
+
+    /** Determine if it is the gift that leads the box: the first lead gift in it, or its friend where it has none. */
+    private static function leads(PlannedPiece $piece, Plan $plan): bool
+    {
+        foreach ([Category::Lead, Category::Soft] as $category) {
+            $first = $plan->ofCategory($category)[0] ?? null;
+            if ($first !== null) {
+                return $first->id === $piece->id;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Stash;
 
+use PluckyWren\Core\Fit\Drawing\Look;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Recipient\AgeBand;
@@ -46,6 +47,16 @@ final readonly class ItemKind
     public function usualCount(AgeBand $band): int
     {
         return $this->usage->usualCount($band);
+    }
+
+    /** What it is drawn as. */
+    public function look(): Look
+    {
+        return $this->body->look ?? match ($this->body->shape) {
+            Shape::Ball => Look::Ball,
+            Shape::Round => Look::Round,
+            Shape::Block => Look::ofForm($this->handling->form),
+        };
     }
 
     public function has(ItemTrait $trait): bool

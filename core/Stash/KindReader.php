@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Stash;
 
 use PluckyWren\Core\Fit\Cavity;
+use PluckyWren\Core\Fit\Drawing\Look;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Recipient\AgeBand;
@@ -23,6 +24,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  *     with?: list<array{anyOf?: list<string>, task?: string, needed?: bool, why: string}>, elastic?: bool,
  *     shoes?: bool, tasks?: list<string>, also?: list<string>,
  *     countsAs?: list<string>, together?: bool, private?: bool,
+ *     look?: string, glyph?: string,
  * }
  * @phpstan-type CavityData array{
  *     soft?: bool, round?: bool, wall?: float, length?: float, width?: float, height?: float, mouth?: list<float>,
@@ -79,6 +81,8 @@ final class KindReader
                 )
                 : null,
             self::tenths($data['cordMm'] ?? null),
+            isset($data['look']) ? Look::from($data['look']) : null,
+            $data['glyph'] ?? null,
         );
     }
 

@@ -53,6 +53,8 @@ final readonly class Said
                 $this->grams ?? $body->grams,
                 $this->isSolid ? null : $smallest,
                 $this->cordTenths ?? $body->cordTenths,
+                $isReformed ? null : $body->look,
+                $body->glyph,
             ),
             new Handling(
                 $this->form ?? $handling->form,

@@ -36,6 +36,7 @@ final class CorePurityTest extends TestCase
         'Check' => ['Geometry'],
         'Solve' => ['Geometry'],
         'Drawing' => ['Geometry'],
+        'Moves' => [],
         'Answer' => ['Geometry'],
     ];
 

@@ -6,6 +6,8 @@ namespace App\Pages\Plan;
 
 use App\Models\Box;
 use App\Models\Piece;
+use App\Pages\Glyphs;
+use App\Words\MoveWords;
 use App\Words\Words;
 use PluckyWren\Core\Box\Carton;
 use PluckyWren\Core\Box\FitProblem;
@@ -21,12 +23,15 @@ use PluckyWren\Core\Fit\Answer\Cautions;
 use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Drawing\Elevation;
 use PluckyWren\Core\Fit\Drawing\Hollow;
+use PluckyWren\Core\Fit\Drawing\Look;
+use PluckyWren\Core\Fit\Drawing\Projection;
 use PluckyWren\Core\Fit\Drawing\QuarterTurn;
 use PluckyWren\Core\Fit\Drawing\RestingPile;
 use PluckyWren\Core\Fit\Drawing\SceneOf;
+use PluckyWren\Core\Fit\Moves\Move;
+use PluckyWren\Core\Fit\Moves\Whereby;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
-use PluckyWren\Core\Fit\Whereabouts;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Need;
 use PluckyWren\Core\Guide\Overruled;
@@ -46,6 +51,11 @@ final class BoxSheet
     private ?array $pieces = null;
 
     private ?Drawing $drawing = null;
+
+    /** @var list<Move>|null */
+    private ?array $moves = null;
+
+    private ?MoveWords $moveWords = null;
 
     private ?Holders $holders = null;
 
@@ -126,17 +136,21 @@ final class BoxSheet
     }
 
     /** @param list<Placement> $placements */
-    private function scene(BoxShape $box, array $placements): Drawing
+    private function scene(BoxShape $box, array $placements, Projection $from = new Projection): Drawing
     {
-        $scene = (new SceneOf)->packing($box, $placements, $this->problem->singles());
-        $pieces = [];
+        $pieces = $looks = [];
+        $glyphs = resolve(Glyphs::class);
         foreach ($placements as $placement) {
+            $kind = $this->planned[FitProblem::pieceOf($placement->id)]->kind;
+            $looks[$placement->id] = $kind->look();
             $pieces[$placement->id] = [
+                'glyph' => $glyphs->of($kind->category, $kind),
                 'lane' => $this->laneOf($placement->id),
                 'name' => $this->nameOf($placement->id),
                 'step' => $placement->step,
             ];
         }
+        $scene = (new SceneOf($from))->packing($box, $placements, $this->problem->singles(), $looks);
         $names = array_map(static fn (array $piece): string => "{$piece['step']}. {$piece['name']}", $pieces);
 
         return new Drawing(
@@ -277,7 +291,7 @@ final class BoxSheet
     /** Get what the drawing shows, in a line. */
     public function packingInShort(): string
     {
-        $packed = count($this->packingOrder());
+        $packed = count($this->moves());
 
         return match (true) {
             $this->plan->pieces === [] => Words::of('plan/fit.nothing-yet'),
@@ -318,39 +332,23 @@ final class BoxSheet
         return $this->planned[$piece->id];
     }
 
-    /** Get where a piece lies and how, as one packer would tell another. */
-    public function placeOf(Placement $placement): string
+    /** @return list<Move> what goes in at one go each, by their steps */
+    public function moves(): array
     {
-        if ($placement->in !== null) {
-            return Words::of('plan/fit.inside', ['holder' => $this->nameOf($placement->in)]);
-        }
-        $where = Whereabouts::of($placement, $this->plan->boxKind->inside);
-
-        return implode(', ', array_filter([
-            $where->isOnFloor ? Words::of('plan/fit.on-floor') : '',
-            Words::of("plan/fit.where.{$where->leftToRight->value}-{$where->frontToBack->value}"),
-            Words::of("plan/fit.how.{$placement->how->value}"),
-            $this->contentsOf($placement),
-        ]));
+        return $this->moves ??= Move::of($this->packingOrder());
     }
 
-    /** Get what lies inside a piece, where anything does. */
-    private function contentsOf(Placement $holder): string
+    /** Get what to do at a step, as one packer would tell another. */
+    public function saysMove(Move $move): string
     {
-        $inside = array_filter(
-            $this->packingOrder(),
-            static fn (Placement $placement): bool => $placement->in === $holder->id,
-        );
-        $counts = array_count_values(
-            array_map(fn (Placement $placement): string => $this->nameOf($placement->id), $inside),
-        );
-        $names = array_map(
-            static fn (string $name, int $count): string => $count > 1 ? "{$count} × {$name}" : $name,
-            array_keys($counts),
-            $counts,
+        $this->moveWords ??= new MoveWords(
+            $this->problem->singles(),
+            new Whereby($this->plan->boxKind->inside, $this->packingOrder(), $this->nameOf(...)),
+            $this->nameOf(...),
+            fn (string $id): Look => $this->planned[FitProblem::pieceOf($id)]->kind->look(),
         );
 
-        return $names === [] ? '' : Words::of('plan/fit.inside-it', ['names' => implode(', ', $names)]);
+        return $this->moveWords->of($move);
     }
 
     /** Get how many boxes of this size the drive's carton holds. */

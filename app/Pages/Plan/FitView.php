@@ -7,6 +7,7 @@ namespace App\Pages\Plan;
 use App\Fit\FitRoom;
 use PluckyWren\Core\Fit\Drawing\Layers;
 use PluckyWren\Core\Fit\Drawing\QuarterTurn;
+use PluckyWren\Core\Fit\Moves\Move;
 use PluckyWren\Core\Fit\Placement;
 
 /** A packing as far as one step, from one side. */
@@ -20,7 +21,7 @@ final readonly class FitView
      */
     public static function of(BoxSheet $sheet, mixed $step, mixed $turn): self
     {
-        $steps = count($sheet->packingOrder());
+        $steps = count($sheet->moves());
         $isStep = is_string($step) && preg_match('/^\d{1,4}$/', $step) === 1;
         $isTurn = is_string($turn) && preg_match('/^[0-3]$/', $turn) === 1;
 
@@ -29,19 +30,22 @@ final readonly class FitView
 
     public function steps(): int
     {
-        return count($this->sheet->packingOrder());
+        return count($this->sheet->moves());
     }
 
-    /** Get the piece that goes in at this step. */
-    public function current(): ?Placement
+    /** Get what goes in at this step. */
+    public function current(): ?Move
     {
-        return $this->sheet->packingOrder()[$this->step - 1] ?? null;
+        return $this->sheet->moves()[$this->step - 1] ?? null;
     }
 
     public function drawing(): Drawing
     {
         return $this->sheet->drawingOf(
-            array_slice($this->sheet->packingOrder(), 0, $this->step),
+            array_merge(...array_map(
+                static fn (Move $move): array => $move->placements,
+                array_slice($this->sheet->moves(), 0, $this->step),
+            )),
             new QuarterTurn($this->turn),
         );
     }
@@ -73,8 +77,7 @@ final readonly class FitView
         return trim(
             trans_choice('plan/fit.step-of', $this->step, [
                 'total' => $this->steps(),
-                'name' => $current === null ? '' : $this->sheet->nameOf($current->id),
-                'place' => $current === null ? '' : $this->sheet->placeOf($current),
+                'says' => $current === null ? '' : $this->sheet->saysMove($current),
             ]),
         );
     }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Drawing;
 
 use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Fit\Drawing\Shapes\Shapes;
+use PluckyWren\Core\Fit\Drawing\Shapes\Stamp;
+use PluckyWren\Core\Fit\Drawing\Shapes\Stand;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Geometry\Footprint;
 use PluckyWren\Core\Fit\Item;
@@ -21,10 +24,12 @@ final readonly class SceneOf
     /**
      * @param  list<Placement>  $placements
      * @param  array<string, Item>  $items
+     * @param  array<string, Look>  $looks  what each is drawn as, by its id; by its form where nothing is said
      */
-    public function packing(BoxShape $box, array $placements, array $items = []): Scene
+    public function packing(BoxShape $box, array $placements, array $items = [], array $looks = []): Scene
     {
         $prisms = [];
+        $bundled = self::bundled($placements);
         foreach ($placements as $placement) {
             foreach ($placement->isNested() ? [] : $placement->parts as $part) {
                 $prisms[] = new Prism(
@@ -37,11 +42,61 @@ final readonly class SceneOf
             }
         }
         $sorted = (new PaintOrder(new Sight($this->projection)))->sorted($prisms);
+        $steps = array_column($placements, 'step', 'id');
         $drawn = $this->labelled(
-            array_map(fn (Prism $prism): DrawnPrism => $this->drawn($prism, $items[$prism->piece] ?? null), $sorted),
+            array_map(fn (Prism $prism): DrawnPrism => $this->shaped(
+                $prism,
+                $items[$prism->piece] ?? null,
+                $looks[$prism->piece] ?? null,
+                isset($bundled[$prism->piece]),
+            ), $sorted),
+            $steps,
         );
 
         return $this->around($box, $drawn);
+    }
+
+    /**
+     * What is packed as one with its like.
+     *
+     * @param  list<Placement>  $placements
+     * @return array<string, true> by id
+     */
+    private static function bundled(array $placements): array
+    {
+        $moves = [];
+        foreach ($placements as $placement) {
+            $moves[$placement->in === null ? $placement->step.' '.strtok($placement->id, '#') : ''][] = $placement->id;
+        }
+        unset($moves['']);
+
+        return array_fill_keys(
+            array_merge(...array_values(array_filter($moves, static fn (array $ids): bool => count($ids) > 1))),
+            true,
+        );
+    }
+
+    /** A thing as what it is; a fragment of one, and what leans, as the block that it is. */
+    private function shaped(Prism $prism, ?Item $item, ?Look $look, bool $isBundled): DrawnPrism
+    {
+        $plain = $this->drawn($prism, $item);
+        $look ??= $item === null ? Look::Block : Look::ofForm($item->form);
+        if ($prism->cuts !== ['x' => [], 'y' => [], 'z' => []] || count($prism->footprint->corners) !== 4) {
+            return $plain;
+        }
+        $stand = new Stand($prism, $this->projection);
+        $shape = Shapes::of($look, $stand);
+        // Folds lie on each other without one.
+        $band = $isBundled && $item?->form->keepsItsSides() === true ? Shapes::band($stand) : [];
+        $stamp = in_array($look, [Look::Ball, Look::Bottle, Look::Plush, Look::Stick, Look::Pencil], true)
+            ? null
+            : Stamp::on($stand);
+
+        return $shape === null
+            ? new DrawnPrism($prism, $plain->faces, [...Shapes::details($look, $stand), ...$band], [], $stamp)
+            : new DrawnPrism(
+                $prism, $shape->faces, [...$shape->patches, ...$band], $shape->behind, $stamp, $look === Look::Plush,
+            );
     }
 
     private function drawn(Prism $prism, ?Item $item): DrawnPrism
@@ -103,12 +158,11 @@ final readonly class SceneOf
         );
     }
 
-    /** @return list<float> the levels of a pile's folds, or of a book's pages */
+    /** @return list<float> the levels of a pile's folds */
     private function markLevels(Prism $prism, ?Item $item): array
     {
         $lines = match ($item?->form) {
             Form::Cloth => max(1, min(4, (int) (($prism->high - $prism->low) / 90))),
-            Form::Bendable => 2,
             default => 0,
         };
         if ($prism->high - $prism->low < 50 || $prism->cuts['z'] !== []) {
@@ -122,19 +176,20 @@ final readonly class SceneOf
     }
 
     /**
-     * Each piece's number once, on the first of its faces that shows a clear spot.
+     * Each step's number once, on the first of the faces of what goes in then that shows a clear spot.
      *
      * @param  list<DrawnPrism>  $drawn
+     * @param  array<string, int>  $steps  by the id of the piece
      * @return list<DrawnPrism>
      */
-    private function labelled(array $drawn): array
+    private function labelled(array $drawn, array $steps): array
     {
         $numbered = [];
         foreach (array_reverse(array_keys($drawn)) as $index) {
             $piece = $drawn[$index]->prism->piece;
-            $spot = isset($numbered[$piece]) ? null : $this->clearSpot($drawn[$index], array_slice($drawn, $index + 1));
+            $spot = isset($numbered[$steps[$piece]]) ? null : $this->clearSpot($drawn[$index], array_slice($drawn, $index + 1));
             if ($spot !== null) {
-                $numbered[$piece] = true;
+                $numbered[$steps[$piece]] = true;
                 $drawn[$index] = $drawn[$index]->withLabel(...$spot);
             }
         }
@@ -148,10 +203,12 @@ final readonly class SceneOf
      */
     private function clearSpot(DrawnPrism $drawn, array $later): ?array
     {
+        // Beside the small drawing of what it is, where there is one.
+        $shares = $drawn->hasFace ? [0.72, 0.55, 0.35, 0.0] : [0.0, 0.35, 0.6];
         foreach (array_reverse($drawn->faces) as $face) {
             [$centreX, $centreY] = $face->centre();
             foreach ($face->points as [$x, $y]) {
-                foreach ([0.0, 0.35, 0.6] as $share) {
+                foreach ($shares as $share) {
                     [$spotX, $spotY] = [$centreX + $share * ($x - $centreX), $centreY + $share * ($y - $centreY)];
                     if ($face->holds($spotX, $spotY, self::LABEL_RADIUS) && ! $this->isHidden($spotX, $spotY, $later)) {
                         return [$spotX, $spotY];
@@ -185,7 +242,7 @@ final readonly class SceneOf
         $rim = [$at(0, 0, $h), $at($l, 0, $h), $at($l, $w, $h), $at(0, $w, $h)];
         $points = [...$floor, ...$rim];
         foreach ($drawn as $prism) {
-            array_push($points, ...$prism->top()->points);
+            array_push($points, ...array_merge(...array_column($prism->faces, 'points')));
         }
         [$left, $top] = [min(array_column($points, 0)), min(array_column($points, 1))];
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 return [
 
-    'step-of' => '{0} Nothing is in yet; :total go in.|[1,*] Step :count of :total: :name, :place',
+    'step-of' => '{0} Nothing is in yet; :total go in.|[1,*] Step :count of :total: :says',
     'layer' => 'Layer :number: :names',
     'turns' => ['from the front', 'from the left', 'from the back', 'from the right'],
 
     'nothing-yet' => 'Nothing in it yet. Pick the first piece and see where it goes.',
     'later' => 'Another box of yours is being worked out just now; this follows in a moment.',
     'not-tried' => 'How it goes in was not tried yet.',
-    'packed' => '{0} Nothing goes in.|{1} One piece, seen from the front right.|[2,*] :count pieces, numbered in the '
-        .'order in which they go in.',
+    'packed' => '{0} Nothing goes in.|{1} One step, seen from the front right.|[2,*] In :count steps, numbered as they '
+        .'go in.',
     'drawing' => 'The open box, seen from the front right. In it: :names.',
     'nothing' => 'nothing',
 
@@ -36,21 +36,6 @@ return [
         'whole-whole' => 'over the whole of it',
     ],
     'on-floor' => 'on the floor',
-    'inside' => 'inside :holder',
-    'inside-it' => 'inside it: :names',
-
-    'how' => [
-        'flat' => '',
-        'on-edge' => 'on its edge',
-        'upright' => 'standing upright',
-        'diagonal' => 'diagonally',
-        'up-the-wall' => 'bent up the wall',
-        'refolded' => 'refolded to fit',
-        'pressed' => 'pressed down',
-        'moulded' => 'pushed into the gap',
-        'nested' => '',
-    ],
-
     'tap' => 'Tap a piece, and read its name here; by keyboard, up and down.',
     'answers' => 'What else could be done with',
     'all-in' => 'all goes in, :verdict',

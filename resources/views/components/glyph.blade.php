@@ -1,21 +1,9 @@
-@props(['lane'])
+@props(['lane', 'kind' => null])
 
-{{-- One small drawing a lane, on its tile; the word always stands beside it. --}}
+{{-- One small drawing a kind, or its lane's, on the lane's tile; the word always stands beside it. --}}
 <svg {{ $attributes->class(['drawn', "lane-{$lane->value}"]) }} viewBox="0 0 24 24" aria-hidden="true"
     focusable="false">
     <path class="lane-tile"
         d="M5 2.4 19.4 2q2.7.2 2.4 3l.4 13.6q-.2 3.4-3.4 3.2L5.4 22Q2 21.8 2.2 18.4L1.9 5.6Q2 2.7 5 2.4Z" />
-    <path class="pen-edge" d="{{ [
-        'lead' => 'm12 5.6 1.9 4 4.4.5-3.3 3 .9 4.4-3.9-2.2-3.9 2.2.9-4.4-3.3-3 4.4-.5z',
-        'soft' => 'M12 8.2a5 5 0 1 1 0 10 5 5 0 0 1 0-10ZM7.8 9.5a2.1 2.1 0 1 1 2.3-2.6'
-            .'m6.1 2.6a2.1 2.1 0 1 0-2.3-2.6M10.2 12.4v.1m3.6-.1v.1M11 15.4q1 .8 2 0',
-        'play' => 'm12 4.2 4.8 5.8L12 16.5 7.2 10ZM12 4.2v12.3M7.2 10h9.6M12 16.5q1.5 1.3 0 2.2-1.3.8-.2 1.6',
-        'school' => 'm6 18 1.1-3.8 8.5-8.5 2.7 2.7-8.5 8.5ZM13.7 7.6l2.7 2.7',
-        'care' => 'M12 4.8c3 3.6 4.7 6 4.7 8.5a4.7 4.7 0 0 1-9.4 0C7.3 10.8 9 8.4 12 4.8ZM9.8 13.8q.2 1.9 2.1 2.1',
-        'wear' => 'M8.5 5.8 4.7 8.5l1.9 3 1.7-1v8h7.4v-8l1.7 1 1.9-3-3.8-2.7c-.8 1.7-6.2 1.7-7 0Z',
-        'make' => 'M18.4 5.4 8.3 15.6M18.4 5.4c-1.5-.4-2.5.8-1.9 2.2'
-            .'M8.3 15.6c-3 2.9-4 .6-2.1-.6 2-1.2 4.6 1.2 7.3 2.5 2.1 1 3.6.4 4.2-1',
-        'carry' => 'M6.4 9.2h11.2l1 9.6H5.4ZM9 11.4V8.3a3 3 0 0 1 6 0v3.1',
-        'note' => 'M5 7.4h14v10H5Zm0 .3 7 5.6 7-5.6',
-    ][$lane->value] }}" />
+    <path class="pen-edge" d="{{ $glyphs->of($lane, $kind) }}" />
 </svg>

@@ -1,4 +1,4 @@
-@props(['drawing', 'current' => null, 'ink' => null, 'isNamed' => false])
+@props(['drawing', 'current' => [], 'ink' => null, 'isNamed' => false, 'isNumbered' => true])
 
 @php
     $scene = $drawing->scene;
@@ -26,11 +26,14 @@
     @foreach ($scene->prisms as $drawn)
         @php($piece = $drawing->pieces[$drawn->prism->piece])
         <g @class(['piece', "lane-{$piece['lane']->value}",
-            'is-current' => $current !== null && $drawn->prism->piece === $current])
+            'is-current' => in_array($drawn->prism->piece, $current, true)])
             @if ($isNamed && $drawn->label !== null) tabindex="{{ $drawn->prism->piece === $stop ? 0 : -1 }}" role="img"
                 aria-label="{{ $piece['step'] }}. {{ $piece['name'] }}"
                 data-name="{{ $piece['step'] }}. {{ $piece['name'] }}" @endif>
             <title>{{ $piece['step'] }}. {{ $piece['name'] }}</title>
+            @foreach ($drawn->behind as $patch)
+                <polygon class="patch-{{ $patch->tone }}" points="{{ $points($patch->points) }}" />
+            @endforeach
             @foreach ($drawn->faces as $face)
                 <polygon class="face-{{ $face->tone }}" points="{{ $points($face->points) }}" />
                 @if ($face->marks !== [])<path class="face-mark" d="{{ $lines($face->marks) }}" />@endif
@@ -38,7 +41,18 @@
             @foreach ($drawn->faces as $face)
                 @if ($face->edges !== [])<path class="face-edge" d="{{ $lines($face->edges) }}" />@endif
             @endforeach
-            @if ($drawn->label !== null)
+            @foreach ($drawn->patches as $patch)
+                @if ($patch->isClosed)
+                    <polygon class="patch-{{ $patch->tone }}" points="{{ $points($patch->points) }}" />
+                @else
+                    <polyline class="patch-{{ $patch->tone }}" points="{{ $points($patch->points) }}" />
+                @endif
+            @endforeach
+            @if ($drawn->stamp !== null)
+                <path class="stamp" d="{{ $piece['glyph'] }}"
+                    transform="matrix({{ implode(' ', array_map(fn ($figure) => round($figure, 3), $drawn->stamp)) }})" />
+            @endif
+            @if ($drawn->label !== null && $isNumbered)
                 <text class="step" x="{{ round($drawn->label[0], 1) }}"
                     y="{{ round($drawn->label[1] + 4, 1) }}">{{ $piece['step'] }}</text>
             @endif

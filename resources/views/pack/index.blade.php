@@ -29,10 +29,9 @@
                     </p>
                 @else
                     <ol class="steps-list text-[1.2rem] leading-snug">
-                        @foreach ($sheet->packingOrder() as $placement)
+                        @foreach ($sheet->moves() as $move)
                             <li class="mb-1.5">
-                                <b class="figure">{{ $placement->step }}.</b> {{ $sheet->nameOf($placement->id) }},
-                                <span class="text-ink-soft">{{ $sheet->placeOf($placement) }}</span>
+                                <b class="figure">{{ $move->step }}.</b> {{ $sheet->saysMove($move) }}
                             </li>
                         @endforeach
                     </ol>

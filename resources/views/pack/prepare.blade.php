@@ -21,7 +21,7 @@
                 <div class="grid gap-x-4 gap-y-1 border-t-[1.5px] border-line py-1.5 sm:grid-cols-[17rem_1fr]
                     sm:items-center">
                     <p class="flex gap-2">
-                        <x-glyph :lane="$piece->itemKind()->category"
+                        <x-glyph :lane="$piece->itemKind()->category" :kind="$piece->itemKind()"
                             class="size-6 shrink-0"
                             /><b>{{ $piece->lot->name ?? $piece->itemKind()->name }}@if ($piece->quantity > 1) ×
                                     {{ $piece->quantity }}@endif</b>

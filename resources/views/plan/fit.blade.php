@@ -41,7 +41,7 @@
                     <div class="grid gap-3.5">
                     <section class="cut px-4 py-3" aria-label="The open box">
                         <p class="min-h-14 text-lg font-semibold" role="status" id="says">{{ $fit->says() }}</p>
-                        <x-open-box :drawing="$fit->drawing()" :current="$fit->current()?->id" :is-named="true"
+                        <x-open-box :drawing="$fit->drawing()" :current="$fit->current()?->ids() ?? []" :is-named="true"
                             class="my-2 max-h-[30rem] w-full" />
                         <p class="min-h-6 text-ink-soft" data-named>{{ __('plan/fit.tap') }}</p>
                         <form id="scrub" action="{{ route('boxes.fit', $fit->sheet->box) }}"
@@ -85,7 +85,7 @@
                     <section class="cut px-4 py-3" aria-labelledby="order">
                         <h2 id="order">In this order</h2>
                         <ol class="mt-1">
-                            @foreach ($fit->sheet->packingOrder() as $placement)
+                            @foreach ($fit->sheet->moves() as $move)
                                 <li @class(['border-t-[1.5px] border-line first:border-t-0',
                                     'font-semibold' => $loop->iteration === $fit->step, 'text-ink-soft' =>
                                     $loop->iteration > $fit->step])>
@@ -94,9 +94,8 @@
                                         hx-get="{{ $address($loop->iteration) }}" hx-target="#fit" hx-swap="outerMorph"
                                         hx-sync="#fit:replace" hx-replace-url="true"
                                         @if ($loop->iteration === $fit->step) aria-current="step"
-                                            @endif><b class="tabular">{{ $placement->step }}.</b>
-                                            {{ $fit->sheet->nameOf($placement->id) }},
-                                            {{ $fit->sheet->placeOf($placement) }}</a>
+                                            @endif><b class="tabular">{{ $move->step }}.</b>
+                                            {{ $fit->sheet->saysMove($move) }}</a>
                                 </li>
                             @endforeach
                         </ol>

@@ -89,7 +89,8 @@ final class RoomGaugeTest extends TestCase
         self::assertSame([5.0 / 8, true], [$pencils->value, $pencils->must]);
         self::assertSame([2.0, false], [$scissors->value, $scissors->must]);
         self::assertSame([1.0, false], [$stickers->value, $stickers->must]);
-        self::assertTrue($plush->firstSight);
+        self::assertSame([true, false], [$plush->firstSight, $stickers->firstSight]);
+        self::assertSame([true, false], [$pencils->together, $scissors->together]);
         self::assertSame('pencils', FitProblem::pieceOf('pencils#3'));
     }
 }

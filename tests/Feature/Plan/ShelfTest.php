@@ -109,7 +109,7 @@ final class ShelfTest extends TestCase
             ->assertSee('<title>1. Soap, pine</title>', false)
             ->assertSee('In it: 1. Soap, pine')
             ->assertSee('lid line')
-            ->assertSee('on the floor, at the back left')
+            ->assertSee('Put “Soap, pine” on the floor, in the back left corner.')
             ->assertDontSee('style=', false);
     }
 

@@ -13,7 +13,7 @@
                 @forelse ($kinds as $id => $kind)
                     <li class="flex flex-wrap items-center gap-x-3 border-t-[1.5px] border-line py-2.5
                         first:border-t-0">
-                        <x-glyph :lane="$kind->category" class="size-6 shrink-0" />
+                        <x-glyph :lane="$kind->category" :$kind class="size-6 shrink-0" />
                         <a class="link grow" href="{{ route('kinds.edit', $id) }}">{{ $kind->name }}</a>
                         <span class="text-ink-soft">{{ __("lanes.{$kind->category->value}") }} ·
                             {{ trans_choice('gather/kinds.lots', $lots[$id] ?? 0) }}</span>

@@ -22,11 +22,8 @@
         <details class="mt-3" @if ($sheet->box->stage->value === 'ready') open @endif>
             <summary class="link">In which order it goes in</summary>
             <ol class="steps-list mt-2">
-                @foreach ($sheet->packingOrder() as $placement)
-                    <li>
-                        <b class="tabular">{{ $placement->step }}.</b> {{ $sheet->nameOf($placement->id) }},
-                        <span class="text-ink-soft">{{ $sheet->placeOf($placement) }}</span>
-                    </li>
+                @foreach ($sheet->moves() as $move)
+                    <li><b class="tabular">{{ $move->step }}.</b> {{ $sheet->saysMove($move) }}</li>
                 @endforeach
             </ol>
         </details>

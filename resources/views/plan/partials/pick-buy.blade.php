@@ -11,7 +11,7 @@
     <ul>
         @foreach ($toBuy as [$kind, $count])
             <li class="flex items-center gap-2.5 border-t-[1.5px] border-line py-2">
-                <x-glyph :lane="$kind->category" class="size-6 shrink-0" />
+                <x-glyph :lane="$kind->category" :$kind class="size-6 shrink-0" />
                 <span class="grow">{{ $kind->name }}</span>
                 <form method="post" action="{{ route('pieces.store', $sheet->box) }}"
                     hx-post="{{ route('pieces.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph"

@@ -11,6 +11,7 @@
 <div @class(['lane-row', 'rider' => $sheet->isRider($piece)]) id="{{ $bag }}" @if ($isOpen)
     data-piece="{{ $piece->id }}" draggable="true" @endif>
     <span class="min-w-0">
+        <x-glyph :lane="$planned->kind->category" :kind="$planned->kind" class="mr-1 inline-block size-5 align-[-0.25rem]" />
         @if ($piece->lot?->exists)
             <a class="no-underline hover:underline"
                 href="{{ route('lots.edit', $piece->lot) }}">{{ $planned->name }}</a>@if ($piece->lot->size_label)<span

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Closure;
+use PluckyWren\Core\Fit\Drawing\Look;
+use PluckyWren\Core\Fit\Form;
+use PluckyWren\Core\Fit\How;
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Moves\Fold;
+use PluckyWren\Core\Fit\Moves\Move;
+use PluckyWren\Core\Fit\Moves\Relation;
+use PluckyWren\Core\Fit\Moves\Side;
+use PluckyWren\Core\Fit\Moves\Whereby;
+use PluckyWren\Core\Fit\Part;
+
+/** Says a move as one packer would tell another: what to take, what to do with it, and where it goes. */
+final readonly class MoveWords
+{
+    /** A fold of between so many tenths of a millimetre is about as wide as a hand. */
+    private const HAND = [750, 1100];
+
+    /**
+     * @param  array<string, Item>  $items  by id
+     * @param  Closure(string): string  $nameOf  a piece's name by its id in the packing
+     * @param  Closure(string): Look  $lookOf
+     */
+    public function __construct(
+        private array $items,
+        private Whereby $whereby,
+        private Closure $nameOf,
+        private Closure $lookOf,
+    ) {}
+
+    public function of(Move $move): string
+    {
+        $holder = $move->holder();
+        if ($holder !== null) {
+            return Words::of($this->items[$holder]->hasPages() ? 'plan/moves.tuck' : 'plan/moves.fill', [
+                'holder' => ($this->nameOf)($holder), 'names' => $this->listed($move),
+            ]);
+        }
+        $block = $move->block();
+        $what = $this->what($move);
+        $act = $this->act($move, $block);
+        $item = $this->items[$move->first()->id];
+
+        return Words::of("plan/moves.act.{$act}", [
+            'what' => $what,
+            'where' => implode(', ', array_map($this->where(...), $this->whereby->of($move))),
+            'side' => self::side($act === 'bend' ? self::bentUp($move) : self::neck($block)),
+            'fold' => $act === 'fold' ? self::fold($block, $item, count($move->placements), $what) : '',
+            'size' => $act === 'fold' ? self::size($block) : '',
+        ]);
+    }
+
+    /** Get what goes in at a move, by its names. */
+    public function what(Move $move): string
+    {
+        $name = ($this->nameOf)($move->first()->id);
+        $count = count($move->placements);
+
+        return $count === 1
+            ? Words::of('plan/moves.one', ['name' => $name])
+            : Words::of('plan/moves.several', ['name' => $name, 'count' => $count]);
+    }
+
+    private function act(Move $move, Part $block): string
+    {
+        $placement = $move->first();
+        $item = $this->items[$placement->id];
+        $look = ($this->lookOf)($placement->id);
+        $isLying = $block->h <= min($block->l, $block->w);
+
+        return match (true) {
+            $placement->how === How::Diagonal => 'slant',
+            $placement->how === How::UpTheWall => 'bend',
+            $item->form === Form::Cloth => 'fold',
+            $item->form === Form::Loose => 'push',
+            $placement->how === How::Pressed => 'press',
+            $look === Look::Bottle && $block->h < max($block->l, $block->w) => 'neck',
+            $look === Look::Stick, $look === Look::Pencil => $block->h > max($block->l, $block->w) ? 'upright' : 'long',
+            $look === Look::Book && $isLying => 'cover',
+            $item->isFlat() => $isLying ? 'lay' : 'edge',
+            $look === Look::Bottle, $look === Look::Cup => 'upright',
+            default => 'put',
+        };
+    }
+
+    private function where(Relation $relation): string
+    {
+        $key = $relation->kind === 'beside' ? "beside.{$relation->sides[0]->value}" : $relation->kind;
+
+        return Words::of("plan/moves.where.{$key}", [
+            'other' => $relation->other === null ? '' : ($this->nameOf)($relation->other),
+            'first' => self::side($relation->sides[0] ?? null),
+            'second' => self::side($relation->sides[1] ?? null),
+            'cm' => $relation->cm,
+            'mm' => $relation->mm,
+        ]);
+    }
+
+    private function listed(Move $move): string
+    {
+        $counts = array_count_values(array_map($this->nameOf, $move->ids()));
+
+        return implode(', ', array_map(
+            static fn (int|string $name, int $count): string => $count === 1
+                ? (string) $name
+                : Words::of('plan/moves.listed', ['count' => $count, 'name' => (string) $name]),
+            array_keys($counts),
+            $counts,
+        ));
+    }
+
+    /** As it is drawn: the neck shows to the right, the front or upwards. */
+    private static function neck(Part $block): Side
+    {
+        return $block->l >= $block->w ? Side::Right : Side::Front;
+    }
+
+    private static function bentUp(Move $move): Side
+    {
+        [$lying, $standing] = [$move->first()->parts[0], $move->first()->parts[1] ?? $move->first()->parts[0]];
+
+        return match (true) {
+            $standing->x >= $lying->x + $lying->l => Side::Right,
+            $standing->x + $standing->l <= $lying->x => Side::Left,
+            $standing->y + $standing->w <= $lying->y => Side::Front,
+            default => Side::Back,
+        };
+    }
+
+    private static function side(?Side $side): string
+    {
+        return $side === null ? '' : Words::of("plan/moves.sides.{$side->value}");
+    }
+
+    private static function fold(Part $block, Item $item, int $count, string $what): string
+    {
+        // Of several in one bundle each is its share of the block.
+        $one = new Part(0, 0, 0, $block->l, $block->w, max(1, intdiv($block->h, $count)));
+
+        return Words::of('plan/moves.fold.'.Fold::to($count > 1 ? $one : $block, $item)->value, ['what' => $what]);
+    }
+
+    private static function size(Part $block): string
+    {
+        $sides = [$block->l, $block->w, $block->h];
+        rsort($sides);
+
+        return $sides[1] >= self::HAND[0] && $sides[1] <= self::HAND[1]
+            ? Words::of('plan/moves.hand')
+            : Words::of('plan/moves.size', [
+                'long' => (int) round($sides[0] / 100), 'broad' => (int) round($sides[1] / 100),
+            ]);
+    }
+}

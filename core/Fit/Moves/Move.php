@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit\Moves;
+
+use PluckyWren\Core\Fit\Part;
+use PluckyWren\Core\Fit\Placement;
+
+/** What goes in at one go: a piece, a bundle of several, or all that fills a hollow. */
+final readonly class Move
+{
+    /** @param non-empty-list<Placement> $placements */
+    private function __construct(public int $step, public array $placements) {}
+
+    /**
+     * @param  list<Placement>  $placements
+     * @return list<self> by their steps
+     */
+    public static function of(array $placements): array
+    {
+        $steps = [];
+        foreach ($placements as $placement) {
+            $steps[$placement->step][] = $placement;
+        }
+        ksort($steps);
+
+        return array_map(
+            static fn (int $step, array $placements): self => new self($step, $placements),
+            array_keys($steps),
+            $steps,
+        );
+    }
+
+    public function first(): Placement
+    {
+        return $this->placements[0];
+    }
+
+    /** The id of what is filled; null where it goes into the box itself. */
+    public function holder(): ?string
+    {
+        return $this->first()->in;
+    }
+
+    /** @return list<string> */
+    public function ids(): array
+    {
+        return array_map(static fn (Placement $placement): string => $placement->id, $this->placements);
+    }
+
+    /** The block round all of it. */
+    public function block(): Part
+    {
+        return self::around(array_merge(...array_map(
+            static fn (Placement $placement): array => $placement->parts,
+            $this->placements,
+        )));
+    }
+
+    /** The block that others may be laid on: of what is bent up a wall, what lies. */
+    public function table(): Part
+    {
+        return self::around(
+            array_map(static fn (Placement $placement): Part => $placement->parts[0], $this->placements),
+        );
+    }
+
+    /** @param non-empty-list<Part> $parts */
+    private static function around(array $parts): Part
+    {
+        $from = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX];
+        $to = [PHP_INT_MIN, PHP_INT_MIN, PHP_INT_MIN];
+        foreach ($parts as $part) {
+            $from = [min($from[0], $part->x), min($from[1], $part->y), min($from[2], $part->z)];
+            $to = [max($to[0], $part->x + $part->l), max($to[1], $part->y + $part->w), max($to[2], $part->top())];
+        }
+
+        return new Part($from[0], $from[1], $from[2], $to[0] - $from[0], $to[1] - $from[1], $to[2] - $from[2]);
+    }
+}

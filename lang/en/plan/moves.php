@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    // What goes in at one step.
+    'one' => '“:name”',
+    'several' => ':count × “:name”, kept together',
+    'listed' => ':count × :name',
+
+    'fill' => 'Fill “:holder” first: :names.',
+    'tuck' => 'Tuck into “:holder” first: :names.',
+
+    'act' => [
+        'lay' => 'Lay :what flat :where.',
+        'cover' => 'Lay :what flat, cover up, :where.',
+        'neck' => 'Lay :what down, neck to the :side, :where.',
+        'long' => 'Lay :what :where.',
+        'edge' => 'Stand :what on its edge :where.',
+        'upright' => 'Stand :what upright :where.',
+        'put' => 'Put :what :where.',
+        'slant' => 'Lay :what corner to corner :where.',
+        'bend' => 'Lay :what flat, its end bent up the :side wall, :where.',
+        'press' => 'Press :what in :where.',
+        'push' => 'Push :what into shape :where.',
+        'fold' => ':fold:size, and lay it :where.',
+    ],
+
+    'fold' => [
+        'as-it-is' => 'Take :what as it is folded',
+        'once' => 'Fold :what in half',
+        'in-three' => 'Fold :what in three',
+        'twice' => 'Fold :what in half twice',
+        'small' => 'Fold :what small',
+        'rolled' => 'Roll :what up',
+    ],
+    'hand' => ', about as wide as your hand',
+    'size' => ', to about :long × :broad cm',
+
+    'where' => [
+        'floor' => 'on the floor',
+        'on' => 'on “:other”',
+        'corner' => 'in the :first :second corner',
+        'wall' => 'against the :first wall',
+        'above' => ':mm mm above the floor',
+        'from' => ':cm cm from the :first wall',
+        'beside' => [
+            'left' => 'to the left of “:other”',
+            'right' => 'to the right of “:other”',
+            'front' => 'in front of “:other”',
+            'back' => 'behind “:other”',
+        ],
+    ],
+    'sides' => ['left' => 'left', 'right' => 'right', 'front' => 'front', 'back' => 'back'],
+
+];
