@@ -16,6 +16,7 @@ use App\Http\Controllers\Plan\FitImproveController;
 use App\Http\Controllers\Plan\FitSureController;
 use App\Http\Controllers\Plan\LedgerController;
 use App\Http\Controllers\Plan\MoveBoxController;
+use App\Http\Controllers\Plan\PackingWishController;
 use App\Http\Controllers\Plan\PieceController;
 use App\Http\Controllers\Plan\ShelfController;
 use App\Http\Controllers\Plan\ThingController;
@@ -52,6 +53,12 @@ Route::put('pieces/{piece}/into', [PieceController::class, 'into'])->name('piece
 Route::put('pieces/{piece}/counts-as', [PieceController::class, 'countsAs'])
     ->name('pieces.counts-as')
     ->can('update', 'piece');
+Route::put('pieces/{piece}/packing', [PackingWishController::class, 'update'])
+    ->name('pieces.packing')
+    ->can('update', 'piece');
+Route::delete('boxes/{box}/packing', [PackingWishController::class, 'destroy'])
+    ->name('boxes.packing')
+    ->can('update', 'box');
 Route::delete('pieces/{piece}', [PieceController::class, 'destroy'])->name('pieces.destroy')->can('delete', 'piece');
 Route::post('boxes/{box}/answers', [AnswerController::class, 'store'])->name('answers.store')->can('update', 'box');
 Route::delete('boxes/{box}/answers', [AnswerController::class, 'destroy'])

@@ -11,7 +11,7 @@ use PluckyWren\Core\Fit\Files\MalformedFile;
 use PluckyWren\Core\Fit\Files\ProblemFile;
 use PluckyWren\Core\Fit\Files\ResultFile;
 use PluckyWren\Core\Fit\Result;
-use PluckyWren\Core\Fit\Solver;
+use PluckyWren\Core\Fit\Solve\CornerSolver;
 use Symfony\Component\Console\Helper\ProgressBar;
 use Symfony\Component\Console\Helper\Table;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
@@ -35,7 +35,7 @@ final class FitSolveCommand extends Command
 
     protected $description = 'Solve a fit problem, or a folder of them';
 
-    public function handle(Solver $solver): int
+    public function handle(CornerSolver $solver): int
     {
         $path = $this->text($this->argument('problem'));
         $out = $this->text($this->option('out'));
@@ -61,7 +61,7 @@ final class FitSolveCommand extends Command
         return $this->keep($out, $result) ? self::SUCCESS : $this->refuse("{$out}: cannot be written.");
     }
 
-    private function folder(Solver $solver, string $folder, string $out): int
+    private function folder(CornerSolver $solver, string $folder, string $out): int
     {
         $files = glob("{$folder}/*.json") ?: [];
         if ($out === '' || ! (is_dir($out) || @mkdir($out, 0o775, true))) {
@@ -99,7 +99,7 @@ final class FitSolveCommand extends Command
     }
 
     /** @throws MalformedFile */
-    private function solved(Solver $solver, string $file): Result
+    private function solved(CornerSolver $solver, string $file): Result
     {
         $json = is_file($file) ? @file_get_contents($file) : false;
         $problem = ProblemFile::read($json === false ? throw MalformedFile::unreadable($file) : $json, $file);

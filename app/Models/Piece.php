@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsPackingWish;
 use App\Casts\AsTasks;
 use App\Models\Concerns\BelongsToCrew;
 use Carbon\CarbonImmutable;
@@ -12,6 +13,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use PluckyWren\Core\Box\Packing\PackingWish;
 use PluckyWren\Core\Box\PieceChoices;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Stash\Catalogue;
@@ -30,6 +32,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property list<Task> $done
  * @property string|null $counts_as the guide's need that it fills, where someone said so
  * @property string|null $into_id the piece in which it rides
+ * @property PackingWish $packing
  * @property CarbonImmutable $updated_at
  * @property Box $box
  * @property Lot|null $lot
@@ -43,15 +46,15 @@ final class Piece extends Model
 
     use HasUlids;
 
-    protected $fillable = ['crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done', 'counts_as', 'into_id'];
+    protected $fillable = ['crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done', 'counts_as', 'into_id', 'packing'];
 
-    protected $attributes = ['done' => '[]'];
+    protected $attributes = ['done' => '[]', 'packing' => '{}'];
 
     /** What it was when its box was handed in; null while it may still change. */
     public ?PlannedPiece $asItWas = null;
 
     /** @var array<string, string> */
-    protected $casts = ['quantity' => 'integer', 'done' => AsTasks::class];
+    protected $casts = ['quantity' => 'integer', 'done' => AsTasks::class, 'packing' => AsPackingWish::class];
 
     /** @return BelongsTo<Box, $this> */
     public function box(): BelongsTo
@@ -90,6 +93,6 @@ final class Piece extends Model
         $planned = $this->lot?->planned($this->id, $this->quantity, $this->done)
             ?? PlannedPiece::toBuy($this->id, $this->itemKind(), $this->quantity);
 
-        return $planned->choosing(new PieceChoices($this->counts_as, $this->into_id));
+        return $planned->choosing(new PieceChoices($this->counts_as, $this->into_id, $this->packing));
     }
 }

@@ -36,6 +36,7 @@ use Illuminate\Support\ServiceProvider;
 use OutOfBoundsException;
 use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Colour\ColourNames;
+use PluckyWren\Core\Fit\Answer\PartingSolver;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
 use PluckyWren\Core\Fit\Solver;
 use PluckyWren\Core\Guide\Rules\RuleBook;
@@ -73,7 +74,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->singleton(RuleBook::class, static fn (): RuleBook => RuleBook::ofAllRules());
         $this->app->singleton(Notations::class, static fn (): Notations => new Notations);
-        $this->app->bind(Solver::class, CornerSolver::class);
+        $this->app->bind(Solver::class, static fn (): Solver => new PartingSolver(new CornerSolver));
         $this->app->bind(SaysFindings::class, FindingWords::class);
         Connection::resolverFor(
             'sqlite',

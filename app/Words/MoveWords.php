@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use Closure;
+use PluckyWren\Core\Fit\Drawing\Facing;
 use PluckyWren\Core\Fit\Drawing\Look;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\How;
@@ -21,6 +22,9 @@ final readonly class MoveWords
 {
     /** A fold of between so many tenths of a millimetre is about as wide as a hand. */
     private const HAND = [750, 1100];
+
+    /** What is no higher than so many tenths of a millimetre is laid, not put. */
+    private const THIN = 200;
 
     /**
      * @param  array<string, Item>  $items  by id
@@ -43,28 +47,30 @@ final readonly class MoveWords
             ]);
         }
         $block = $move->block();
-        $what = $this->what($move);
         $act = $this->act($move, $block);
         $item = $this->items[$move->first()->id];
+        $isBundle = $item->form->keepsItsSides();
+        $what = $this->what($move, $isBundle);
 
         return Words::of("plan/moves.act.{$act}", [
             'what' => $what,
             'where' => implode(', ', array_map($this->where(...), $this->whereby->of($move))),
-            'side' => self::side($act === 'bend' ? self::bentUp($move) : self::neck($block)),
+            'side' => $act === 'bend'
+                ? self::side(self::bentUp($move))
+                : Words::of('plan/moves.sides.'.Facing::of(($this->lookOf)($move->first()->id), $block)->value),
             'fold' => $act === 'fold' ? self::fold($block, $item, count($move->placements), $what) : '',
             'size' => $act === 'fold' ? self::size($block) : '',
         ]);
     }
 
-    /** Get what goes in at a move, by its names. */
-    public function what(Move $move): string
+    private function what(Move $move, bool $isBundle): string
     {
         $name = ($this->nameOf)($move->first()->id);
         $count = count($move->placements);
 
         return $count === 1
             ? Words::of('plan/moves.one', ['name' => $name])
-            : Words::of('plan/moves.several', ['name' => $name, 'count' => $count]);
+            : Words::of($isBundle ? 'plan/moves.bundle' : 'plan/moves.several', ['name' => $name, 'count' => $count]);
     }
 
     private function act(Move $move, Part $block): string
@@ -80,12 +86,14 @@ final readonly class MoveWords
             $item->form === Form::Cloth => 'fold',
             $item->form === Form::Loose => 'push',
             $placement->how === How::Pressed => 'press',
-            $look === Look::Bottle && $block->h < max($block->l, $block->w) => 'neck',
+            $look === Look::Bottle, $look === Look::Cup => match (Facing::of($look, $block)) {
+                Facing::Up => 'upright',
+                default => $look === Look::Bottle ? 'neck' : 'opening',
+            },
             $look === Look::Stick, $look === Look::Pencil => $block->h > max($block->l, $block->w) ? 'upright' : 'long',
             $look === Look::Book && $isLying => 'cover',
             $item->isFlat() => $isLying ? 'lay' : 'edge',
-            $look === Look::Bottle, $look === Look::Cup => 'upright',
-            default => 'put',
+            default => $isLying && $block->h <= self::THIN ? 'long' : 'put',
         };
     }
 
@@ -113,12 +121,6 @@ final readonly class MoveWords
             array_keys($counts),
             $counts,
         ));
-    }
-
-    /** As it is drawn: the neck shows to the right, the front or upwards. */
-    private static function neck(Part $block): Side
-    {
-        return $block->l >= $block->w ? Side::Right : Side::Front;
     }
 
     private static function bentUp(Move $move): Side

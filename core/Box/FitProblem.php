@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Box;
 
+use PluckyWren\Core\Box\Packing\Lies;
+use PluckyWren\Core\Box\Packing\Pins;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Guide\Need;
@@ -21,11 +23,21 @@ final class FitProblem
 
     public static function of(Plan $plan): Problem
     {
-        return new Problem(
+        $problem = new Problem(
             $plan->boxKind->inside,
             array_map(static fn (PlannedPiece $piece): Item => self::item($piece, $plan), $plan->pieces),
             $plan->ways->packingOrder,
         );
+        $wishes = [];
+        foreach ($plan->pieces as $piece) {
+            if ($piece->choices->packing->lies !== null || $piece->choices->packing->pinned !== []) {
+                $wishes[$piece->id] = $piece->choices->packing;
+            }
+        }
+
+        return $wishes === []
+            ? $problem
+            : new Problem($problem->box, $problem->items, $problem->order, Pins::of($problem, $wishes));
     }
 
     /** The id of the piece that a single of it, `id#2`, belongs to. */
@@ -52,8 +64,8 @@ final class FitProblem
             $piece->quantity,
             // Eight pencils weigh as much as one notebook: the first of them matters, not each.
             $value / $piece->quantity,
-            $needs > 0 || $piece->choices->stays,
-            $piece->choices->seenFirst ?? self::leads($piece, $plan),
+            $needs > 0 || $piece->choices->packing->stays,
+            $piece->choices->packing->lies === Lies::Top || self::leads($piece, $plan),
             $kind->handling->keepUpright,
             $piece->thing->measures->areTaken,
             $kind->handling->squeeze,
@@ -61,7 +73,7 @@ final class FitProblem
             $piece->thing->hollow(),
             $kind->handling->isGentle,
             $kind->body->grams === null ? null : (float) $kind->body->grams,
-            together: $piece->quantity > 1 && ($piece->choices->together ?? $kind->handling->together),
+            together: $piece->quantity > 1 && ($piece->choices->packing->together ?? $kind->handling->together),
             hidden: $kind->care->isPrivate,
         );
         $holder = $plan->pieceIn($piece);

@@ -22,6 +22,12 @@ final readonly class Budget
         return new self($this->attempts, $ms, $stopwatch);
     }
 
+    /** Half as many attempts, in half the time. */
+    public function half(): self
+    {
+        return new self(max(1, intdiv($this->attempts, 2)), $this->ms / 2, $this->stopwatch);
+    }
+
     /**
      * Determine if even an attempt that is under way has to end: no problem, whatever it is, takes longer than this.
      */

@@ -28,12 +28,7 @@ final readonly class Kept
      */
     public static function in(BoxShape $box, Order $order, iterable $placements, array $items): self
     {
-        $standing = [];
-        foreach ($placements as $placement) {
-            if (! $placement->isNested()) {
-                $standing[] = new Standing($placement->parts[0], $placement->angle, $items[$placement->id], false);
-            }
-        }
+        $standing = self::standing($placements, $items);
         $covered = $seen = [];
         $lies = $flat = 0.0;
         foreach ($standing as $one) {
@@ -52,6 +47,43 @@ final readonly class Kept
         $most = $order === Order::FlatsWall ? $box->topLength * $box->height : $box->floorLength * $box->floorWidth;
 
         return new self($covered, $seen, $flat > 0.0 ? min(1.0, $lies / min($flat, $most)) : 1.0);
+    }
+
+    /**
+     * What is seen when the lid comes off: whatever has nothing over half of it.
+     *
+     * @param  iterable<Placement>  $placements
+     * @param  array<string, Item>  $items  by id
+     * @return list<string> ids, the largest first
+     */
+    public static function seen(iterable $placements, array $items): array
+    {
+        $standing = self::standing($placements, $items);
+        $seen = array_values(array_filter(
+            $standing,
+            static fn (Standing $one): bool => self::shareUnder($one, $standing) < self::HIDES,
+        ));
+        usort($seen, static fn (Standing $one, Standing $other): int => $other->part->l * $other->part->w
+            <=> $one->part->l * $one->part->w);
+
+        return array_map(static fn (Standing $one): string => $one->item->id, $seen);
+    }
+
+    /**
+     * @param  iterable<Placement>  $placements
+     * @param  array<string, Item>  $items
+     * @return list<Standing>
+     */
+    private static function standing(iterable $placements, array $items): array
+    {
+        $standing = [];
+        foreach ($placements as $placement) {
+            if (! $placement->isNested()) {
+                $standing[] = new Standing($placement->parts[0], $placement->angle, $items[$placement->id], false);
+            }
+        }
+
+        return $standing;
     }
 
     /** @param list<Standing> $standing */

@@ -28,7 +28,9 @@ use PluckyWren\Core\Fit\Drawing\Projection;
 use PluckyWren\Core\Fit\Drawing\QuarterTurn;
 use PluckyWren\Core\Fit\Drawing\RestingPile;
 use PluckyWren\Core\Fit\Drawing\SceneOf;
+use PluckyWren\Core\Fit\Kept;
 use PluckyWren\Core\Fit\Moves\Move;
+use PluckyWren\Core\Fit\Moves\Shifted;
 use PluckyWren\Core\Fit\Moves\Whereby;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
@@ -51,6 +53,9 @@ final class BoxSheet
     private ?array $pieces = null;
 
     private ?Drawing $drawing = null;
+
+    /** @var list<Placement>|null */
+    private ?array $packingOrder = null;
 
     /** @var list<Move>|null */
     private ?array $moves = null;
@@ -326,6 +331,12 @@ final class BoxSheet
         return $this->planned[FitProblem::pieceOf($singleId)]->name;
     }
 
+    /** Get a piece by its id in the packing. */
+    public function plannedOf(string $singleId): PlannedPiece
+    {
+        return $this->planned[FitProblem::pieceOf($singleId)];
+    }
+
     /** Get a piece as the core knows it. */
     public function planned(Piece $piece): PlannedPiece
     {
@@ -357,9 +368,70 @@ final class BoxSheet
         return (new Carton($this->plan->guide->terms->carton))->holds($this->plan->boxKind->outside);
     }
 
-    /** @return list<Placement> by step */
+    /** Get the open box from straight above, as the child sees it when the lid comes off. */
+    public function firstSight(): Drawing
+    {
+        $drawing = $this->scene(
+            $this->plan->boxKind->inside,
+            $this->packingOrder(),
+            new Projection(turnDegrees: 0.0, tiltDegrees: 90.0),
+        );
+
+        return new Drawing(
+            $drawing->scene,
+            Words::of('plan/fit.from-above', ['names' => $this->seenFirst()]),
+            $drawing->pieces,
+        );
+    }
+
+    /** Get the names of what is seen first, the largest first. */
+    public function seenFirst(): string
+    {
+        $seen = Kept::seen($this->packingOrder(), $this->problem->singles());
+
+        return implode(', ', array_unique(array_map($this->nameOf(...), $seen)));
+    }
+
+    /** @return list<Placement> by step, some earlier or later where whoever packs it wants that */
     public function packingOrder(): array
     {
-        return $this->gauges->room->result->placements ?? [];
+        return $this->packingOrder ??= Shifted::order(
+            $this->gauges->room->result->placements ?? [],
+            array_filter(array_map(
+                static fn (PlannedPiece $piece): int => $piece->choices->packing->shift,
+                $this->planned,
+            )),
+        );
+    }
+
+    /** @return array<string, PlannedPiece> those that someone wants packed in a way of their own, by id */
+    public function wished(): array
+    {
+        return array_filter(
+            $this->planned,
+            static fn (PlannedPiece $piece): bool => ! $piece->choices->packing->isNothing(),
+        );
+    }
+
+    /** Get what was parted though it belongs together, and how it lies now: “Pencils 4 and 4”; empty where nothing. */
+    public function parted(): string
+    {
+        $counts = [];
+        foreach ($this->moves() as $move) {
+            $item = FitProblem::pieceOf($move->first()->id);
+            if ($move->holder() === null) {
+                $counts[$item][] = count($move->placements);
+            }
+        }
+        $parted = [];
+        foreach ($this->problem->items as $item) {
+            if ($item->together && count($counts[$item->id] ?? []) > 1) {
+                $parted[] = Words::of('plan/fit.parted-of', [
+                    'name' => $item->name, 'counts' => implode(' + ', $counts[$item->id]),
+                ]);
+            }
+        }
+
+        return $parted === [] ? '' : Words::of('plan/fit.parted', ['names' => implode(', ', $parted)]);
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Pages\Plan;
 
 use App\Fit\FitRoom;
+use App\Words\Words;
+use PluckyWren\Core\Box\Packing\Lies;
+use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Fit\Drawing\Layers;
 use PluckyWren\Core\Fit\Drawing\QuarterTurn;
 use PluckyWren\Core\Fit\Moves\Move;
@@ -80,6 +83,48 @@ final readonly class FitView
                 'says' => $current === null ? '' : $this->sheet->saysMove($current),
             ]),
         );
+    }
+
+    /** Get the piece that goes into the box itself at this step. */
+    public function currentPiece(): ?PlannedPiece
+    {
+        $current = $this->current();
+
+        return $current === null || $current->holder() !== null
+            ? null
+            : $this->sheet->plannedOf($current->first()->id);
+    }
+
+    /** @return list<string> what may be wanted of a piece that is not as it is already */
+    public function wishesFor(PlannedPiece $piece): array
+    {
+        $wish = $piece->choices->packing;
+        $isBundle = $piece->quantity > 1 && ($wish->together ?? $piece->kind->handling->together);
+
+        return [
+            $wish->pinned === [] ? 'pin' : 'free',
+            ...array_filter(
+                array_column(Lies::cases(), 'value'),
+                static fn (string $lies): bool => $lies !== $wish->lies?->value,
+            ),
+            ...($wish->lies === null ? [] : ['free']),
+            'earlier', 'later',
+            ...($piece->quantity === 1 ? [] : [$isBundle ? 'loose' : 'together']),
+            $wish->stays ? 'spare' : 'stay',
+        ];
+    }
+
+    /** Get what is wanted of a piece, in words. */
+    public function saysWish(PlannedPiece $piece): string
+    {
+        $wish = $piece->choices->packing;
+
+        return implode(', ', array_map(static fn (string $is): string => Words::of("plan/fit.own.is.{$is}"), array_filter([
+            $wish->pinned === [] ? $wish->lies?->value : 'pinned',
+            $wish->together === null ? null : ($wish->together ? 'together' : 'loose'),
+            $wish->stays ? 'stays' : null,
+            $wish->shift === 0 ? null : ($wish->shift < 0 ? 'earlier' : 'later'),
+        ])));
     }
 
     /** @return array{step: int, turn: int} the address's question with some of it changed */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Box\Files;
 
+use PluckyWren\Core\Box\Packing\PackingWish;
+use PluckyWren\Core\Box\Packing\WishFields;
 use PluckyWren\Core\Box\PieceChoices;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Fit\Files\Fields;
@@ -58,6 +60,7 @@ final readonly class PieceFields
             new PieceChoices(
                 $fields->has('countsAs') ? $fields->text('countsAs') : null,
                 $fields->has('into') ? $fields->text('into') : null,
+                $fields->has('packing') ? WishFields::read($fields->object('packing')) : new PackingWish,
             ),
         );
         $place = $fields->has('place') ? $fields->text('place') : '';
@@ -79,6 +82,7 @@ final readonly class PieceFields
             'said',
             'countsAs',
             'into',
+            'packing',
         ]);
         $fields->nothingElse();
 
@@ -143,6 +147,7 @@ final readonly class PieceFields
             'said' => SaidOfPiece::write($thing->said),
             'countsAs' => $piece->choices->countsAs,
             'into' => $piece->choices->into,
+            'packing' => $piece->choices->packing->isNothing() ? null : WishFields::write($piece->choices->packing),
         ], static fn (mixed $value): bool => $value !== null);
     }
 

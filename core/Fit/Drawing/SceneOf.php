@@ -88,7 +88,9 @@ final readonly class SceneOf
         $shape = Shapes::of($look, $stand);
         // Folds lie on each other without one.
         $band = $isBundled && $item?->form->keepsItsSides() === true ? Shapes::band($stand) : [];
-        $stamp = in_array($look, [Look::Ball, Look::Bottle, Look::Plush, Look::Stick, Look::Pencil], true)
+        $stamp = in_array($look, [
+            Look::Ball, Look::Bottle, Look::Cup, Look::Plush, Look::Stick, Look::Pencil,
+        ], true)
             ? null
             : Stamp::on($stand);
 

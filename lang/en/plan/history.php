@@ -18,6 +18,7 @@ return [
         'into-holder' => 'put into another thing',
         'out-of-holder' => 'taken out of another thing',
         'counts-as' => 'said what it counts as',
+        'packed-own-way' => 'packed their own way',
         'left-out' => 'left out',
         'swapped' => 'swapped',
         'edited' => 'box changed',

@@ -6,7 +6,8 @@ return [
 
     // What goes in at one step.
     'one' => '“:name”',
-    'several' => ':count × “:name”, kept together',
+    'several' => ':count × “:name”',
+    'bundle' => ':count × “:name”, as one bundle,',
     'listed' => ':count × :name',
 
     'fill' => 'Fill “:holder” first: :names.',
@@ -16,6 +17,7 @@ return [
         'lay' => 'Lay :what flat :where.',
         'cover' => 'Lay :what flat, cover up, :where.',
         'neck' => 'Lay :what down, neck to the :side, :where.',
+        'opening' => 'Lay :what on its side, opening to the :side, :where.',
         'long' => 'Lay :what :where.',
         'edge' => 'Stand :what on its edge :where.',
         'upright' => 'Stand :what upright :where.',
@@ -28,7 +30,7 @@ return [
     ],
 
     'fold' => [
-        'as-it-is' => 'Take :what as it is folded',
+        'as-it-is' => 'Take :what as folded',
         'once' => 'Fold :what in half',
         'in-three' => 'Fold :what in three',
         'twice' => 'Fold :what in half twice',
@@ -52,6 +54,6 @@ return [
             'back' => 'behind “:other”',
         ],
     ],
-    'sides' => ['left' => 'left', 'right' => 'right', 'front' => 'front', 'back' => 'back'],
+    'sides' => ['left' => 'left', 'right' => 'right', 'front' => 'front', 'back' => 'back', 'up' => ''],
 
 ];

@@ -72,6 +72,8 @@
                                 through the steps</span>
                         </p>
                     </section>
+                    @include('plan.partials.own-way')
+                    @include('plan.partials.first-sight')
                     <section class="cut px-4 py-3" aria-labelledby="side">
                         <h2 id="side">From the front, with the lid line</h2>
                         <x-side-view :sheet="$fit->sheet" class="mt-2 max-h-52 w-full" />
@@ -99,6 +101,9 @@
                                 </li>
                             @endforeach
                         </ol>
+                        @if ($fit->sheet->parted() !== '')
+                            <p class="mt-3 font-semibold">{{ $fit->sheet->parted() }}</p>
+                        @endif
                         @if ($fit->sheet->cautions() !== [])
                             <h3 class="mt-3 text-mend">{{ __('plan/fit.look-again') }}</h3>
                             <ul class="grid gap-1">

@@ -10,19 +10,21 @@
 @endphp
 <div @class(['lane-row', 'rider' => $sheet->isRider($piece)]) id="{{ $bag }}" @if ($isOpen)
     data-piece="{{ $piece->id }}" draggable="true" @endif>
-    <span class="min-w-0">
-        <x-glyph :lane="$planned->kind->category" :kind="$planned->kind" class="mr-1 inline-block size-5 align-[-0.25rem]" />
-        @if ($piece->lot?->exists)
-            <a class="no-underline hover:underline"
-                href="{{ route('lots.edit', $piece->lot) }}">{{ $planned->name }}</a>@if ($piece->lot->size_label)<span
+    <span class="flex min-w-0 gap-1.5">
+        <x-glyph :lane="$planned->kind->category" :kind="$planned->kind" class="mt-0.5 size-5 shrink-0" />
+        <span class="min-w-0">
+            @if ($piece->lot?->exists)
+                <a class="no-underline hover:underline"
+                    href="{{ route('lots.edit', $piece->lot) }}">{{ $planned->name }}</a>@if ($piece->lot->size_label)<span
+                        class="text-ink-soft">, size {{ $piece->lot->size_label }}</span>@endif
+            @else
+                {{ $planned->name }}@if ($piece->lot?->size_label)<span
                     class="text-ink-soft">, size {{ $piece->lot->size_label }}</span>@endif
-        @else
-            {{ $planned->name }}@if ($piece->lot?->size_label)<span
-                class="text-ink-soft">, size {{ $piece->lot->size_label }}</span>@endif
-        @endif
-        @if ($countsAs !== null)
-            <span class="text-ink-soft">· {{ __('plan/boxes.counts.is', ['need' => $countsAs]) }}</span>
-        @endif
+            @endif
+            @if ($countsAs !== null)
+                <span class="text-ink-soft">· {{ __('plan/boxes.counts.is', ['need' => $countsAs]) }}</span>
+            @endif
+        </span>
     </span>
     <span class="from text-ink-soft">
         @if ($piece->isToBuy())

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit\Moves;
+
+use PluckyWren\Core\Fit\Placement;
+
+/** The same packing with some pieces going in earlier or later, as far as what lies beneath and above them lets them. */
+final class Shifted
+{
+    /**
+     * @param  list<Placement>  $placements
+     * @param  array<string, int>  $shifts  by the id of the item, so many steps later; below 0 earlier
+     * @return list<Placement> by their steps
+     */
+    public static function order(array $placements, array $shifts): array
+    {
+        $moves = Move::of($placements);
+        foreach ($shifts as $item => $by) {
+            for ($step = 0; $step < abs($by); $step++) {
+                $at = self::indexOf($moves, (string) $item);
+                $beside = $at === null ? -1 : $at + ($by > 0 ? 1 : -1);
+                if ($at === null || ! isset($moves[$beside])) {
+                    break;
+                }
+                if (self::mustPrecede($moves[min($at, $beside)], $moves[max($at, $beside)])) {
+                    break;
+                }
+                [$moves[$at], $moves[$beside]] = [$moves[$beside], $moves[$at]];
+            }
+        }
+        $ordered = [];
+        foreach (array_values($moves) as $index => $move) {
+            foreach ($move->placements as $placement) {
+                $ordered[] = $placement->withStep($index + 1);
+            }
+        }
+
+        return $ordered;
+    }
+
+    /** @param array<int, Move> $moves */
+    private static function indexOf(array $moves, string $item): ?int
+    {
+        foreach ($moves as $index => $move) {
+            if ($move->holder() === null && explode('#', $move->first()->id)[0] === $item) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
+    private static function mustPrecede(Move $first, Move $then): bool
+    {
+        if ($first->holder() !== null) {
+            return in_array($first->holder(), $then->ids(), true);
+        }
+        foreach ($then->holder() === null ? $first->placements : [] as $under) {
+            foreach ($then->placements as $over) {
+                if (Beneath::liesUnder($under, $over)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,12 @@
+{{-- The box from straight above, as the child opens it, and its lid beside it. --}}
+<section class="cut px-4 py-3" aria-labelledby="first-sight">
+    <h2 id="first-sight">{{ __('plan/fit.first-sight') }}</h2>
+    <p class="text-ink-soft">{{ __('plan/fit.first-sight-says', ['names' => $fit->sheet->seenFirst()]) }}</p>
+    <div class="mt-2 grid gap-4 sm:grid-cols-[2fr_1fr]">
+        <x-open-box :drawing="$fit->sheet->firstSight()" :is-numbered="false" class="w-full" />
+        <figure>
+            <x-lid :box="$fit->sheet->box" class="w-full" />
+            <figcaption class="text-ink-soft">{{ __('plan/fit.lid') }}</figcaption>
+        </figure>
+    </div>
+</section>
