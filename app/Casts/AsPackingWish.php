@@ -32,6 +32,8 @@ final class AsPackingWish implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return json_encode((object) ($value instanceof PackingWish ? WishFields::write($value) : []), JSON_THROW_ON_ERROR);
+        $fields = $value instanceof PackingWish ? WishFields::write($value) : [];
+
+        return json_encode((object) $fields, JSON_THROW_ON_ERROR);
     }
 }

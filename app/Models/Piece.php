@@ -46,7 +46,9 @@ final class Piece extends Model
 
     use HasUlids;
 
-    protected $fillable = ['crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done', 'counts_as', 'into_id', 'packing'];
+    protected $fillable = [
+        'crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done', 'counts_as', 'into_id', 'packing',
+    ];
 
     protected $attributes = ['done' => '[]', 'packing' => '{}'];
 

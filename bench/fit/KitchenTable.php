@@ -59,7 +59,8 @@ final class KitchenTable
         $this->random = new Randomizer(new Mt19937($seed));
         do {
             $plan = $this->drawn();
-        } while ($this->share($plan) < 0.6 || $this->share($plan) > 0.8 || ! (new Riders(FitProblem::of($plan), 1))->allRide());
+            $share = $this->share($plan);
+        } while ($share < 0.6 || $share > 0.8 || ! (new Riders(FitProblem::of($plan), 1))->allRide());
 
         return $plan;
     }

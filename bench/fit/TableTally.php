@@ -41,7 +41,8 @@ final class TableTally
 
     public function add(Problem $problem): void
     {
-        $result = (new CornerSolver)->solve($problem, Budget::ofAttempts(100_000)->cutAt($this->ms, new ProcessorClock));
+        $budget = Budget::ofAttempts(100_000)->cutAt($this->ms, new ProcessorClock);
+        $result = (new CornerSolver)->solve($problem, $budget);
         $broken = Validator::ofAllRules()->breaches($problem, $result);
         if ($broken !== []) {
             throw new RuntimeException(implode('; ', $broken));

@@ -106,7 +106,8 @@ if (! isset($argv[2]) || str_contains('kitchen', $argv[2])) {
         $briefly->add($kitchen->problem($seed));
     }
     $tables = sprintf(
-        "\n| boxes as people compose them | in 200 ms | in 50 ms | asked |\n|---|--:|--:|--:|\n".str_repeat("| %s | %s | %s | %s |\n", 6),
+        "\n| boxes as people compose them | in 200 ms | in 50 ms | asked |\n|---|--:|--:|--:|\n"
+        .str_repeat("| %s | %s | %s | %s |\n", 6),
         'closed', sprintf('%.1f %%', 100 * $table->closed / $table->boxes),
         sprintf('%.1f %%', 100 * $briefly->closed / $briefly->boxes), '90 %',
         'moves a piece', sprintf('%.2f', $table->moves / $table->pieces),

@@ -9,12 +9,19 @@ use PluckyWren\Core\Guide\NeedState;
 use PluckyWren\Core\Guide\TraitFlag;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
 /** What to buy so that every need of a box is filled: for one shopping trip, straight from the guide's list. */
 final readonly class StartingList
 {
+    /** Boxes with so much in them, pressed as far as it goes, mostly close. An estimate. */
+    private const FULL = 0.6;
+
+    /** What is worth changing a list for takes no more than this share of the room. */
+    private const MUCH_SMALLER = 0.7;
+
     public function __construct(private Catalogue $catalogue) {}
 
     /**
@@ -24,14 +31,75 @@ final readonly class StartingList
      */
     public function of(Plan $plan): array
     {
-        $list = [];
+        $shares = [];
         foreach ($plan->guide->needsFilled($plan->recipient, $plan->held())->missing() as $state) {
             foreach ($this->share($state, $state->lacks(), $plan) as $id => $count) {
-                $list[$id] = [$this->catalogue->get($id), ($list[$id][1] ?? 0) + $count];
+                $shares[] = [$this->catalogue->get($id), $count, $state];
             }
+        }
+        while ($this->fill($shares, $plan) > self::FULL && ($smaller = $this->smaller($shares, $plan)) !== null) {
+            $shares = $smaller;
+        }
+        $list = [];
+        foreach ($shares as [$kind, $count]) {
+            $list[$kind->id] = [$kind, ($list[$kind->id][1] ?? 0) + $count];
         }
 
         return $list;
+    }
+
+    /**
+     * What of the box a list takes, everything pressed as far as it goes.
+     *
+     * @param  list<array{ItemKind, int, NeedState}>  $shares
+     */
+    private function fill(array $shares, Plan $plan): float
+    {
+        $volume = 0.0;
+        foreach ($shares as [$kind, $count]) {
+            $volume += $count * self::room($kind);
+        }
+
+        return $volume / $plan->boxKind->inside->volume();
+    }
+
+    /**
+     * The same list with something much smaller that does as well in place of the largest for which there is such.
+     *
+     * @param  list<array{ItemKind, int, NeedState}>  $shares
+     * @return list<array{ItemKind, int, NeedState}>|null
+     */
+    private function smaller(array $shares, Plan $plan): ?array
+    {
+        $order = array_keys($shares);
+        // The lead gift is the last to become a smaller one.
+        $rank = static fn (int $at): array => [
+            (int) ($shares[$at][0]->category === Category::Lead), -self::room($shares[$at][0]),
+        ];
+        usort($order, static fn (int $one, int $other): int => $rank($one) <=> $rank($other));
+        $listed = array_map(static fn (array $share): string => $share[0]->id, $shares);
+        foreach ($order as $at) {
+            [$kind, $count, $state] = $shares[$at];
+            foreach ($state->need->kindsIn($this->catalogue) as $id) {
+                if (
+                    ! in_array($id, $listed, true) && $this->suits($id, $plan)
+                        && $this->catalogue->get($id)->body->size->sides()[0] < $plan->boxKind->inside->floorLength
+                        && self::room($this->catalogue->get($id)) <= self::MUCH_SMALLER * self::room($kind)
+                ) {
+                    $shares[$at] = [$this->catalogue->get($id), $count, $state];
+
+                    return $shares;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** The least room that one of a kind takes, in cubic tenths of a millimetre. */
+    private static function room(ItemKind $kind): float
+    {
+        return $kind->handling->squeeze * $kind->body->size->volume();
     }
 
     /**

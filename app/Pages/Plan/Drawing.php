@@ -12,7 +12,7 @@ final readonly class Drawing
 {
     /**
      * @param  string  $words  what the drawing shows, for those who do not see it
-     * @param  array<string, array{lane: Category, name: string, step: int, glyph: string}>  $pieces  by the id in the packing
+     * @param  array<string, array{lane: Category, name: string, step: int, glyph: string}>  $pieces  by id
      */
     public function __construct(public Scene $scene, public string $words, public array $pieces) {}
 }

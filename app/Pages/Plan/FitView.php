@@ -119,12 +119,17 @@ final readonly class FitView
     {
         $wish = $piece->choices->packing;
 
-        return implode(', ', array_map(static fn (string $is): string => Words::of("plan/fit.own.is.{$is}"), array_filter([
+        $says = array_filter([
             $wish->pinned === [] ? $wish->lies?->value : 'pinned',
             $wish->together === null ? null : ($wish->together ? 'together' : 'loose'),
             $wish->stays ? 'stays' : null,
             $wish->shift === 0 ? null : ($wish->shift < 0 ? 'earlier' : 'later'),
-        ])));
+        ]);
+
+        return implode(', ', array_map(
+            static fn (string $is): string => Words::of("plan/fit.own.is.{$is}"),
+            $says,
+        ));
     }
 
     /** @return array{step: int, turn: int} the address's question with some of it changed */

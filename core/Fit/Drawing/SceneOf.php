@@ -189,7 +189,9 @@ final readonly class SceneOf
         $numbered = [];
         foreach (array_reverse(array_keys($drawn)) as $index) {
             $piece = $drawn[$index]->prism->piece;
-            $spot = isset($numbered[$steps[$piece]]) ? null : $this->clearSpot($drawn[$index], array_slice($drawn, $index + 1));
+            $spot = isset($numbered[$steps[$piece]])
+                ? null
+                : $this->clearSpot($drawn[$index], array_slice($drawn, $index + 1));
             if ($spot !== null) {
                 $numbered[$steps[$piece]] = true;
                 $drawn[$index] = $drawn[$index]->withLabel(...$spot);

@@ -6,7 +6,7 @@ namespace PluckyWren\Core\Fit\Moves;
 
 use PluckyWren\Core\Fit\Placement;
 
-/** The same packing with some pieces going in earlier or later, as far as what lies beneath and above them lets them. */
+/** The same packing with some pieces going in earlier or later, as far as what lies beneath and above lets them. */
 final class Shifted
 {
     /**

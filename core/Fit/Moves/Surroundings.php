@@ -27,7 +27,12 @@ final readonly class Surroundings
      * @param  array<string, Part>  $tables  what of each others may be laid on, by the same ids
      * @param  array<string, string>  $names  by the same ids: two of one name cannot be told apart
      */
-    public function __construct(private BoxShape $box, private array $blocks, private array $tables, private array $names) {}
+    public function __construct(
+        private BoxShape $box,
+        private array $blocks,
+        private array $tables,
+        private array $names,
+    ) {}
 
     /** Determine if a relation holds for a block, whichever of those by a name it is said of. */
     public function holds(Relation $relation, string $id): bool

@@ -54,7 +54,9 @@ final class BestPlace
         $least = INF;
         $best = null;
         $thickness = $item->isFlat() ? $item->size->sides()[2] : 0;
-        $rest = $item->form === Form::Cloth && ! $this->isTight ? (int) (self::AS_GOOD_AS_AT_REST * $item->size->volume()) : 0;
+        $rest = $item->form === Form::Cloth && ! $this->isTight
+            ? (int) (self::AS_GOOD_AS_AT_REST * $item->size->volume())
+            : 0;
         $standsAtWall = $this->order === Order::FlatsWall;
         $care = $this->weighting;
         $likeness = $item->twins();

@@ -91,7 +91,10 @@ final class FloorPlan
         $flat = array_shift($flats);
         [$long, $broad, $thickness] = $flat->size->sides();
         [$fx1, $fy1, $fx2, $fy2] = $this->box->freeBetween(0, $thickness);
-        $around = [...$this->taken, ...array_map(static fn (array $one): array => [$one[1], $one[2], $one[3], $one[4]], $lying)];
+        $around = $this->taken;
+        foreach ($lying as [, $x1, $y1, $x2, $y2]) {
+            $around[] = [$x1, $y1, $x2, $y2];
+        }
         $xs = array_unique([$fx1, ...array_column($around, 2)]);
         $ys = array_unique([$fy1, ...array_column($around, 3)]);
         foreach ([[$long, $broad], [$broad, $long]] as [$l, $w]) {

@@ -74,7 +74,10 @@ final readonly class Repertoire
         $able = array_values(array_filter($singles, function (Unit $unit): bool {
             $kind = $this->kinds[array_key_first($unit->uses)];
 
-            return $kind->model->blocks === [] && ! $kind->model->keepUpright && ! $kind->model->gentle && ! $kind->model->firstSight;
+            return $kind->model->blocks === []
+                && ! $kind->model->keepUpright
+                && ! $kind->model->gentle
+                && ! $kind->model->firstSight;
         }));
         $joined = [];
         $found = [];

@@ -184,7 +184,9 @@ final class Room
      */
     public function carried(array $block): float
     {
-        return $block[2] <= Pile::CONTACT ? 1.0 : $this->touching($block) / (($block[3] - $block[0]) * ($block[4] - $block[1]));
+        return $block[2] <= Pile::CONTACT
+            ? 1.0
+            : $this->touching($block) / (($block[3] - $block[0]) * ($block[4] - $block[1]));
     }
 
     /** @return array{list<Placement>, list<Item>} what was placed, in the order of placing, and what was not */

@@ -8,8 +8,8 @@ use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
 
 /**
- * Soft pieces as offers for a space: at rest where they go in so, and pressed to the space's own measures where they give
- * enough.
+ * Soft pieces as offers for a space: at rest where they go in so, and pressed to the space's own measures where they
+ * give enough.
  *
  * @phpstan-import-type Row from Offers
  */

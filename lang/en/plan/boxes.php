@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'size-label' => 'size :size',
     'ride' => [
         'put-into' => 'Put it into…',
         'label' => 'Goes into',

@@ -73,6 +73,8 @@ return [
         'costs' => 'Planned again around that: :now, before it: :before.',
     ],
 
+    'larger' => 'Draw it larger',
+    'smaller' => 'Draw it smaller',
     'tap' => 'Tap a piece, and read its name here; by keyboard, up and down.',
     'answers' => 'What else could be done with',
     'all-in' => 'all goes in, :verdict',

@@ -7,6 +7,7 @@
     $lines = fn (array $lines) => implode('',
         array_map(fn (array $line) => 'M'.round($line[0][0], 1).' '.round($line[0][1], 1).'L'.round($line[1][0],
             1).' '.round($line[1][1], 1), $lines));
+    $figures = fn (array $figures) => implode(' ', array_map(fn (float $figure) => round($figure, 3), $figures));
     [$left, $top, $width, $height] = $scene->frame;
     // One stop for the Tab key; from there the arrows go on.
     $stop = collect($scene->prisms)->firstWhere(fn ($drawn) => $drawn->label !== null)?->prism->piece;
@@ -50,7 +51,7 @@
             @endforeach
             @if ($drawn->stamp !== null)
                 <path class="stamp" d="{{ $piece['glyph'] }}"
-                    transform="matrix({{ implode(' ', array_map(fn ($figure) => round($figure, 3), $drawn->stamp)) }})" />
+                    transform="matrix({{ $figures($drawn->stamp) }})" />
             @endif
             @if ($drawn->label !== null && $isNumbered)
                 <text class="step" x="{{ round($drawn->label[0], 1) }}"

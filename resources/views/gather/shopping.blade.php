@@ -39,7 +39,8 @@
                             @php($bag = 'bought-'.$row->line->kind->id)
                             <li class="border-t-[1.5px] border-line py-2.5" id="{{ $bag }}">
                                 <div class="flex items-start gap-2.5">
-                                    <x-glyph :lane="$row->line->kind->category" :kind="$row->line->kind" class="mt-0.5 size-6 shrink-0" />
+                                    <x-glyph :lane="$row->line->kind->category" :kind="$row->line->kind"
+                                        class="mt-0.5 size-6 shrink-0" />
                                     <div class="min-w-0 grow">
                                         <p class="text-lg">
                                             <b class="figure">{{ $row->line->toBuy() }}</b>

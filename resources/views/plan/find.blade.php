@@ -42,7 +42,8 @@
         <ul class="cut max-w-2xl px-4 py-1">
             @foreach ($lots as $lot)
                 <li class="flex items-center gap-2.5 border-b-[1.5px] border-line py-2 last:border-b-0">
-                    <x-glyph :lane="$lot->itemKind()->category" :kind="$lot->itemKind()" class="size-6 shrink-0" /><span><a class="font-semibold"
+                    <x-glyph :lane="$lot->itemKind()->category" :kind="$lot->itemKind()"
+                        class="size-6 shrink-0" /><span><a class="font-semibold"
                         href="{{ route('lots.edit', $lot) }}">{{ $lot->name }}</a>
                         <span class="text-ink-soft">{{ $lot->stock()->onHand() }} on hand,
                             {{ $lot->cameFrom() }}@if ($lot->kept), kept: {{ $lot->kept }}@endif

@@ -41,9 +41,17 @@
                     <div class="grid gap-3.5">
                     <section class="cut px-4 py-3" aria-label="The open box">
                         <p class="min-h-14 text-lg font-semibold" role="status" id="says">{{ $fit->says() }}</p>
-                        <x-open-box :drawing="$fit->drawing()" :current="$fit->current()?->ids() ?? []" :is-named="true"
-                            class="my-2 max-h-[30rem] w-full" />
-                        <p class="min-h-6 text-ink-soft" data-named>{{ __('plan/fit.tap') }}</p>
+                        <div class="pinched">
+                            <x-open-box :drawing="$fit->drawing()" :current="$fit->current()?->ids() ?? []"
+                                :is-named="true" class="my-2 max-h-[30rem] w-full" />
+                            <p class="text-ink-soft" data-named>{{ __('plan/fit.tap') }}</p>
+                            <p class="nearer" hidden>
+                                @foreach (['larger' => '+', 'smaller' => '−'] as $how => $sign)
+                                    <button type="button" class="button small" data-nearer="{{ $how }}"
+                                        aria-label="{{ __("plan/fit.{$how}") }}">{{ $sign }}</button>
+                                @endforeach
+                            </p>
+                        </div>
                         <form id="scrub" action="{{ route('boxes.fit', $fit->sheet->box) }}"
                             class="grid grid-cols-[auto_1fr_auto_auto] items-center gap-2.5">
                             <a class="button" data-key="arrowleft" href="{{ $address($fit->step - 1) }}"

@@ -31,7 +31,7 @@ use PluckyWren\Core\Measure\Size;
 /** Boxes packed her own way: 318 x 196 x 112 mm. */
 final class PackingWishTest extends TestCase
 {
-    /** @param array{int, int, int, int, int, int} $part x, y, z, l, w, h of a notebook of 210 x 148 x 9 mm, in tenths */
+    /** @param array{int, int, int, int, int, int} $part x, y, z, l, w, h in tenths of a notebook of 210 x 148 x 9 mm */
     #[DataProvider('walls')]
     public function test_a_piece_lies_where_it_was_wanted(Lies $lies, array $part): void
     {
@@ -103,7 +103,8 @@ final class PackingWishTest extends TestCase
 
     public function test_bundles_are_parted_only_where_the_box_would_not_close_otherwise(): void
     {
-        // In a box of 100 x 100 x 10 stands a block in the middle: of 60 it leaves 20 on either side, of 20 it leaves 40.
+        // In the middle of a box of 100 x 100 x 10 stands a block: one of 60 leaves 20 on either side, one of 20 leaves
+        // 40.
         $sticks = new Item('stick', 'Stick', Size::ofMm(100, 10, 10), Form::Rigid, 4, together: true);
         $steps = static function (int $broad) use ($sticks): array {
             $block = new Item('block', 'Block', Size::ofMm(100, $broad, 10), Form::Rigid);

@@ -68,7 +68,8 @@ final class CornerSolverTest extends TestCase
     public function test_eight_pencils_are_one_move_and_one_block(): void
     {
         $problem = new Problem(self::cardBox(), [
-            new Item('pencil', 'Pencil', Size::ofMm(176, 7, 7), Form::Rigid, 8, together: true), self::item('book', 210, 148, 12),
+            new Item('pencil', 'Pencil', Size::ofMm(176, 7, 7), Form::Rigid, 8, together: true),
+            self::item('book', 210, 148, 12),
         ]);
         $result = $this->solve($problem);
         $steps = array_column($result->placements, 'step', 'id');

@@ -19,7 +19,7 @@ use PluckyWren\Core\Measure\Size;
 /** What is preferred of a packing, in a box of 300 x 200 x 100 mm: a floor of 60 000 mm². */
 final class KeptTest extends TestCase
 {
-    /** @param list<array{string, array{int, int, int, int, int, int}}> $parts ids and x, y, z, l, w, h in millimetres */
+    /** @param list<array{string, array{int, int, int, int, int, int}}> $parts ids and x, y, z, l, w, h in mm */
     #[DataProvider('covered')]
     public function test_half_of_the_lead_gift_may_be_covered_and_no_more(array $parts, bool $isCovered): void
     {

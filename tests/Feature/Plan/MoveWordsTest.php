@@ -77,7 +77,8 @@ final class MoveWordsTest extends TestCase
     private static function relations(string $says): array
     {
         preg_match_all(
-            '/on the floor|on “[^”]+”|in the \w+ \w+ corner|against the \w+ wall|\d+ cm from the \w+ wall|\d+ mm above the floor'
+            '/on the floor|on “[^”]+”|in the \w+ \w+ corner|against the \w+ wall'
+                .'|\d+ cm from the \w+ wall|\d+ mm above the floor'
                 .'|(?:to the (?:left|right) of|in front of|behind) “[^”]+”/u',
             $says,
             $found,
@@ -107,16 +108,24 @@ final class MoveWordsTest extends TestCase
                     $others[] = str_starts_with($relation, 'on ') ? $table : $block;
                 }
             }
+            preg_match('/^(?:in|against|\d+ \w\w (?:from|above)) the (\w+)(?: (\w+))?/', $relation, $m);
+            [$first, $second, $count] = [$m[1] ?? '', $m[2] ?? '', (int) $relation];
             $holds = match (true) {
                 $relation === 'on the floor' => $at->z <= 20,
-                preg_match('/^in the (\w+) (\w+) corner$/', $relation, $m) === 1 => $gaps[$m[1]] <= 15 && $gaps[$m[2]] <= 15,
-                preg_match('/^against the (\w+) wall$/', $relation, $m) === 1 => $gaps[$m[1]] <= 15,
-                preg_match('/^(\d+) cm from the (\w+) wall$/', $relation, $m) === 1 => abs($gaps[$m[2]] - 10 * (int) $m[1]) <= 5.05,
-                preg_match('/^(\d+) mm above the floor$/', $relation, $m) === 1 => abs($at->z / 10 - (int) $m[1]) <= 0.51,
-                str_starts_with($relation, 'on ') => self::one($others, static fn (Part $o): bool => abs($o->top() - $at->z) <= 20
-                    && self::overlap($o->x, $o->l, $at->x, $at->l) * self::overlap($o->y, $o->w, $at->y, $at->w)
-                        >= 0.08 * $at->l * $at->w),
-                default => self::one($others, static fn (Part $o): bool => self::stands(strtok($relation, '“') ?: '', $at, $o)),
+                str_ends_with($relation, ' corner') => max($gaps[$first], $gaps[$second]) <= 15,
+                str_starts_with($relation, 'against ') => $gaps[$first] <= 15,
+                str_contains($relation, ' cm from ') => abs($gaps[$first] - 10 * $count) <= 5.05,
+                str_ends_with($relation, ' above the floor') => abs($at->z / 10 - $count) <= 0.51,
+                str_starts_with($relation, 'on ') => self::one(
+                    $others,
+                    static fn (Part $o): bool => abs($o->top() - $at->z) <= 20
+                        && self::overlap($o->x, $o->l, $at->x, $at->l) * self::overlap($o->y, $o->w, $at->y, $at->w)
+                            >= 0.08 * $at->l * $at->w,
+                ),
+                default => self::one(
+                    $others,
+                    static fn (Part $o): bool => self::stands(strtok($relation, '“') ?: '', $at, $o),
+                ),
             };
             if (! $holds) {
                 return false;
@@ -156,8 +165,13 @@ final class MoveWordsTest extends TestCase
     }
 
     #[DataProvider('sentences')]
-    public function test_it_says_what_a_packer_would_say(Look $look, Form $form, How $how, Part $part, string $says): void
-    {
+    public function test_it_says_what_a_packer_would_say(
+        Look $look,
+        Form $form,
+        How $how,
+        Part $part,
+        string $says,
+    ): void {
         $items = [
             'thing' => new Item('thing', 'Thing', Size::ofMm(210, 150, 10), $form),
             'tin' => new Item('tin', 'Tin', Size::ofMm(100, 100, 60), Form::Rigid),
@@ -201,7 +215,10 @@ final class MoveWordsTest extends TestCase
     {
         // 240 x 180 mm as it lies folded.
         $shirt = new Item('shirt', 'Shirt', Size::ofMm(240, 180, 20), Form::Cloth);
-        $fold = static fn (int $l, int $w, int $h): Fold => Fold::to(new Part(0, 0, 0, 10 * $l, 10 * $w, 10 * $h), $shirt);
+        $fold = static fn (int $l, int $w, int $h): Fold => Fold::to(
+            new Part(0, 0, 0, 10 * $l, 10 * $w, 10 * $h),
+            $shirt,
+        );
 
         self::assertSame(Fold::AsItIs, $fold(240, 170, 20));
         self::assertSame(Fold::Once, $fold(180, 120, 40));

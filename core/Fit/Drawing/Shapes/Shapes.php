@@ -219,7 +219,8 @@ final class Shapes
         $ears = [];
         foreach ([-1, 1] as $side) {
             $face[] = Patch::filled('ink', self::dot([$cx + $side * 0.3 * $spread, $cy - 0.12 * $spread], 1.4));
-            $ears[] = Patch::filled('light', self::dot([$cx + $side * 0.62 * $spread, $cy - 0.42 * $spread], 0.24 * $spread));
+            $ear = [$cx + $side * 0.62 * $spread, $cy - 0.42 * $spread];
+            $ears[] = Patch::filled('light', self::dot($ear, 0.24 * $spread));
         }
         $face[] = Patch::line('fine', [
             [$cx - 0.14 * $spread, $cy + 0.12 * $spread], [$cx, $cy + 0.22 * $spread],

@@ -14,7 +14,8 @@
                 <ul>
                     @forelse ($table->lots as $lot)
                         <li class="flex items-center gap-3 border-t-[1.5px] border-line py-2">
-                            <x-glyph :lane="$lot->itemKind()->category" :kind="$lot->itemKind()" class="size-6 shrink-0" />
+                            <x-glyph :lane="$lot->itemKind()->category" :kind="$lot->itemKind()"
+                                class="size-6 shrink-0" />
                             <span class="min-w-0 grow">{{ $lot->name }}
                                 <span class="text-ink-soft">· {{ __('gather/kits.on-hand',
                                     ['count' => $lot->stock()->onHand()]) }} · <x-each

@@ -15,7 +15,8 @@
                     <li class="grid gap-x-4 gap-y-2 border-t-[1.5px] border-line py-3 first:border-t-0
                         sm:grid-cols-[1fr_auto]">
                         <div class="flex min-w-0 items-start gap-3">
-                            <x-glyph :lane="$kit->itemKind()->category" :kind="$kit->itemKind()" class="mt-0.5 size-6 shrink-0" />
+                            <x-glyph :lane="$kit->itemKind()->category" :kind="$kit->itemKind()"
+                                class="mt-0.5 size-6 shrink-0" />
                             <div class="min-w-0">
                                 <p><a class="font-semibold no-underline hover:underline"
                                     href="{{ route('lots.edit', $kit) }}">{{ $kit->name }}</a>

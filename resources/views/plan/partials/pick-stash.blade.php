@@ -30,7 +30,8 @@
     @forelse ($offers->shown as $offer)
         <li id="offer-{{ $offer->lot->id }}" class="border-t-[1.5px] border-line py-2.5 first:border-t-0">
             <div class="flex items-start gap-2.5">
-                <x-glyph :lane="$offer->lot->itemKind()->category" :kind="$offer->lot->itemKind()" class="mt-0.5 size-6 shrink-0" />
+                <x-glyph :lane="$offer->lot->itemKind()->category" :kind="$offer->lot->itemKind()"
+                    class="mt-0.5 size-6 shrink-0" />
                 <div class="min-w-0 grow">
                     <p class="font-semibold">
                         {{ $offer->lot->name }}@if ($offer->lot->size_label)<span

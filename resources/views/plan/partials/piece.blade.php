@@ -15,11 +15,11 @@
         <span class="min-w-0">
             @if ($piece->lot?->exists)
                 <a class="no-underline hover:underline"
-                    href="{{ route('lots.edit', $piece->lot) }}">{{ $planned->name }}</a>@if ($piece->lot->size_label)<span
-                        class="text-ink-soft">, size {{ $piece->lot->size_label }}</span>@endif
-            @else
-                {{ $planned->name }}@if ($piece->lot?->size_label)<span
-                    class="text-ink-soft">, size {{ $piece->lot->size_label }}</span>@endif
+                    href="{{ route('lots.edit', $piece->lot) }}">{{ $planned->name }}</a>@else
+                {{ $planned->name }}@endif
+            @if ($piece->lot?->size_label)
+                <span class="text-ink-soft">·
+                    {{ __('plan/boxes.size-label', ['size' => $piece->lot->size_label]) }}</span>
             @endif
             @if ($countsAs !== null)
                 <span class="text-ink-soft">· {{ __('plan/boxes.counts.is', ['need' => $countsAs]) }}</span>
