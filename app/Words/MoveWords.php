@@ -60,6 +60,9 @@ final readonly class MoveWords
                 : Words::of('plan/moves.sides.'.Facing::of(($this->lookOf)($move->first()->id), $block)->value),
             'fold' => $act === 'fold' ? self::fold($block, $item, count($move->placements), $what) : '',
             'size' => $act === 'fold' ? self::size($block) : '',
+            'long' => self::cm(max($block->l, $block->w)),
+            'broad' => self::cm(min($block->l, $block->w)),
+            'high' => self::cm($block->h),
         ]);
     }
 
@@ -148,6 +151,12 @@ final readonly class MoveWords
         return Words::of('plan/moves.fold.'.Fold::to($count > 1 ? $one : $block, $item)->value, ['what' => $what]);
     }
 
+    /** Whole centimetres. */
+    private static function cm(int $tenths): int
+    {
+        return (int) round($tenths / 100);
+    }
+
     private static function size(Part $block): string
     {
         $sides = [$block->l, $block->w, $block->h];
@@ -156,7 +165,7 @@ final readonly class MoveWords
         return $sides[1] >= self::HAND[0] && $sides[1] <= self::HAND[1]
             ? Words::of('plan/moves.hand')
             : Words::of('plan/moves.size', [
-                'long' => (int) round($sides[0] / 100), 'broad' => (int) round($sides[1] / 100),
+                'long' => self::cm($sides[0]), 'broad' => self::cm($sides[1]),
             ]);
     }
 }

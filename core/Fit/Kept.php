@@ -12,6 +12,9 @@ use PluckyWren\Core\Fit\Geometry\Standing;
  */
 final readonly class Kept
 {
+    /** An order of packing that is kept so far, nobody would call given up; of the fit model's aims. */
+    public const WELL = 0.85;
+
     /** From this share of a piece on, what lies over it hides it; of the fit model. */
     private const HIDES = 0.5;
 

@@ -20,6 +20,27 @@ final class RestHeights
         };
     }
 
+    /**
+     * The piece that is pressed most of all.
+     *
+     * @param  iterable<Placement>  $placements
+     * @param  array<string, Item>  $items  by id
+     * @return array{string, float}|null its id, and by how much in tenths of a millimetre; null where nothing is
+     */
+    public static function mostPressed(iterable $placements, array $items): ?array
+    {
+        $most = null;
+        foreach ($placements as $placement) {
+            $part = $placement->parts[0];
+            $given = $placement->isNested() ? 0.0 : self::of($part, $items[$placement->id])[0] - $part->h;
+            if ($given > ($most[1] ?? 0.5)) {
+                $most = [$placement->id, $given];
+            }
+        }
+
+        return $most;
+    }
+
     /** @return array{float, float} */
     private static function soft(Part $part, Item $item): array
     {

@@ -1,7 +1,7 @@
 // Drawings as large as an eye or a finger wants them: their numbers are never smaller than can be read, whatever the width of the screen;
 // two fingers, or the two buttons, draw one larger, and a finger then moves it about.
-const LEAST_NUMBER_PX = 11.5;
-const USUAL_NUMBER = 13;
+// In pixels where it is drawn smaller than it is; it grows with a drawing that is larger.
+const NUMBER = 11.5;
 const LARGEST = 4;
 
 function scaleOf(svg) {
@@ -13,7 +13,7 @@ function scaleOf(svg) {
 function sizeNumbers(svg) {
     const scale = scaleOf(svg);
     if (scale > 0) {
-        svg.style.setProperty('--number', `${Math.max(USUAL_NUMBER * Math.min(1, 1 / scale), LEAST_NUMBER_PX / scale)}px`);
+        svg.style.setProperty('--number', `${NUMBER / Math.min(1, scale)}px`);
     }
 }
 

@@ -34,6 +34,7 @@ use PluckyWren\Core\Fit\Moves\Shifted;
 use PluckyWren\Core\Fit\Moves\Whereby;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\RestHeights;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Need;
 use PluckyWren\Core\Guide\Overruled;
@@ -413,8 +414,38 @@ final class BoxSheet
         );
     }
 
+    /** @return list<string> what there is to say of how it is packed */
+    public function packingRemarks(): array
+    {
+        $remarks = [$this->rises(), $this->parted(), $this->gaveWay()];
+
+        return array_values(array_filter($remarks, static fn (string $remark): bool => $remark !== ''));
+    }
+
+    /** Get what rises over the rim until the lid presses it; empty where nothing does. */
+    public function rises(): string
+    {
+        $proud = $this->gauges->room->proudMm;
+        $most = $proud > 1.0 ? RestHeights::mostPressed($this->packingOrder(), $this->problem->singles()) : null;
+
+        return $most === null
+            ? ''
+            : Words::of('plan/fit.rises', ['name' => $this->nameOf($most[0]), 'mm' => (int) round($proud)]);
+    }
+
+    /** Get how far the order of packing had to give way; empty where it did not. */
+    private function gaveWay(): string
+    {
+        $order = $this->plan->ways->packingOrder;
+        $kept = Kept::in($this->plan->boxKind->inside, $order, $this->packingOrder(), $this->problem->singles());
+
+        return $kept->order >= Kept::WELL
+            ? ''
+            : Words::of("plan/fit.gave-way.{$order->value}", ['share' => (int) round(100 * $kept->order)]);
+    }
+
     /** Get what was parted though it belongs together, and how it lies now: “Pencils 4 and 4”; empty where nothing. */
-    public function parted(): string
+    private function parted(): string
     {
         $counts = [];
         foreach ($this->moves() as $move) {

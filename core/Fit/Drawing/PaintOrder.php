@@ -74,7 +74,9 @@ final readonly class PaintOrder
      */
     private function untangled(array $prisms, array $hiding): array
     {
-        foreach ($prisms as $index => $prism) {
+        $plainFirst = $prisms;
+        uasort($plainFirst, static fn (Prism $one, Prism $other): int => $one->isShaped <=> $other->isShaped);
+        foreach ($plainFirst as $index => $prism) {
             foreach (array_keys($hiding[$index]) as $behind) {
                 [$x1, $y1, $x2, $y2] = $prisms[$behind]->bounds;
                 foreach (

@@ -17,6 +17,7 @@ final readonly class Prism
     /**
      * @param  string  $piece  the id of the piece
      * @param  array<string, list<float>>  $cuts  the levels at which it was cut, by axis: no edge is drawn there
+     * @param  bool  $isShaped  whether it is drawn as something else than a block, and so had better stay whole
      */
     public function __construct(
         public string $piece,
@@ -25,6 +26,7 @@ final readonly class Prism
         public float $high,
         public bool $isTurned = false,
         public array $cuts = ['x' => [], 'y' => [], 'z' => []],
+        public bool $isShaped = false,
     ) {
         $this->bounds = $footprint->bounds();
     }

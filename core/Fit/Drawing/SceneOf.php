@@ -38,6 +38,7 @@ final readonly class SceneOf
                     $part->z,
                     $part->top(),
                     fmod($placement->angle, 90) != 0.0,
+                    isShaped: self::isShaped($looks[$placement->id] ?? null, $items[$placement->id] ?? null),
                 );
             }
         }
@@ -74,6 +75,14 @@ final readonly class SceneOf
             array_merge(...array_values(array_filter($moves, static fn (array $ids): bool => count($ids) > 1))),
             true,
         );
+    }
+
+    /** Determine if a thing is drawn as something else than a block. */
+    private static function isShaped(?Look $look, ?Item $item): bool
+    {
+        $look ??= $item === null ? Look::Block : Look::ofForm($item->form);
+
+        return ! in_array($look, [Look::Block, Look::Book, Look::Sheet], true);
     }
 
     /** A thing as what it is; a fragment of one, and what leans, as the block that it is. */

@@ -15,9 +15,6 @@ use PluckyWren\Core\Fit\Verdict;
 /** How good a packing is, in the order in which the model prefers. */
 final readonly class Merit
 {
-    /** So far the order of packing is kept where nobody would ask for more; of the fit model. */
-    private const WELL_KEPT = 0.85;
-
     private function __construct(
         public Losses $losses,
         public Kept $kept,
@@ -56,7 +53,7 @@ final readonly class Merit
         return $this->losses->areNone()
             && $this->kept->coveredFirstSights === []
             && $this->kept->seenPrivates === []
-            && $this->kept->order >= self::WELL_KEPT
+            && $this->kept->order >= Kept::WELL
             && $this->closure->verdict === Verdict::Flat && $this->closure->press == 0.0;
     }
 

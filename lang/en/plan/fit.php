@@ -36,6 +36,12 @@ return [
         'whole-whole' => 'over the whole of it',
     ],
     'on-floor' => 'on the floor',
+    'rises' => '“:name” rises :mm mm over the rim until the lid presses it.',
+    'gave-way' => [
+        'flats-first' => 'Flat things first, as far as it goes: :share % of them lie on the floor.',
+        'flats-last' => 'Flat things last, as far as it goes: :share % of them lie on top.',
+        'flats-wall' => 'Flat things along the wall, as far as it goes: :share % of them stand there.',
+    ],
     'parted' => 'It closes if this goes in loose: :names.',
     'parted-of' => ':name, :counts',
     'first-sight' => 'First sight',

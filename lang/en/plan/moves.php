@@ -24,7 +24,7 @@ return [
         'put' => 'Put :what :where.',
         'slant' => 'Lay :what corner to corner :where.',
         'bend' => 'Lay :what flat, its end bent up the :side wall, :where.',
-        'press' => 'Press :what in :where.',
+        'press' => 'Press :what in, to about :long × :broad × :high cm, :where.',
         'push' => 'Push :what into shape :where.',
         'fold' => ':fold:size, and lay it :where.',
     ],

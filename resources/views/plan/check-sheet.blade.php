@@ -41,7 +41,9 @@
                                 @php($planned = $sheet->planned($piece))
                                 <li @class(['pl-[5mm]' => $sheet->isRider($piece)])>
                                     <span class="tick"></span>
-                                    <span>{{ ($sheet->isRider($piece) ? '↳ ' : '').$planned->name.
+                                    <span><x-glyph :lane="$planned->kind->category" :kind="$planned->kind"
+                                        class="mr-1 inline-block size-4 align-middle" />
+                                    {{ ($sheet->isRider($piece) ? '↳ ' : '').$planned->name.
                                         ($planned->quantity > 1 ? " × {$planned->quantity}"
                                         : '').($piece->lot?->size_label ? ", size {$piece->lot->size_label}" :
                                         '').($piece->isToBuy() ? ', to buy' : '') }}</span>

@@ -109,9 +109,9 @@
                                 </li>
                             @endforeach
                         </ol>
-                        @if ($fit->sheet->parted() !== '')
-                            <p class="mt-3 font-semibold">{{ $fit->sheet->parted() }}</p>
-                        @endif
+                        @foreach ($fit->sheet->packingRemarks() as $says)
+                            <p class="mt-3 font-semibold">{{ $says }}</p>
+                        @endforeach
                         @if ($fit->sheet->cautions() !== [])
                             <h3 class="mt-3 text-mend">{{ __('plan/fit.look-again') }}</h3>
                             <ul class="grid gap-1">

@@ -89,16 +89,25 @@ final class PackingWishTest extends TestCase
             $lies('book', 1, 0, 0), $lies('car', 2, 1000, 0), $lies('sock', 3, 0, 0, 'cup'), $lies('cup', 4, 2000, 0),
             $lies('tin', 5, 0, 100),
         ];
-        $order = static fn (array $shifts): string => implode(' ', array_column(
-            Shifted::order($placements, $shifts), 'id',
-        ));
-
-        self::assertSame('book car sock cup tin', $order([]));
-        self::assertSame('book car sock tin cup', $order(['tin' => -1]));
-        self::assertSame('book tin car sock cup', $order(['tin' => -9]), 'not before the book that it lies on');
-        self::assertSame('book car sock cup tin', $order(['cup' => -2]), 'not before it is filled');
-        self::assertSame('car book sock cup tin', $order(['book' => 1]));
+        self::assertSame('book car sock cup tin', self::order($placements, []));
+        self::assertSame('book car sock tin cup', self::order($placements, ['tin' => -1]));
+        self::assertSame(
+            'book tin car sock cup',
+            self::order($placements, ['tin' => -9]),
+            'not before the book that it lies on',
+        );
+        self::assertSame('book car sock cup tin', self::order($placements, ['cup' => -2]), 'not before it is filled');
+        self::assertSame('car book sock cup tin', self::order($placements, ['book' => 1]));
         self::assertSame([1, 2, 3, 4, 5], array_column(Shifted::order($placements, ['tin' => -1]), 'step'));
+    }
+
+    /**
+     * @param  list<Placement>  $placements
+     * @param  array<string, int>  $shifts
+     */
+    private static function order(array $placements, array $shifts): string
+    {
+        return implode(' ', array_column(Shifted::order($placements, $shifts), 'id'));
     }
 
     public function test_bundles_are_parted_only_where_the_box_would_not_close_otherwise(): void

@@ -32,7 +32,8 @@ final class PackingWishTest extends TestCase
     public function test_a_wish_is_undone_in_one_act(): void
     {
         $piece = $this->piece();
-        $undo = $this->put("/pieces/{$piece->id}/packing", ['wish' => 'top'])->getSession()->get('undo');
+        $this->put("/pieces/{$piece->id}/packing", ['wish' => 'top'])->assertSessionHas('undo');
+        $undo = session('undo');
         self::assertSame(Lies::Top, $piece->refresh()->packing->lies);
 
         $this->post(is_string($undo) ? $undo : self::fail('There is no way back.'));

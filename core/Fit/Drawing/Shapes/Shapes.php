@@ -17,6 +17,9 @@ final class Shapes
     /** Thinner than so many tenths of a millimetre a thing is drawn as the block it is. */
     private const THIN = 40.0;
 
+    /** Drawing units for a tenth of a millimetre. */
+    private const UNIT = 0.1;
+
     /** Get the shape of a thing; null where the plain block is drawn. */
     public static function of(Look $look, Stand $stand): ?Shape
     {
@@ -213,33 +216,21 @@ final class Shapes
         );
         $top = $outline(0.97, 0.86);
         $body = Hull::of([...$outline(0.0, 0.8), ...$outline(0.2, 1.0), ...$outline(0.75, 1.0), ...$top]);
-        [$cx, $cy] = $stand->at(0.5, 0.5, 0.97);
-        $spread = 0.5 * self::narrow($top);
+        $unit = self::UNIT * min($stand->sides[0], $stand->sides[1]);
+        $at = static fn (float $right, float $back): array => $stand->at(
+            0.5 + $right * min(1.0, $stand->sides[1] / $stand->sides[0]),
+            0.5 + $back * min(1.0, $stand->sides[0] / $stand->sides[1]),
+            0.97,
+        );
         $face = [];
         $ears = [];
         foreach ([-1, 1] as $side) {
-            $face[] = Patch::filled('ink', self::dot([$cx + $side * 0.3 * $spread, $cy - 0.12 * $spread], 1.4));
-            $ear = [$cx + $side * 0.62 * $spread, $cy - 0.42 * $spread];
-            $ears[] = Patch::filled('light', self::dot($ear, 0.24 * $spread));
+            $face[] = Patch::filled('ink', self::dot($at(0.12 * $side, 0.08), 0.018 * $unit));
+            $ears[] = Patch::filled('light', self::dot($at(0.24 * $side, 0.2), 0.1 * $unit));
         }
-        $face[] = Patch::line('fine', [
-            [$cx - 0.14 * $spread, $cy + 0.12 * $spread], [$cx, $cy + 0.22 * $spread],
-            [$cx + 0.14 * $spread, $cy + 0.12 * $spread],
-        ]);
+        $face[] = Patch::line('fine', [$at(-0.07, -0.06), $at(0.0, -0.12), $at(0.07, -0.06)]);
 
         return new Shape([Shape::face('front', $body), Shape::face('top', $top)], [...$ears, ...$face]);
-    }
-
-    /**
-     * How broad an outline is on paper, the shorter way.
-     *
-     * @param  non-empty-list<array{float, float}>  $outline
-     */
-    private static function narrow(array $outline): float
-    {
-        [$rights, $downs] = [array_column($outline, 0), array_column($outline, 1)];
-
-        return min(max($rights) - min($rights), max($downs) - min($downs));
     }
 
     /**

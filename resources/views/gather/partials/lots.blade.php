@@ -29,7 +29,7 @@
                     </td>
                     <th scope="row" class="py-1.5 pr-3 text-left font-normal">
                         <span class="flex items-center gap-2"><x-glyph :$lane
-                            class="size-5 shrink-0"
+                            :kind="$lot->itemKind()" class="size-5 shrink-0"
                             /><span><a class="font-semibold no-underline hover:underline"
                                 href="{{ route('lots.edit', $lot) }}">{{ $lot->name }}</a>@if ($lot->size_label)<span
                                     class="text-ink-soft">, size {{ $lot->size_label }}</span>@endif

@@ -1,7 +1,7 @@
 <section class="cut px-4 py-3 wide:sticky wide:top-3" aria-labelledby="open-box" id="box-drawn" @if ($isLate ?? false)
     hx-swap-oob="true" @endif>
     <h2 id="open-box">Open box</h2>
-    <p class="text-ink-soft">{{ $sheet->packingInShort() }}</p>
+    <p class="text-ink-soft">{{ trim($sheet->packingInShort().' '.$sheet->rises()) }}</p>
     <x-open-box :drawing="$sheet->drawing()" class="my-2 max-h-[24rem] w-full" />
     <x-side-view :$sheet class="w-full" />
 
