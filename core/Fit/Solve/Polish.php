@@ -9,6 +9,7 @@ use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Kept;
 use PluckyWren\Core\Fit\Order;
+use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 
@@ -52,7 +53,14 @@ final readonly class Polish
             [$placements, $kept] = $this->better($layout, self::rowOf($layout, $id), false, $placements, $kept);
         }
         foreach ($kept->seenPrivates as $id) {
+            [$placements, $kept] = $this->exchanged($id, $placements, $kept);
+        }
+        $layout = Layout::of($this->box, $placements, $this->items) ?? $layout;
+        foreach ($kept->seenPrivates as $id) {
             [$placements, $kept] = $this->better($layout, self::rowOf($layout, $id), true, $placements, $kept);
+        }
+        foreach ($kept->seenPrivates as $id) {
+            [$placements, $kept] = $this->coveredUp($layout, $id, $placements, $kept);
         }
 
         return $placements;
@@ -86,6 +94,80 @@ final readonly class Polish
         }
 
         return [$placements, $kept];
+    }
+
+    /**
+     * Something laid over a piece that is not to be seen.
+     *
+     * @param  list<Placement>  $placements
+     * @return array{list<Placement>, Kept}
+     */
+    private function coveredUp(Layout $layout, string $id, array $placements, Kept $kept): array
+    {
+        $own = self::rowOf($layout, $id);
+        if ($own === null) {
+            return [$placements, $kept];
+        }
+        [, $x, $y, $l, $w] = $own;
+        foreach ($layout->rows as $at => $row) {
+            $item = $this->items[$row[0]];
+            if ($row === $own || $item->hidden || $item->firstSight || $l * $w / 2 > $row[3] * $row[4]) {
+                continue;
+            }
+            $others = $layout->rows;
+            unset($others[$at]);
+            foreach ([[$x, $y], [$x + $l - $row[3], $y], [$x, $y + $w - $row[4]]] as [$atX, $atY]) {
+                $rows = [...array_values($others), [$row[0], $atX, $atY, $row[3], $row[4], $row[5]]];
+                $settled = $this->budget->isSpent() ? null : $layout->settled($rows);
+                $then = $settled === null ? null : $this->kept($settled);
+                if ($settled !== null && $then !== null && $this->isBetter($then, $kept)) {
+                    $layout->rows = $rows;
+
+                    return [$settled, $then];
+                }
+            }
+        }
+
+        return [$placements, $kept];
+    }
+
+    /**
+     * Something that folds in the place of something else that does, where both suit the other's block.
+     *
+     * @param  list<Placement>  $placements
+     * @return array{list<Placement>, Kept}
+     */
+    private function exchanged(string $id, array $placements, Kept $kept): array
+    {
+        $mine = array_column($placements, null, 'id')[$id];
+        foreach ($placements as $other) {
+            if (
+                $other->isNested() || $other->id === $id || $this->items[$other->id]->hidden
+                    || ! $this->fills($this->items[$id], $other->parts[0])
+                    || ! $this->fills($this->items[$other->id], $mine->parts[0])
+            ) {
+                continue;
+            }
+            $swapped = array_map(static fn (Placement $one): Placement => match ($one->id) {
+                $id => new Placement($id, 1, null, $mine->how, 0.0, $other->parts),
+                $other->id => new Placement($other->id, 1, null, $other->how, 0.0, $mine->parts),
+                default => $one,
+            }, $placements);
+            $then = $this->kept($swapped);
+            if ($this->isBetter($then, $kept)) {
+                return [$swapped, $then];
+            }
+        }
+
+        return [$placements, $kept];
+    }
+
+    /** Determine if something could be folded or poured to a block. */
+    private function fills(Item $item, Part $block): bool
+    {
+        return $item->form->takesAnyShape()
+            && min($block->l, $block->w, $block->h) >= $item->leastSide()
+            && $block->volume() >= $item->leastVolume();
     }
 
     /** @param list<Placement> $placements */
