@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Pack\BenchController;
 use App\Http\Controllers\Pack\ClosingController;
 use App\Http\Controllers\Pack\PackController;
 use App\Http\Controllers\Pack\PrepareController;
@@ -18,4 +19,13 @@ Route::get('pack/evening', [PrepareController::class, 'evening'])->name('evening
 Route::put('pack/evening/{task}', [TaskController::class, 'several'])->name('evening.all')->can('create', Box::class);
 Route::get('boxes/{box}/closing', [ClosingController::class, 'show'])->name('boxes.closing')->can('view', 'box');
 Route::put('boxes/{box}/closing/{tick}', [ClosingController::class, 'tick'])->name('boxes.tick')->can('update', 'box');
+Route::get('boxes/{box}/bench', [BenchController::class, 'show'])->name('bench')->can('view', 'box');
+Route::post('boxes/{box}/bench', [BenchController::class, 'begin'])->name('bench.begin')->can('update', 'box');
+Route::post('boxes/{box}/bench/presses', [BenchController::class, 'press'])
+    ->name('bench.press')
+    ->can('update', 'box');
+Route::post('boxes/{box}/bench/ways', [BenchController::class, 'goOn'])->name('bench.go-on')->can('update', 'box');
+Route::put('boxes/{box}/bench/closed', [BenchController::class, 'closed'])
+    ->name('bench.closed')
+    ->can('update', 'box');
 Route::get('pack', PackController::class)->name('pack')->can('viewAny', Box::class);

@@ -130,6 +130,12 @@ final readonly class FitRoom
         );
     }
 
+    /** Get what plans again around what is in a box on the bench: for a moment each, as someone waits with full hands. */
+    public function bench(): Trial
+    {
+        return new Trial($this->solver, fn (): Budget => $this->patience('bench'));
+    }
+
     /** @return list<bool> whether all went in, once for each try over a spread of measures that was made so far */
     public function tries(Problem $problem): array
     {
@@ -196,7 +202,7 @@ final readonly class FitRoom
         }
     }
 
-    /** @param 'page'|'thorough'|'answer' $for */
+    /** @param 'page'|'thorough'|'answer'|'bench' $for */
     private function patience(string $for): Budget
     {
         $budget = Budget::ofAttempts(config()->integer("wren.fit.{$for}.attempts"));

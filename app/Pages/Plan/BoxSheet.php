@@ -353,14 +353,30 @@ final class BoxSheet
     /** Get what to do at a step, as one packer would tell another. */
     public function saysMove(Move $move): string
     {
-        $this->moveWords ??= new MoveWords(
+        $this->moveWords ??= $this->moveWords($this->packingOrder());
+
+        return $this->moveWords->of($move);
+    }
+
+    /**
+     * Get what to do at a step of another packing of the same box.
+     *
+     * @param  list<Placement>  $placements
+     */
+    public function saysMoveAmong(array $placements, Move $move): string
+    {
+        return $this->moveWords($placements)->of($move);
+    }
+
+    /** @param list<Placement> $placements */
+    private function moveWords(array $placements): MoveWords
+    {
+        return new MoveWords(
             $this->problem->singles(),
-            new Whereby($this->plan->boxKind->inside, $this->packingOrder(), $this->nameOf(...)),
+            new Whereby($this->plan->boxKind->inside, $placements, $this->nameOf(...)),
             $this->nameOf(...),
             fn (string $id): Look => $this->planned[FitProblem::pieceOf($id)]->kind->look(),
         );
-
-        return $this->moveWords->of($move);
     }
 
     /** Get how many boxes of this size the drive's carton holds. */

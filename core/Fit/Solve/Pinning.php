@@ -78,10 +78,11 @@ final class Pinning
     private function blocks(Item $item, ?string $wall): array
     {
         $blocks = [];
+        // What folds or pours may be no thinner than it can be.
+        $least = $item->form->takesAnyShape() ? $item->leastSide() : 0;
         foreach ($item->arrangements() as $size) {
-            foreach (
-                Unit::single(0, [$size->length, $size->width, $size->height])->turns($item->keepUpright) as [$l, $w, $h]
-            ) {
+            $sides = [max($least, $size->length), max($least, $size->width), max($least, $size->height)];
+            foreach (Unit::single(0, $sides)->turns($item->keepUpright) as [$l, $w, $h]) {
                 $blocks[] = [$l, $w, $h];
             }
         }

@@ -52,6 +52,11 @@ return [
         'left-out' => ':names',
         'open' => 'What is fixed in place stands :proud mm above the rim.',
     ],
+    'closes' => [
+        'empty' => 'it is empty', 'not-tried' => 'not tried', 'flat' => 'the lid closes flat',
+        'snug' => 'the lid closes with two bands', 'tight' => 'the lid closes with three bands',
+        'left-out' => 'the lid closes', 'open' => 'the lid stays open',
+    ],
     'reasons' => [
         'larger-than-box' => 'larger than the box',
         'no-room' => 'no room left',

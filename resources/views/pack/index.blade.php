@@ -16,7 +16,9 @@
                 <x-mini-gauges :gauges="$sheet->gauges" class="mt-3 max-w-md text-lg" />
                 <x-open-box :drawing="$sheet->drawing()" class="mt-4 w-full" />
                 <div class="mt-4 flex flex-wrap gap-3">
-                    <a class="button go" href="{{ route('boxes.closing', $sheet->box) }}">All in: the closing check</a>
+                    <a class="button go"
+                        href="{{ route('bench', $sheet->box) }}">{{ __('pack/bench.begin') }}</a>
+                    <a class="button" href="{{ route('boxes.closing', $sheet->box) }}">All in: the closing check</a>
                     <a class="button" href="{{ route('boxes.check-sheet', $sheet->box) }}">Print the check sheet</a>
                     <a class="button" href="{{ route('boxes.show', $sheet->box) }}">Open the box</a>
                 </div>

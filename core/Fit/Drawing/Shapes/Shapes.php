@@ -225,10 +225,10 @@ final class Shapes
         $face = [];
         $ears = [];
         foreach ([-1, 1] as $side) {
-            $face[] = Patch::filled('ink', self::dot($at(0.12 * $side, 0.08), 0.018 * $unit));
-            $ears[] = Patch::filled('light', self::dot($at(0.24 * $side, 0.2), 0.1 * $unit));
+            $face[] = Patch::filled('ink', self::dot($at(0.11 * $side, 0.02), 0.018 * $unit));
+            $ears[] = Patch::filled('light', self::dot($at(0.25 * $side, 0.22), 0.085 * $unit));
         }
-        $face[] = Patch::line('fine', [$at(-0.07, -0.06), $at(0.0, -0.12), $at(0.07, -0.06)]);
+        $face[] = Patch::line('fine', [$at(-0.07, -0.11), $at(0.0, -0.16), $at(0.07, -0.11)]);
 
         return new Shape([Shape::face('front', $body), Shape::face('top', $top)], [...$ears, ...$face]);
     }

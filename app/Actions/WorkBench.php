@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Fit\FitRoom;
+use App\Models\Bench;
+use App\Models\Box;
+use App\Refusals\CannotChangeBox;
+use App\Refusals\ChangedMeanwhile;
+use App\Words\Words;
+use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Box\Bench\OutOfTurn;
+use PluckyWren\Core\Box\Bench\Packed;
+use PluckyWren\Core\Box\Bench\Proposal;
+use PluckyWren\Core\Box\Bench\Proposals;
+use PluckyWren\Core\Box\Bench\Refusal;
+use PluckyWren\Core\Box\FitProblem;
+use PluckyWren\Core\Fit\Files\PlacementFields;
+use PluckyWren\Core\Fit\Files\ResultFile;
+use PluckyWren\Core\Fit\Moves\Move;
+use PluckyWren\Core\Fit\Placement;
+use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Result;
+
+/** Packing a box for real: what is in, what came out again, and how to go on when something does not go in. */
+final readonly class WorkBench
+{
+    public function __construct(private FitRoom $fitRoom, private FillBox $fillBox, private Once $once) {}
+
+    /**
+     * Take a box to the bench, to be packed by a plan; one that is there already is planned again around what is in.
+     *
+     * @param  list<Placement>  $placements  as it is to be packed, by steps
+     *
+     * @throws CannotChangeBox If the lid is on.
+     */
+    public function begin(Box $box, array $placements): void
+    {
+        DB::transaction(function () use ($box, $placements): void {
+            CannotChangeBox::unlessOpen(Box::query()->findOrFail($box->id)->stage);
+            $bench = Bench::query()->find($box->id);
+            if ($bench === null) {
+                $plan = ResultFile::write(new Result($placements, []));
+                Bench::query()->create(['box_id' => $box->id, 'crew_id' => $box->crew_id, 'plan' => $plan]);
+            } else {
+                $this->plan($bench, $this->planAround($box, $bench->packed()));
+            }
+        });
+    }
+
+    /**
+     * Say that a piece is in, and all that goes in with it; nothing happens where it is in already.
+     *
+     * @throws CannotChangeBox If the lid is on.
+     * @throws ChangedMeanwhile If it goes nowhere as things stand.
+     */
+    public function in(Box $box, string $id): void
+    {
+        DB::transaction(function () use ($box, $id): void {
+            $this->once->claim();
+            [$bench, $problem, $packed] = $this->fresh($box);
+            $moves = Move::of($bench->result()->placements);
+            $wanted = array_values(array_filter(
+                $moves,
+                static fn (Move $move): bool => in_array($id, $move->ids(), true),
+            ))[0] ?? null;
+            if ($packed->isIn($id) || $wanted === null) {
+                return;
+            }
+            // What goes into it is in it by then.
+            foreach ($moves as $move) {
+                if ($move->holder() !== null && in_array($move->holder(), $wanted->ids(), true)) {
+                    $packed->isIn($move->first()->id) || self::press($bench, $move->placements);
+                }
+            }
+            $bench->unsetRelation('presses');
+            $packed = $bench->packed()->calledAsIn($problem);
+            if ($packed->allows($wanted, ...$moves)) {
+                self::press($bench, $wanted->placements);
+                $this->touch($bench);
+
+                return;
+            }
+            $placements = OutOfTurn::placements($problem, $packed, FitProblem::pieceOf($id))
+                ?? throw ChangedMeanwhile::said(Words::of('pack/bench.nowhere'));
+            self::press($bench, $placements);
+            $bench->unsetRelation('presses');
+            $this->plan($bench, $this->planAround($box, $bench->packed()));
+        });
+    }
+
+    /**
+     * Take back what went in last.
+     *
+     * @param  int  $saw  the version that whoever pressed had before their eyes
+     *
+     * @throws CannotChangeBox If the lid is on.
+     * @throws ChangedMeanwhile If someone pressed meanwhile.
+     */
+    public function back(Box $box, int $saw): void
+    {
+        DB::transaction(function () use ($box, $saw): void {
+            $this->once->claim();
+            [$bench, , $packed] = $this->fresh($box);
+            $saw === $bench->version || throw ChangedMeanwhile::said(Words::of('pack/bench.meanwhile'));
+            if ($packed->last() !== []) {
+                $bench->presses()->create(['crew_id' => $bench->crew_id, 'out' => $packed->last()]);
+                $this->touch($bench);
+            }
+        });
+    }
+
+    /** @return list<Proposal> how to go on with a piece that did not go in */
+    public function proposals(Box $box, string $id, Refusal $how): array
+    {
+        [$bench, $problem, $packed] = $this->fresh($box);
+        $refused = array_column($bench->result()->placements, null, 'id')[$id] ?? null;
+
+        return $refused === null || $packed->isIn($id)
+            ? []
+            : (new Proposals($this->fitRoom->bench()))
+                ->for($problem, $packed, FitProblem::pieceOf($id), $refused->parts[0], $how);
+    }
+
+    /**
+     * Go on by one of the proposals.
+     *
+     * @throws CannotChangeBox If the lid is on.
+     * @throws ChangedMeanwhile If it does not help any more.
+     */
+    public function goOn(Box $box, string $id, Refusal $how, string $way): void
+    {
+        DB::transaction(function () use ($box, $id, $how, $way): void {
+            $this->once->claim();
+            $chosen = array_values(array_filter(
+                $this->proposals($box, $id, $how),
+                static fn (Proposal $proposal): bool => $proposal->way === $way,
+            ))[0] ?? throw ChangedMeanwhile::said(Words::of('pack/bench.meanwhile'));
+            [$bench, $problem, $packed] = $this->fresh($box);
+            if ($way === 'behind') {
+                $item = FitProblem::pieceOf($id);
+                $left = $packed->leavingBehind($problem, $item)->items;
+                $still = array_column($left, 'quantity', 'id')[$item] ?? 0;
+                $now = array_column($problem->items, 'quantity', 'id')[$item] ?? 0;
+                $this->fillBox->leaveOut($box, [$item => $now - $still]);
+            }
+            foreach ($chosen->out === null ? [] : $packed->free() as $move) {
+                if ($move->first()->id === $chosen->out) {
+                    $bench->presses()->create([
+                        'crew_id' => $bench->crew_id, 'out' => $move->ids(), 'refused' => $how->value,
+                    ]);
+                }
+            }
+            $this->plan($bench, $chosen->plan);
+        });
+    }
+
+    /**
+     * Record how the lid closed in the end.
+     *
+     * @throws CannotChangeBox If the lid is on.
+     */
+    public function closed(Box $box, string $closed): void
+    {
+        DB::transaction(function () use ($box, $closed): void {
+            [$bench] = $this->fresh($box);
+            $bench->update(['closed' => $closed, 'version' => $bench->version + 1]);
+        });
+    }
+
+    private function planAround(Box $box, Packed $packed): Result
+    {
+        $problem = FitProblem::of($box->load(Box::CONTENTS)->plan());
+
+        return $this->fitRoom->bench()->of($packed->around($problem));
+    }
+
+    /**
+     * @return array{Bench, Problem, Packed}
+     *
+     * @throws CannotChangeBox
+     */
+    private function fresh(Box $box): array
+    {
+        $fresh = Box::query()->with(Box::CONTENTS)->findOrFail($box->id);
+        CannotChangeBox::unlessOpen($fresh->stage);
+        $bench = Bench::query()->with('presses')->findOrFail($box->id);
+        $problem = FitProblem::of($fresh->plan());
+
+        return [$bench, $problem, $bench->packed()->calledAsIn($problem)];
+    }
+
+    private function plan(Bench $bench, Result $plan): void
+    {
+        $bench->update(['plan' => ResultFile::write($plan), 'version' => $bench->version + 1]);
+    }
+
+    private function touch(Bench $bench): void
+    {
+        $bench->update(['version' => $bench->version + 1]);
+    }
+
+    /** @param list<Placement> $placements */
+    private static function press(Bench $bench, array $placements): void
+    {
+        $bench->presses()->create([
+            'crew_id' => $bench->crew_id,
+            'in' => array_map(PlacementFields::write(...), $placements),
+        ]);
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Pack;
+
+use App\Actions\WorkBench;
+use App\Http\Responses\PageOrFragment;
+use App\Models\Bench;
+use App\Models\Box;
+use App\Pages\Pack\BenchView;
+use App\Pages\Plan\BoxSheets;
+use App\Queries\BenchTimes;
+use App\Refusals\CannotChangeBox;
+use App\Refusals\ChangedMeanwhile;
+use App\Words\Words;
+use Closure;
+use Illuminate\Contracts\Support\Responsable;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
+use PluckyWren\Core\Box\Bench\Refusal;
+use PluckyWren\Core\Fit\Verdict;
+
+/** The bench: a box packed step by step; every press is kept. */
+final readonly class BenchController
+{
+    public function __construct(private WorkBench $workBench, private BoxSheets $sheets) {}
+
+    public function show(Request $request, Box $box, BenchTimes $times): Responsable|Response
+    {
+        $bench = Bench::query()->with('presses')->find($box->id);
+        // Whoever looks on at another screen asks every two seconds: nothing new is answered with nothing.
+        if ($bench !== null && $request->query('version') === (string) $bench->version) {
+            return response()->noContent();
+        }
+        $sheet = $this->sheets->tried($box);
+        if ($bench === null) {
+            return new PageOrFragment(view('pack.bench-begin', ['sheet' => $sheet]), 'bench');
+        }
+        $refused = is_string($request->query('refused')) ? $request->query('refused') : null;
+        $how = Refusal::tryFrom(is_string($request->query('how')) ? $request->query('how') : '');
+        $look = is_string($request->query('look')) && preg_match('/^-?\d{1,3}$/', $request->query('look')) === 1
+            ? (int) $request->query('look')
+            : 0;
+
+        return new PageOrFragment(view('pack.bench', ['bench' => new BenchView(
+            $sheet,
+            $bench,
+            $look,
+            $refused,
+            $how,
+            $refused === null || $how === null ? [] : $this->workBench->proposals($box, $refused, $how),
+            $times->latest(),
+        )]), 'bench');
+    }
+
+    public function begin(Box $box): RedirectResponse
+    {
+        return $this->done(
+            $box,
+            fn () => $this->workBench->begin($box, $this->sheets->tried($box)->packingOrder()),
+            '',
+        );
+    }
+
+    public function press(Request $request, Box $box): RedirectResponse
+    {
+        $request->validate([
+            'kind' => ['required', Rule::in(['in', 'back'])],
+            'piece' => ['required_if:kind,in', 'string', 'max:60'],
+            'saw' => ['required', 'integer'],
+        ], ['*' => Words::of('pack/bench.errors.press')]);
+
+        return $this->done($box, fn () => $request->string('kind')->value() === 'in'
+            ? $this->workBench->in($box, $request->string('piece')->value())
+            : $this->workBench->back($box, $request->integer('saw')), '');
+    }
+
+    public function goOn(Request $request, Box $box): RedirectResponse
+    {
+        $request->validate([
+            'piece' => ['required', 'string', 'max:60'],
+            'how' => ['required', Rule::enum(Refusal::class)],
+            'way' => ['required', Rule::in(['elsewhere', 'behind', 'out'])],
+        ], ['*' => Words::of('pack/bench.errors.press')]);
+
+        return $this->done($box, fn () => $this->workBench->goOn(
+            $box,
+            $request->string('piece')->value(),
+            Refusal::from($request->string('how')->value()),
+            $request->string('way')->value(),
+        ), Words::of('pack/bench.planned-again'));
+    }
+
+    public function closed(Request $request, Box $box): RedirectResponse
+    {
+        $request->validate(
+            ['closed' => ['required', Rule::enum(Verdict::class)]],
+            ['*' => Words::of('pack/bench.errors.press')],
+        );
+        $closed = $request->string('closed')->value();
+
+        return $this->done(
+            $box,
+            fn () => $this->workBench->closed($box, $closed),
+            Words::of('pack/bench.recorded', ['closed' => lcfirst(Words::of("pack/bench.closed.{$closed}"))]),
+        );
+    }
+
+    /** @param Closure(): void $deed */
+    private function done(Box $box, Closure $deed, string $said): RedirectResponse
+    {
+        try {
+            $deed();
+        } catch (CannotChangeBox|ChangedMeanwhile $why) {
+            return to_route('bench', $box, 303)->with('said', $why->getMessage());
+        }
+
+        return $said === '' ? to_route('bench', $box, 303) : to_route('bench', $box, 303)->with('said', $said);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToCrew;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use PluckyWren\Core\Box\Bench\Packed;
+use PluckyWren\Core\Box\Bench\Press;
+use PluckyWren\Core\Fit\Files\ResultFile;
+use PluckyWren\Core\Fit\Result;
+
+/**
+ * A box that is being packed: the plan that is followed, and what was done so far.
+ *
+ * @property string $box_id
+ * @property int $crew_id
+ * @property string $plan a result file
+ * @property int $version counts every change, so that a press tells which step it saw
+ * @property string|null $closed how the lid closed in the end
+ * @property CarbonImmutable $created_at
+ * @property CarbonImmutable $updated_at
+ * @property Collection<int, BenchPress> $presses
+ * @property Box $box
+ */
+final class Bench extends Model
+{
+    use BelongsToCrew;
+
+    public $incrementing = false;
+
+    protected $primaryKey = 'box_id';
+
+    protected $keyType = 'string';
+
+    protected $fillable = ['box_id', 'crew_id', 'plan', 'version', 'closed'];
+
+    /** @var array<string, string> */
+    protected $casts = ['version' => 'integer'];
+
+    /** @return BelongsTo<Box, $this> */
+    public function box(): BelongsTo
+    {
+        return $this->belongsTo(Box::class);
+    }
+
+    /** @return HasMany<BenchPress, $this> */
+    public function presses(): HasMany
+    {
+        return $this->hasMany(BenchPress::class, 'box_id', 'box_id');
+    }
+
+    public function result(): Result
+    {
+        return ResultFile::read($this->plan, 'benches');
+    }
+
+    public function packed(): Packed
+    {
+        return Packed::after(
+            $this->presses->sortBy('id')->map(static fn (BenchPress $press): Press => $press->press())->all(),
+        );
+    }
+}

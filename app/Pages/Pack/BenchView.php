@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Pack;
+
+use App\Models\Bench;
+use App\Pages\Plan\BoxSheet;
+use App\Pages\Plan\Drawing;
+use App\Words\Words;
+use PluckyWren\Core\Box\Bench\Pace;
+use PluckyWren\Core\Box\Bench\Packed;
+use PluckyWren\Core\Box\Bench\Proposal;
+use PluckyWren\Core\Box\Bench\Refusal;
+use PluckyWren\Core\Box\FitProblem;
+use PluckyWren\Core\Box\RoomGauge;
+use PluckyWren\Core\Fit\Drawing\QuarterTurn;
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Moves\Move;
+use PluckyWren\Core\Fit\Placement;
+use PluckyWren\Core\Fit\Result;
+
+/** A box on the bench: what is in, which step comes now, and what it says. */
+final class BenchView
+{
+    public readonly Packed $packed;
+
+    /** @var list<Move> what is in, and then what is still to go in, by steps */
+    public readonly array $moves;
+
+    /** How many steps are done. */
+    public readonly int $done;
+
+    /** Which step is looked at, from 0 on. */
+    public readonly int $at;
+
+    /**
+     * @param  list<Proposal>  $proposals
+     * @param  array<array-key, list<int>>  $times  of the crew's latest presses
+     * @param  int  $look  so many steps ahead of the one that comes now
+     */
+    public function __construct(
+        public readonly BoxSheet $sheet,
+        public readonly Bench $bench,
+        int $look,
+        public readonly ?string $refused,
+        public readonly ?Refusal $how,
+        public readonly array $proposals,
+        private readonly array $times,
+    ) {
+        $this->packed = $bench->packed()->calledAsIn($sheet->problem);
+        $known = $sheet->problem->singles();
+        $left = array_values(array_filter(
+            $bench->result()->placements,
+            fn (Placement $placement): bool => isset($known[$placement->id]) && ! $this->packed->isIn($placement->id),
+        ));
+        $placements = [];
+        foreach ([...Move::of($this->packed->placements), ...Move::of($left)] as $index => $move) {
+            foreach ($move->placements as $placement) {
+                $placements[] = $placement->withStep($index + 1);
+            }
+        }
+        $this->moves = Move::of($placements);
+        $this->done = count(Move::of($this->packed->placements));
+        // Once all is in, what comes is the lid.
+        $last = count($this->moves) - ($this->isAllIn() ? 0 : 1);
+        $this->at = max(0, min($last, $this->done + $look));
+    }
+
+    /** @return list<Refusal> how something may not go in */
+    public function refusals(): array
+    {
+        return Refusal::cases();
+    }
+
+    public function steps(): int
+    {
+        return count($this->moves);
+    }
+
+    public function isAllIn(): bool
+    {
+        return $this->done === count($this->moves);
+    }
+
+    /** Determine if the box holds something else by now than the plan that is followed. */
+    public function isChanged(): bool
+    {
+        $planned = array_column($this->bench->result()->placements, 'id');
+        $singles = array_map(static fn (Item $item): string => $item->id, $this->sheet->problem->singles());
+        $out = array_column($this->bench->result()->leftOut, 'id');
+
+        return array_diff($singles, $planned, $out, array_column($this->packed->placements, 'id')) !== [];
+    }
+
+    /** Determine if the step looked at is the one that comes now. */
+    public function isNow(): bool
+    {
+        return $this->at === $this->done;
+    }
+
+    public function current(): ?Move
+    {
+        return $this->moves[$this->at] ?? null;
+    }
+
+    public function name(Move $move): string
+    {
+        return $this->sheet->nameOf($move->holder() ?? $move->first()->id);
+    }
+
+    public function says(Move $move): string
+    {
+        return $this->sheet->saysMoveAmong($this->placements(), $move);
+    }
+
+    /** @return list<string> what is still to be done to the pieces of a step */
+    public function tasks(Move $move): array
+    {
+        $tasks = [];
+        foreach (array_unique(array_map(FitProblem::pieceOf(...), $move->ids())) as $id) {
+            $preparation = $this->sheet->plannedOf($id)->preparation(
+                $this->sheet->plan->ways->habits,
+                $this->sheet->plan->recipient->band,
+            );
+            foreach ($preparation->open() as $task) {
+                $tasks[] = Words::of("pack/tasks.name.{$task->value}");
+            }
+        }
+
+        return array_values(array_unique($tasks));
+    }
+
+    /** Get what is in and the piece of this step; once all is in, all of it. */
+    public function drawing(): Drawing
+    {
+        $shown = [];
+        foreach (array_slice($this->moves, 0, max($this->at + 1, $this->done)) as $move) {
+            array_push($shown, ...$move->placements);
+        }
+
+        return $this->sheet->drawingOf($shown, new QuarterTurn(0));
+    }
+
+    /** Get how long it will take still, from this crew's own steps. */
+    public function minutesLeft(): int
+    {
+        return Pace::minutes($this->times, $this->steps() - $this->done);
+    }
+
+    /** Get how the lid closes over a plan, and what stays out by it. */
+    public function closes(Result $plan): string
+    {
+        $room = RoomGauge::of($this->sheet->plan, $plan);
+        $says = Words::of("plan/gauges.closes.{$room->state->value}");
+
+        return $room->leftOut === [] ? $says : $says.', '.Words::of('pack/bench.ways.without', [
+            'names' => implode(', ', array_column($room->leftOut, 'name')),
+        ]);
+    }
+
+    public function saysProposal(Proposal $proposal): string
+    {
+        return match ($proposal->way) {
+            'elsewhere' => Words::of('pack/bench.ways.elsewhere', ['says' => $this->saysElsewhere($proposal)]),
+            'out' => Words::of('pack/bench.ways.out', [
+                'out' => $proposal->out === null ? '' : $this->sheet->nameOf($proposal->out),
+                'closes' => $this->closes($proposal->plan),
+            ]),
+            default => Words::of('pack/bench.ways.behind', ['closes' => $this->closes($proposal->plan)]),
+        };
+    }
+
+    private function saysElsewhere(Proposal $proposal): string
+    {
+        foreach (Move::of($proposal->plan->placements) as $move) {
+            if (in_array($this->refused, $move->ids(), true)) {
+                return $this->sheet->saysMoveAmong($proposal->plan->placements, $move);
+            }
+        }
+
+        return '';
+    }
+
+    /** @return list<Placement> */
+    private function placements(): array
+    {
+        return array_merge(...array_map(static fn (Move $move): array => $move->placements, $this->moves));
+    }
+}

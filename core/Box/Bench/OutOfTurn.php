@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Box\Bench;
+
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Placement;
+use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Solve\OneByOne;
+
+/** Where a piece goes that is put in before its turn: not where the plan has it, as that is not there yet. */
+final class OutOfTurn
+{
+    /**
+     * @param  string  $item  the id of the item
+     * @return list<Placement>|null one for each of it that is not in yet; null where one of them finds no place
+     */
+    public static function placements(Problem $problem, Packed $packed, string $item): ?array
+    {
+        $left = $packed->around($problem);
+        $box = new OneByOne($left, $left->singles());
+        $placements = [];
+        foreach ($left->items as $one) {
+            $singles = $one->id === $item
+                ? array_values(array_filter(
+                    $one->singles(),
+                    static fn (Item $single): bool => ! in_array($single->id, array_column($left->pinned, 'id'), true),
+                ))
+                : [];
+            if ($singles !== []) {
+                $box->run(array_map(static fn (Item $single): Item => $single->together(false), $singles));
+                $placements = $box->leftOut === [] ? $box->placements : null;
+            }
+        }
+
+        return $placements === [] ? null : $placements;
+    }
+}

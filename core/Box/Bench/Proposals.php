@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Box\Bench;
+
+use PluckyWren\Core\Fit\Answer\Trial;
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Part;
+use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Result;
+use PluckyWren\Core\Fit\Solve\Elsewhere;
+
+/** What to do about a piece that did not go in: around what is in, which never moves. */
+final readonly class Proposals
+{
+    /** So many other places are tried, the lowest first. */
+    private const WAYS = 4;
+
+    /** So many pieces are tried to be taken back out, the last that went in first. */
+    private const OUT = 2;
+
+    public function __construct(private Trial $trial) {}
+
+    /**
+     * @param  Problem  $problem  the whole box
+     * @param  string  $item  the id of the item that did not go in
+     * @param  Part  $refused  where it was to go
+     * @return non-empty-list<Proposal> at least that it is left behind, which always can be done
+     */
+    public function for(Problem $problem, Packed $packed, string $item, Part $refused, Refusal $how): array
+    {
+        $left = $packed->around($problem);
+        $elsewhere = $this->elsewhere($left, $item, $refused, $how);
+        $proposals = $elsewhere === null ? [] : [new Proposal('elsewhere', $elsewhere)];
+        $proposals[] = new Proposal(
+            'behind',
+            $this->trial->of($packed->around($packed->leavingBehind($problem, $item))),
+        );
+        foreach (array_slice($packed->free(), 0, self::OUT) as $move) {
+            $plan = $this->trial->of($packed->without($move)->around($problem));
+            if ($plan->packsAll() && self::suits($plan, $item, $refused, $how)) {
+                $proposals[] = new Proposal('out', $plan, $move->first()->id);
+
+                break;
+            }
+        }
+
+        return $proposals;
+    }
+
+    /** A plan around what is in, with the piece somewhere else next of all; null where none of a few packs everything. */
+    private function elsewhere(Problem $left, string $item, Part $refused, Refusal $how): ?Result
+    {
+        $single = array_values(array_filter(
+            array_column($left->items, null, 'id')[$item]?->singles() ?? [],
+            static fn (Item $one): bool => ! in_array($one->id, array_column($left->pinned, 'id'), true),
+        ))[0] ?? null;
+        if ($single === null) {
+            return null;
+        }
+        $below = $how === Refusal::TooTall || $how === Refusal::Bulges ? $refused->top() : PHP_INT_MAX;
+        $places = Elsewhere::placements($left, $single, $refused, $below);
+        foreach (array_slice($places, 0, self::WAYS) as $placement) {
+            $plan = $this->trial->of(new Problem(
+                $left->box,
+                array_map(
+                    static fn (Item $one): Item => $one->id === $item ? $one->together(false) : $one,
+                    $left->items,
+                ),
+                $left->order,
+                [...$left->pinned, $placement],
+            ));
+            if ($plan->packsAll()) {
+                return $plan;
+            }
+        }
+
+        return null;
+    }
+
+    /** Determine if the piece lies elsewhere in a plan, and lower where it was too tall or bulged. */
+    private static function suits(Result $plan, string $item, Part $refused, Refusal $how): bool
+    {
+        foreach ($plan->placements as $placement) {
+            if (explode('#', $placement->id)[0] !== $item || $placement->in !== null) {
+                continue;
+            }
+            $part = $placement->parts[0];
+            $isLower = $how === Refusal::TooTall || $how === Refusal::Bulges;
+
+            return $part != $refused && (! $isLower || $part->top() < $refused->top());
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,60 @@
+<x-layout :title="__('pack/bench.title', ['box' => $bench->sheet->box->theme])" station="pack">
+    @fragment('bench')
+        @php
+            [$box, $move] = [$bench->sheet->box, $bench->current()];
+            $look = fn (int $by) => route('bench', [$box, 'look' => $by]);
+            $away = $bench->at - $bench->done;
+        @endphp
+        <div id="bench" class="bench" data-bench>
+            <div hx-get="{{ route('bench', [$box, 'version' => $bench->bench->version]) }}" hx-trigger="every 2s"
+                hx-target="#bench" hx-swap="outerMorph" hx-sync="#bench:drop" hidden></div>
+            <section class="bench-says" aria-live="polite">
+                @if ($bench->isAllIn() && $away >= 0)
+                    @include('pack.partials.bench-closed')
+                @elseif ($move !== null)
+                    @include('pack.partials.bench-step')
+                @endif
+                <ol class="bench-path" aria-hidden="true">
+                    @for ($step = 0; $step < $bench->steps(); $step++)
+                        <li @class(['is-in' => $step < $bench->done, 'is-now' => $step === $bench->at])></li>
+                    @endfor
+                </ol>
+                @include('pack.partials.bench-buttons')
+                @if ($bench->isChanged())
+                    <form method="post" action="{{ route('bench.begin', $box) }}" class="cut mt-4 p-4">
+                        @csrf
+                        <p>{{ __('pack/bench.changed') }}</p>
+                        <button class="button mt-2">{{ __('pack/bench.again') }}</button>
+                    </form>
+                @endif
+            </section>
+            <section class="bench-drawn" aria-label="{{ __('pack/bench.title', ['box' => $box->theme]) }}">
+                <x-open-box :drawing="$bench->drawing()" :current="$bench->isAllIn() ? [] : $move?->ids() ?? []"
+                    class="w-full" />
+                <details class="mt-4">
+                    <summary class="link">{{ __('pack/bench.list') }}</summary>
+                    <ol class="steps-list mt-2">
+                        @foreach ($bench->moves as $one)
+                            <li class="flex flex-wrap items-center gap-2 py-1">
+                                <span class="grow basis-60"><b class="figure">{{ $loop->iteration }}.</b>
+                                    {{ $bench->says($one) }}</span>
+                                @if ($loop->iteration <= $bench->done)
+                                    <span class="text-ok font-semibold">✓ {{ __('pack/bench.is-in') }}</span>
+                                @elseif ($one->holder() === null)
+                                    <form method="post" action="{{ route('bench.press', $box) }}"
+                                        hx-post="{{ route('bench.press', $box) }}" hx-target="#bench"
+                                        hx-swap="outerMorph">
+                                        @csrf<x-once /><input type="hidden" name="kind" value="in">
+                                        <input type="hidden" name="piece" value="{{ $one->first()->id }}">
+                                        <input type="hidden" name="saw" value="{{ $bench->bench->version }}">
+                                        <button class="button small">{{ __('pack/bench.this-is-in') }}</button>
+                                    </form>
+                                @endif
+                            </li>
+                        @endforeach
+                    </ol>
+                </details>
+            </section>
+        </div>
+    @endfragment
+</x-layout>

@@ -1,0 +1,52 @@
+<p class="text-ink-soft">
+    {{ __('pack/bench.where-it-stands', ['box' => $box->theme, 'step' => $bench->at + 1, 'all' => $bench->steps(),
+        'left' => trans_choice('pack/bench.minutes', $bench->minutesLeft())]) }}
+</p>
+<h1 class="bench-name">{{ $bench->name($move) }}</h1>
+<p class="bench-text" data-says>{{ $bench->says($move) }}</p>
+@if ($bench->tasks($move) !== [])
+    <p class="mt-3 font-semibold">
+        {{ __('pack/bench.before', ['tasks' => implode(', ', $bench->tasks($move))]) }}
+    </p>
+@endif
+@if (isset($bench->moves[$bench->at + 1]) && $bench->refused === null)
+    <p class="mt-3 text-ink-soft">
+        {{ __('pack/bench.then', ['says' => $bench->says($bench->moves[$bench->at + 1])]) }}</p>
+@endif
+@if (! $bench->isNow())
+    <p class="mt-3">{{ __('pack/bench.looking') }}
+        <a class="link" href="{{ route('bench', $box) }}" hx-get="{{ route('bench', $box) }}" hx-target="#bench"
+            hx-swap="outerMorph">{{ __('pack/bench.to-now') }}</a></p>
+@elseif ($bench->refused !== null)
+    <div class="cut mt-4 grid gap-3 p-4" id="refused">
+        @if ($bench->how === null)
+            <p class="text-xl font-semibold">
+                {{ __('pack/bench.how.asked', ['name' => $bench->sheet->nameOf($bench->refused)]) }}</p>
+            <p class="flex flex-wrap gap-2.5">
+                @foreach ($bench->refusals() as $how)
+                    @php($address = route('bench', [$box, 'refused' => $bench->refused, 'how' => $how->value]))
+                    <a class="button bench-button" href="{{ $address }}" hx-get="{{ $address }}" hx-target="#bench"
+                        hx-swap="outerMorph" data-key="{{ 'abcd'[$loop->index] }}">{{ __("pack/bench.how.{$how->value}") }}
+                        <kbd aria-hidden="true">{{ 'ABCD'[$loop->index] }}</kbd></a>
+                @endforeach
+            </p>
+        @else
+            <p class="text-xl font-semibold">{{ __('pack/bench.ways.heading') }}</p>
+            @foreach ($bench->proposals as $proposal)
+                <form method="post" action="{{ route('bench.go-on', $box) }}"
+                    hx-post="{{ route('bench.go-on', $box) }}" hx-target="#bench" hx-swap="outerMorph"
+                    class="flex flex-wrap items-center gap-3">
+                    @csrf<x-once />
+                    <input type="hidden" name="piece" value="{{ $bench->refused }}">
+                    <input type="hidden" name="how" value="{{ $bench->how->value }}">
+                    <input type="hidden" name="way" value="{{ $proposal->way }}">
+                    <p class="grow basis-64 text-lg">{{ $bench->saysProposal($proposal) }}</p>
+                    <button class="button" data-key="{{ 'abcd'[$loop->index] }}">{{ __('pack/bench.ways.do') }}
+                        <kbd aria-hidden="true">{{ 'ABCD'[$loop->index] }}</kbd></button>
+                </form>
+            @endforeach
+        @endif
+        <p><a class="link" data-key="escape" href="{{ route('bench', $box) }}" hx-get="{{ route('bench', $box) }}"
+            hx-target="#bench" hx-swap="outerMorph">{{ __('pack/bench.how.never-mind') }}</a></p>
+    </div>
+@endif

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Tests\Browser\Support\Chromium;
+
+/** A box packed at the bench, with hands that are full. */
+final class BenchPathTest extends BrowserTestCase
+{
+    private string $box = '';
+
+    public function test_a_box_is_packed_by_keyboard_with_two_things_that_did_not_go_in(): void
+    {
+        $this->openBench();
+        $this->press(' ');
+        $this->see('step 1 of 19');
+        $refused = 0;
+        for ($guard = 0; $guard < 60 && ! str_contains($this->heading(), 'All in'); $guard++) {
+            $before = $this->state();
+            if ($refused < 2 && $this->isNth(6) && $this->js("return document.querySelector('[data-key=x]') !== null")) {
+                $refused++;
+                $this->press('x');
+                $this->see('did not go in. How?');
+                $this->press('d');
+                $this->see('Then go on like this');
+                $this->press('a');
+                $this->see('Planned again. What is in stayed where it is.');
+                $before = $this->state();
+            }
+            $this->press(' ');
+            $this->until(fn (): bool => $this->state() !== $before, 'The press was not answered.');
+        }
+        self::assertSame(2, $refused);
+        self::assertSame('All in', $this->heading());
+        $this->clickOn('button[name=closed][value=snug]');
+        $this->see('On to the closing check');
+        self::assertSame(['snug'], self::server()->column('select closed from benches'));
+        self::assertSame([], self::browser()->console());
+    }
+
+    public function test_looking_ahead_does_nothing_and_what_went_in_last_is_taken_back(): void
+    {
+        $this->openBench();
+        $this->press(' ');
+        $this->see('step 1 of ');
+        $first = $this->heading();
+        $this->press('j');
+        $this->see('Only looking: this step comes later.');
+        $this->press('k');
+        $this->until(fn (): bool => $this->heading() === $first, 'The first step does not come back.');
+        $this->press(' ');
+        $this->see('step 2 of ');
+        $this->press('u');
+        $this->see('step 1 of ');
+        // Whoever comes back finds the bench as it was left.
+        $this->press(' ');
+        $this->see('step 2 of ');
+        $this->open("/boxes/{$this->box}/bench");
+        $this->see('step 2 of ');
+    }
+
+    public function test_two_screens_on_one_box_see_each_other(): void
+    {
+        self::browser()->size(834, 1112);
+        $this->openBench();
+        $this->clickOn('#bench form button');
+        $this->see('step 1 of ');
+        $crew = self::server()->column('select crew_id from boxes where id = \''.$this->box.'\'')[0];
+        self::assertNotSame('', $crew);
+        $other = new Chromium;
+        try {
+            $other->driver->get(self::server()->address);
+            foreach (self::browser()->driver->manage()->getCookies() as $cookie) {
+                $other->driver->manage()->addCookie($cookie);
+            }
+            $other->driver->get(self::server()->address."/boxes/{$this->box}/bench");
+            $this->clickOn('#bench .bench-button');
+            $this->see('step 2 of ');
+            $this->until(
+                static fn (): bool => str_contains($other->driver->getPageSource(), 'step 2 of '),
+                'The other screen does not see it.',
+            );
+        } finally {
+            $other->close();
+        }
+    }
+
+    private function openBench(): void
+    {
+        self::server()->table()->exec('delete from bench_presses; delete from benches');
+        $this->openDemo();
+        $this->box = self::server()->column("select id from boxes where theme = 'Night-sky watcher'")[0];
+        $this->open("/boxes/{$this->box}/bench");
+        $this->see('Take it to the bench');
+    }
+
+    private function heading(): string
+    {
+        return trim((string) $this->js("return document.querySelector('#bench h1')?.textContent ?? ''"));
+    }
+
+    /** What tells one moment at the bench from the next. */
+    private function state(): string
+    {
+        return (string) $this->js(
+            "return document.querySelector('[hx-trigger=\"every 2s\"]')?.getAttribute('hx-get') ?? ''",
+        );
+    }
+
+    private function isNth(int $step): bool
+    {
+        return $this->js("return document.querySelectorAll('.bench-path .is-in').length >= {$step}") === true;
+    }
+}

@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Pack;
+
+use App\Models\Bench;
+use App\Models\BenchPress;
+use App\Models\Box;
+use App\Models\Crew;
+use App\Models\Piece;
+use App\Models\User;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\Feature\TestCase;
+
+/** A box packed step by step at the bench. */
+final class BenchTest extends TestCase
+{
+    private Box $box;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->packer);
+        $this->box = $this->box(['theme' => 'Tide pool']);
+        foreach (['soap', 'notebook', 'toy-car'] as $kind) {
+            Piece::factory()->createOne([
+                'box_id' => $this->box->id, 'lot_id' => $this->lot($kind, ['name' => ucfirst($kind)])->id,
+            ]);
+        }
+    }
+
+    public function test_a_box_is_packed_press_by_press_and_how_the_lid_closed_is_kept(): void
+    {
+        $this->get($this->address())->assertOk()->assertSee('Take it to the bench');
+        $this->begin();
+        $this->get($this->address())
+            ->assertSee('step 1 of 3 · about 2 minutes to go')
+            ->assertSee('Lay “Notebook” flat, cover up, on the floor');
+        foreach ([1, 2, 3] as $step) {
+            $this->in($this->next())->assertRedirect($this->address());
+            self::assertCount($step, $this->bench()->packed()->placements);
+        }
+        $this->get($this->address())->assertSee('All in')->assertSee('We thought: the lid closes flat.');
+        $this->put("{$this->address()}/closed", ['closed' => 'snug'])
+            ->assertSessionHas('said', 'Recorded: pressed, with two bands.');
+        $this->get($this->address())->assertSee('On to the closing check');
+        self::assertSame('snug', $this->bench()->closed);
+    }
+
+    public function test_what_went_in_last_is_taken_back_unless_someone_pressed_meanwhile(): void
+    {
+        $this->begin();
+        $this->in($this->next());
+        $saw = $this->bench()->version;
+        $this->in($this->next());
+        $this->post("{$this->address()}/presses", ['kind' => 'back', 'saw' => $saw])
+            ->assertSessionHas('said', 'Someone at the other screen pressed meanwhile. Look again.');
+        self::assertCount(2, $this->bench()->packed()->placements);
+        $this->post("{$this->address()}/presses", ['kind' => 'back', 'saw' => $saw + 1]);
+        self::assertCount(1, $this->bench()->packed()->placements);
+    }
+
+    public function test_the_same_press_from_two_screens_counts_once(): void
+    {
+        $this->begin();
+        $first = $this->next();
+        $this->in($first);
+        $this->in($first);
+        self::assertSame(1, BenchPress::query()->count());
+        // And so does the same form sent twice.
+        $form = ['kind' => 'in', 'piece' => $this->next(), 'saw' => 2, 'once' => '01hzzzzzzzzzzzzzzzzzzzzzzz'];
+        $this->post("{$this->address()}/presses", $form);
+        $this->post("{$this->address()}/presses", $form);
+        self::assertSame(2, BenchPress::query()->count());
+    }
+
+    public function test_a_screen_that_looks_on_is_told_only_what_is_new(): void
+    {
+        $this->begin();
+        $version = $this->bench()->version;
+        $this->get("{$this->address()}?version={$version}")->assertNoContent();
+        $this->in($this->next());
+        $this->get("{$this->address()}?version={$version}")->assertOk()->assertSee('step 2 of 3');
+    }
+
+    public function test_what_does_not_go_in_is_tried_elsewhere_or_left_behind(): void
+    {
+        $this->begin();
+        $this->in($this->next());
+        $refused = $this->next();
+        $this->get("{$this->address()}?refused={$refused}")->assertSee('did not go in. How?');
+        $this->get("{$this->address()}?refused={$refused}&how=unliked")
+            ->assertSee('Then go on like this')
+            ->assertSee('Try it here instead: ')
+            ->assertSee('Leave it behind, back to the stash; the rest goes in, the lid closes flat');
+        $in = $this->bench()->packed()->placements;
+        $before = $this->planned($refused);
+        $this->goOn($refused, 'elsewhere')->assertSessionHas('said');
+        self::assertNotEquals($before, $this->planned($refused));
+        self::assertEquals($in, $this->bench()->packed()->placements, 'what is in never moves');
+
+        $this->goOn($refused, 'behind');
+        self::assertNull(Piece::query()->find($refused));
+        $this->get($this->address())->assertSee('step 2 of 2');
+    }
+
+    public function test_a_piece_put_in_before_its_turn_is_planned_around(): void
+    {
+        $this->begin();
+        $placements = $this->bench()->result()->placements;
+        $last = $placements[count($placements) - 1]->id;
+        $this->in($last);
+        self::assertTrue($this->bench()->packed()->isIn($last));
+        $this->in($this->next());
+        $this->in($this->next());
+        $this->get($this->address())->assertSee('All in');
+    }
+
+    public function test_a_bottle_is_filled_first_and_counts_as_a_step_of_its_own(): void
+    {
+        $bottle = Piece::factory()->createOne([
+            'box_id' => $this->box->id, 'lot_id' => $this->lot('water-bottle', ['name' => 'Bottle'])->id,
+        ]);
+        Piece::factory()->createOne([
+            'box_id' => $this->box->id, 'lot_id' => $this->lot('eraser', ['name' => 'Eraser'])->id,
+            'into_id' => $bottle->id,
+        ]);
+        $this->begin();
+        for ($step = 1; $step <= 5; $step++) {
+            $this->get($this->address())->assertSee("step {$step} of 5");
+            $this->in($this->next());
+        }
+        $this->get($this->address())->assertSee('All in');
+    }
+
+    public function test_a_changed_box_is_planned_again_around_what_is_in(): void
+    {
+        $this->begin();
+        $this->in($this->next());
+        Piece::factory()->createOne(['box_id' => $this->box->id, 'lot_id' => $this->lot('comb')->id]);
+        $this->get($this->address())->assertSee('The box was changed since it was laid out.');
+        $this->begin();
+        $this->get($this->address())->assertSee('step 2 of 4')->assertDontSee('was changed');
+    }
+
+    public function test_nonsense_is_refused_and_a_closed_box_stays_as_it_is(): void
+    {
+        $this->begin();
+        $address = $this->address();
+        $this->post("{$address}/presses", ['kind' => 'fling', 'saw' => 1])->assertSessionHasErrors('kind');
+        $this->post("{$address}/ways", ['piece' => 'x', 'how' => 'no', 'way' => 'out'])->assertSessionHasErrors('how');
+        $this->in('nobody')->assertRedirect($address);
+        $this->get("{$address}?refused=nobody&how=too-tall")->assertOk();
+        $this->get("{$address}?look=999&refused[]=x&how=zz")->assertOk();
+        self::assertSame(0, BenchPress::query()->count());
+        $first = $this->next();
+        Box::query()->whereKey($this->box->id)->update(['stage' => 'packed']);
+        $this->in($first);
+        self::assertSame(0, BenchPress::query()->count());
+    }
+
+    public function test_another_crews_bench_is_not_there(): void
+    {
+        $this->begin();
+        $this->actingAs(User::factory()->createOne(['crew_id' => Crew::factory()]));
+        $this->get($this->address())->assertNotFound();
+        $this->post("{$this->address()}/presses", ['kind' => 'back', 'saw' => 1])->assertNotFound();
+    }
+
+    private function address(): string
+    {
+        return "/boxes/{$this->box->id}/bench";
+    }
+
+    private function begin(): void
+    {
+        $this->post($this->address())->assertRedirect($this->address());
+    }
+
+    private function bench(): Bench
+    {
+        return Bench::query()->with('presses')->findOrFail($this->box->id);
+    }
+
+    /** The piece whose turn it is. */
+    private function next(): string
+    {
+        $packed = $this->bench()->packed();
+        foreach ($this->bench()->result()->placements as $placement) {
+            if (! $packed->isIn($placement->id)) {
+                return $placement->id;
+            }
+        }
+        self::fail('All is in.');
+    }
+
+    private function planned(string $piece): mixed
+    {
+        return array_column($this->bench()->result()->placements, 'parts', 'id')[$piece] ?? null;
+    }
+
+    /** @return TestResponse<Response> */
+    private function in(string $piece): TestResponse
+    {
+        return $this->post(
+            "{$this->address()}/presses",
+            ['kind' => 'in', 'piece' => $piece, 'saw' => $this->bench()->version],
+        );
+    }
+
+    /** @return TestResponse<Response> */
+    private function goOn(string $piece, string $way): TestResponse
+    {
+        return $this->post(
+            "{$this->address()}/ways",
+            ['piece' => $piece, 'how' => 'unliked', 'way' => $way],
+        );
+    }
+}
