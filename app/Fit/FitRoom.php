@@ -130,7 +130,7 @@ final readonly class FitRoom
         );
     }
 
-    /** Get what plans again around what is in a box on the bench: for a moment each, as someone waits with full hands. */
+    /** Get what plans again around what is in a box on the bench: for a moment, as someone waits with full hands. */
     public function bench(): Trial
     {
         return new Trial($this->solver, fn (): Budget => $this->patience('bench'));

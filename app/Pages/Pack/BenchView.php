@@ -14,6 +14,7 @@ use PluckyWren\Core\Box\Bench\Proposal;
 use PluckyWren\Core\Box\Bench\Refusal;
 use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\RoomGauge;
+use PluckyWren\Core\Fit\ClosureOf;
 use PluckyWren\Core\Fit\Drawing\QuarterTurn;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Moves\Move;
@@ -157,6 +158,16 @@ final class BenchView
         return $room->leftOut === [] ? $says : $says.', '.Words::of('pack/bench.ways.without', [
             'names' => implode(', ', array_column($room->leftOut, 'name')),
         ]);
+    }
+
+    /** Get how the lid closes over what is in, as far as can be foretold. */
+    public function closesSoFar(): string
+    {
+        return $this->closes(new Result($this->packed->placements, [], ClosureOf::packing(
+            $this->sheet->plan->boxKind->inside,
+            $this->packed->placements,
+            $this->sheet->problem->singles(),
+        )));
     }
 
     public function saysProposal(Proposal $proposal): string

@@ -49,7 +49,7 @@ final readonly class Proposals
         return $proposals;
     }
 
-    /** A plan around what is in, with the piece somewhere else next of all; null where none of a few packs everything. */
+    /** A plan around what is in, with the piece somewhere else next of all; null where none of a few packs all. */
     private function elsewhere(Problem $left, string $item, Part $refused, Refusal $how): ?Result
     {
         $single = array_values(array_filter(

@@ -89,7 +89,9 @@ final class BenchTest extends TestCase
                 $refusals++;
                 self::assertContains('behind', array_column($proposals, 'way'));
                 foreach ($proposals as $proposal) {
-                    $this->assertHolds($problem, $packed, $item, $proposal->way, $proposal->out, $proposal->plan, $seed);
+                    $this->assertHolds(
+                        $problem, $packed, $item, $proposal->way, $proposal->out, $proposal->plan, $seed,
+                    );
                     $elsewhere += $proposal->way === 'elsewhere' ? 1 : 0;
                     $out += $proposal->way === 'out' ? 1 : 0;
                 }

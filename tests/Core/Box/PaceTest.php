@@ -12,8 +12,11 @@ final class PaceTest extends TestCase
 {
     /** @param array<string, list<int>> $times latest first */
     #[DataProvider('crews')]
-    public function test_the_steps_that_are_left_take_as_long_as_the_others_did(array $times, int $left, int $minutes): void
-    {
+    public function test_the_steps_that_are_left_take_as_long_as_the_others_did(
+        array $times,
+        int $left,
+        int $minutes,
+    ): void {
         self::assertSame($minutes, Pace::minutes($times, $left));
     }
 

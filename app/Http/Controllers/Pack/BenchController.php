@@ -8,9 +8,8 @@ use App\Actions\WorkBench;
 use App\Http\Responses\PageOrFragment;
 use App\Models\Bench;
 use App\Models\Box;
-use App\Pages\Pack\BenchView;
+use App\Pages\Pack\Benches;
 use App\Pages\Plan\BoxSheets;
-use App\Queries\BenchTimes;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\ChangedMeanwhile;
 use App\Words\Words;
@@ -28,7 +27,7 @@ final readonly class BenchController
 {
     public function __construct(private WorkBench $workBench, private BoxSheets $sheets) {}
 
-    public function show(Request $request, Box $box, BenchTimes $times): Responsable|Response
+    public function show(Request $request, Box $box, Benches $benches): Responsable|Response
     {
         $bench = Bench::query()->with('presses')->find($box->id);
         // Whoever looks on at another screen asks every two seconds: nothing new is answered with nothing.
@@ -39,21 +38,14 @@ final readonly class BenchController
         if ($bench === null) {
             return new PageOrFragment(view('pack.bench-begin', ['sheet' => $sheet]), 'bench');
         }
-        $refused = is_string($request->query('refused')) ? $request->query('refused') : null;
-        $how = Refusal::tryFrom(is_string($request->query('how')) ? $request->query('how') : '');
-        $look = is_string($request->query('look')) && preg_match('/^-?\d{1,3}$/', $request->query('look')) === 1
-            ? (int) $request->query('look')
-            : 0;
+        $query = $request->query->all();
+        [$refused, $how] = [Benches::refused($query), Benches::how($query)];
+        $proposals = $refused === null || $how === null ? [] : $this->workBench->proposals($box, $refused, $how);
 
-        return new PageOrFragment(view('pack.bench', ['bench' => new BenchView(
-            $sheet,
-            $bench,
-            $look,
-            $refused,
-            $how,
-            $refused === null || $how === null ? [] : $this->workBench->proposals($box, $refused, $how),
-            $times->latest(),
-        )]), 'bench');
+        return new PageOrFragment(
+            view('pack.bench', ['bench' => $benches->view($sheet, $bench, $query, $proposals)]),
+            'bench',
+        );
     }
 
     public function begin(Box $box): RedirectResponse

@@ -36,7 +36,8 @@
     @foreach ($ways as [$way, $key, $by, $may])
         @if ($may)
             <a class="link" data-key="{{ $key }}" href="{{ $look($by) }}" hx-get="{{ $look($by) }}" hx-target="#bench"
-                hx-swap="outerMorph">{{ __("pack/bench.{$way}") }} <kbd aria-hidden="true">{{ strtoupper($key) }}</kbd></a>
+                hx-swap="outerMorph">{{ __("pack/bench.{$way}") }}
+                <kbd aria-hidden="true">{{ strtoupper($key) }}</kbd></a>
         @endif
     @endforeach
     <button type="button" class="link" data-speaks aria-pressed="false" hidden>{{ __('pack/bench.speak') }}</button>

@@ -26,7 +26,8 @@
                 @foreach ($bench->refusals() as $how)
                     @php($address = route('bench', [$box, 'refused' => $bench->refused, 'how' => $how->value]))
                     <a class="button bench-button" href="{{ $address }}" hx-get="{{ $address }}" hx-target="#bench"
-                        hx-swap="outerMorph" data-key="{{ 'abcd'[$loop->index] }}">{{ __("pack/bench.how.{$how->value}") }}
+                        hx-swap="outerMorph" data-key="{{ 'abcd'[$loop->index] }}">
+                        {{ __("pack/bench.how.{$how->value}") }}
                         <kbd aria-hidden="true">{{ 'ABCD'[$loop->index] }}</kbd></a>
                 @endforeach
             </p>

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Pack;
+
+use App\Models\Bench;
+use App\Pages\Plan\BoxSheet;
+use App\Queries\BenchTimes;
+use PluckyWren\Core\Box\Bench\Proposal;
+use PluckyWren\Core\Box\Bench\Refusal;
+
+/** Lays out what the bench shows. */
+final readonly class Benches
+{
+    public function __construct(private BenchTimes $times) {}
+
+    /**
+     * @param  array<array-key, mixed>  $query  as it stands in the address
+     * @param  list<Proposal>  $proposals  for what did not go in
+     */
+    public function view(BoxSheet $sheet, Bench $bench, array $query, array $proposals): BenchView
+    {
+        $look = $query['look'] ?? null;
+
+        return new BenchView(
+            $sheet,
+            $bench,
+            is_string($look) && preg_match('/^-?\d{1,3}$/', $look) === 1 ? (int) $look : 0,
+            self::refused($query),
+            self::how($query),
+            $proposals,
+            $this->times->latest(),
+        );
+    }
+
+    /**
+     * Get the id of what did not go in; null where nothing is said to.
+     *
+     * @param  array<array-key, mixed>  $query
+     */
+    public static function refused(array $query): ?string
+    {
+        $refused = $query['refused'] ?? null;
+
+        return is_string($refused) ? $refused : null;
+    }
+
+    /** @param array<array-key, mixed> $query */
+    public static function how(array $query): ?Refusal
+    {
+        $how = $query['how'] ?? null;
+
+        return is_string($how) ? Refusal::tryFrom($how) : null;
+    }
+}
