@@ -63,7 +63,7 @@ return [
         'page' => ['attempts' => 12, 'ms' => (int) env('WREN_FIT_MS', 60)],
         'thorough' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 30, 'ms' => 1000],
         'answer' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 6, 'ms' => 50],
-        'bench' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 6, 'ms' => 40],
+        'bench' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 6, 'ms' => 35],
         'turn_ms' => 150,
         'alone_seconds' => (int) env('WREN_FIT_ALONE_SECONDS', 60),
     ],

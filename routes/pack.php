@@ -6,6 +6,7 @@ use App\Http\Controllers\Pack\BenchController;
 use App\Http\Controllers\Pack\ClosingController;
 use App\Http\Controllers\Pack\PackController;
 use App\Http\Controllers\Pack\PrepareController;
+use App\Http\Controllers\Pack\RollCallController;
 use App\Http\Controllers\Pack\TaskController;
 use App\Models\Box;
 use Illuminate\Support\Facades\Route;
@@ -28,4 +29,8 @@ Route::post('boxes/{box}/bench/ways', [BenchController::class, 'goOn'])->name('b
 Route::put('boxes/{box}/bench/closed', [BenchController::class, 'closed'])
     ->name('bench.closed')
     ->can('update', 'box');
+Route::get('pack/roll-call', [RollCallController::class, 'show'])->name('roll-call')->can('viewAny', Box::class);
+Route::put('pieces/{piece}/laid-out', [RollCallController::class, 'tick'])
+    ->name('roll-call.tick')
+    ->can('update', 'piece');
 Route::get('pack', PackController::class)->name('pack')->can('viewAny', Box::class);

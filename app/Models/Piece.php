@@ -33,6 +33,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property string|null $counts_as the guide's need that it fills, where someone said so
  * @property string|null $into_id the piece in which it rides
  * @property PackingWish $packing
+ * @property bool $is_laid_out whether it lies on the table
  * @property CarbonImmutable $updated_at
  * @property Box $box
  * @property Lot|null $lot
@@ -47,7 +48,7 @@ final class Piece extends Model
     use HasUlids;
 
     protected $fillable = [
-        'crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done', 'counts_as', 'into_id', 'packing',
+        'crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done', 'counts_as', 'into_id', 'packing', 'is_laid_out',
     ];
 
     protected $attributes = ['done' => '[]', 'packing' => '{}'];
@@ -56,7 +57,12 @@ final class Piece extends Model
     public ?PlannedPiece $asItWas = null;
 
     /** @var array<string, string> */
-    protected $casts = ['quantity' => 'integer', 'done' => AsTasks::class, 'packing' => AsPackingWish::class];
+    protected $casts = [
+        'quantity' => 'integer',
+        'done' => AsTasks::class,
+        'packing' => AsPackingWish::class,
+        'is_laid_out' => 'boolean',
+    ];
 
     /** @return BelongsTo<Box, $this> */
     public function box(): BelongsTo

@@ -60,6 +60,7 @@ return new class extends Migration
                 done TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(done)),
                 counts_as TEXT CHECK (length(counts_as) BETWEEN 1 AND 80),
                 into_id TEXT CHECK (into_id <> id),
+                is_laid_out INTEGER NOT NULL DEFAULT 0 CHECK (is_laid_out IN (0, 1)),
                 packing TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(packing)),
                 created_at TEXT, updated_at TEXT,
                 FOREIGN KEY (box_id, crew_id) REFERENCES boxes (id, crew_id) ON DELETE CASCADE,

@@ -15,10 +15,10 @@ use PluckyWren\Core\Fit\Solve\Elsewhere;
 final readonly class Proposals
 {
     /** So many other places are tried, the lowest first. */
-    private const WAYS = 4;
+    private const WAYS = 2;
 
     /** So many pieces are tried to be taken back out, the last that went in first. */
-    private const OUT = 2;
+    private const OUT = 1;
 
     public function __construct(private Trial $trial) {}
 

@@ -56,5 +56,17 @@ return [
     'recorded' => 'Recorded: :closed.',
     'to-closing' => 'On to the closing check',
     'speak' => 'Read the steps aloud',
+    'roll' => [
+        'title' => 'Lay it out',
+        'open' => 'Lay everything out first',
+        'count' => ':laid of :all on the table',
+        'things' => '{1} 1 thing|[2,*] :count things',
+        'to-buy' => 'Still to buy',
+        'nowhere' => 'Kept wherever it was put',
+        'here' => 'Here',
+        'laid' => ':name is on the table',
+        'gone' => 'Cannot find it, or it is another',
+        'none' => 'No box is ready to pack. Move one to “Ready to pack” when everything for it is there.',
+    ],
     'errors' => ['press' => 'Say what was done with which piece.'],
 ];

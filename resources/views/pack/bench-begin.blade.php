@@ -11,6 +11,8 @@
                     <button class="button go bench-button" data-key=" ">{{ __('pack/bench.begin') }}
                         <kbd aria-hidden="true">Space</kbd></button>
                 </form>
+                <p><a class="link text-xl"
+                    href="{{ route('roll-call', ['box' => $sheet->box->id]) }}">{{ __('pack/bench.roll.open') }}</a></p>
                 <x-open-box :drawing="$sheet->drawing()" class="w-full" />
             @endif
         </div>

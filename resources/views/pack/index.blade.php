@@ -2,7 +2,8 @@
     <h1>Pack</h1>
     <p class="pb-4 text-ink-soft">
         Boxes that are ready: take one to the table, and put its pieces in as numbered.
-        <a class="link" href="{{ route('evening') }}">Tonight’s tasks over all boxes</a>
+        <a class="link" href="{{ route('evening') }}">Tonight’s tasks over all boxes</a> ·
+        <a class="link" href="{{ route('roll-call') }}">{{ __('pack/bench.roll.open') }}</a>
     </p>
     @forelse ($sheets as $sheet)
         <section class="cut mb-4 grid gap-5 p-5 wide:grid-cols-[1fr_1.1fr]"

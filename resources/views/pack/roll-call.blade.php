@@ -1,0 +1,55 @@
+<x-layout :title="__('pack/bench.roll.title')" station="pack">
+    @fragment('roll-call')
+        <div id="roll-call">
+            <div class="flex flex-wrap items-end justify-between gap-3 pb-4">
+                <div>
+                    <h1>{{ __('pack/bench.roll.title') }}</h1>
+                    <p class="text-ink-soft" role="status">
+                        {{ __('pack/bench.roll.count', ['laid' => $call->laidOut(), 'all' => $call->total()]) }}</p>
+                </div>
+                @if ($box !== null)
+                    <a class="button go" href="{{ route('bench', $box) }}">{{ __('pack/bench.begin') }}</a>
+                @endif
+            </div>
+            @forelse ($call->places() as $place => $pieces)
+                <section class="mb-5">
+                    <h2 class="mb-2">{{ $pieces[0]->isToBuy() ? __('pack/bench.roll.to-buy') : ($place === ''
+                        ? __('pack/bench.roll.nowhere') : $place) }}:
+                        {{ trans_choice('pack/bench.roll.things', count($pieces)) }}</h2>
+                    <ul class="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-2.5">
+                        @foreach ($pieces as $piece)
+                            @php($planned = $piece->planned())
+                            <li @class(['cut flex items-center gap-3 p-3', 'laid' => $piece->is_laid_out])>
+                                <x-glyph :lane="$planned->kind->category" :kind="$planned->kind"
+                                    class="size-11 shrink-0" />
+                                <span class="min-w-0 grow">
+                                    <b>{{ $planned->name }}@if ($piece->quantity > 1) × {{ $piece->quantity }}@endif</b>
+                                    <span class="block text-ink-soft">{{ $piece->box->theme }}</span>
+                                    @unless ($piece->is_laid_out)
+                                        @php($gone = route('boxes.show', [$piece->box, 'pick' => 1]))
+                                        <a class="link text-ink-soft" href="{{ $gone }}#piece-{{ $piece->id }}">
+                                            {{ __('pack/bench.roll.gone') }}</a>
+                                    @endunless
+                                </span>
+                                <form method="post" action="{{ route('roll-call.tick', $piece) }}"
+                                    hx-post="{{ route('roll-call.tick', $piece) }}" hx-target="#roll-call"
+                                    hx-swap="outerMorph" hx-sync="#roll-call:queue all">
+                                    @csrf
+                                    @method('put')
+                                    <input type="hidden" name="box" value="{{ $box?->id }}">
+                                    @unless ($piece->is_laid_out)<input type="hidden" name="laid" value="1">@endunless
+                                    <button class="button bench-button" id="tick-{{ $piece->id }}"
+                                        aria-pressed="{{ $piece->is_laid_out ? 'true' : 'false' }}"
+                                        aria-label="{{ __('pack/bench.roll.laid', ['name' => $planned->name]) }}">{{
+                                        $piece->is_laid_out ? '✓' : __('pack/bench.roll.here') }}</button>
+                                </form>
+                            </li>
+                        @endforeach
+                    </ul>
+                </section>
+            @empty
+                <p class="text-lg">{{ __('pack/bench.roll.none') }}</p>
+            @endforelse
+        </div>
+    @endfragment
+</x-layout>
