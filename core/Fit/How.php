@@ -32,4 +32,14 @@ enum How: string
     {
         return $form === Form::Cloth ? self::Refolded : self::Moulded;
     }
+
+    /** The word for a thing that is put down as a block of its own, $height tall. */
+    public static function ofBlock(Item $item, int $height): self
+    {
+        return match (true) {
+            $item->form->keepsItsSides() => self::standing($height, ...$item->size->sides()),
+            $item->form->takesAnyShape() => self::heaped($item->form),
+            default => self::Flat,
+        };
+    }
 }

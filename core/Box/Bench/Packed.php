@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Box\Bench;
 
 use PluckyWren\Core\Fit\Item;
-use PluckyWren\Core\Fit\Moves\Beneath;
 use PluckyWren\Core\Fit\Moves\Move;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
@@ -60,7 +59,7 @@ final readonly class Packed
     public function allows(Move $move, Move ...$plan): bool
     {
         foreach ($plan as $other) {
-            if ($other->step !== $move->step && ! $this->isIn($other->first()->id) && self::comesFirst($other, $move)) {
+            if ($other->step !== $move->step && ! $this->isIn($other->first()->id) && $other->mustPrecede($move)) {
                 return false;
             }
         }
@@ -86,7 +85,7 @@ final readonly class Packed
         $moves = Move::of($this->placements);
         $free = array_filter($moves, static fn (Move $move): bool => $move->holder() === null && array_filter(
             $moves,
-            static fn (Move $other): bool => $other->step > $move->step && self::comesFirst($move, $other),
+            static fn (Move $other): bool => $other->step > $move->step && $move->mustPrecede($other),
         ) === []);
 
         return array_reverse(array_values($free));
@@ -160,21 +159,5 @@ final readonly class Packed
             // What waits in a bottle beside the box goes in with it.
             static fn (Placement $one): bool => $one->in === null || $packed->isIn($one->in),
         )));
-    }
-
-    private static function comesFirst(Move $first, Move $then): bool
-    {
-        if ($first->holder() !== null) {
-            return in_array($first->holder(), $then->ids(), true);
-        }
-        foreach ($then->holder() === null ? $first->placements : [] as $under) {
-            foreach ($then->placements as $over) {
-                if (Beneath::liesUnder($under, $over)) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 }

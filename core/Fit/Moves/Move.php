@@ -49,6 +49,23 @@ final readonly class Move
         return array_map(static fn (Placement $placement): string => $placement->id, $this->placements);
     }
 
+    /** Determine if it has to be made before another: what fills a bottle before that goes in, what lies under before. */
+    public function mustPrecede(self $then): bool
+    {
+        if ($this->holder() !== null) {
+            return in_array($this->holder(), $then->ids(), true);
+        }
+        foreach ($then->holder() === null ? $this->placements : [] as $under) {
+            foreach ($then->placements as $over) {
+                if (Beneath::liesUnder($under, $over)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** The block round all of it. */
     public function block(): Part
     {

@@ -24,7 +24,7 @@ final class Shifted
                 if ($at === null || ! isset($moves[$beside])) {
                     break;
                 }
-                if (self::mustPrecede($moves[min($at, $beside)], $moves[max($at, $beside)])) {
+                if ($moves[min($at, $beside)]->mustPrecede($moves[max($at, $beside)])) {
                     break;
                 }
                 [$moves[$at], $moves[$beside]] = [$moves[$beside], $moves[$at]];
@@ -50,21 +50,5 @@ final class Shifted
         }
 
         return null;
-    }
-
-    private static function mustPrecede(Move $first, Move $then): bool
-    {
-        if ($first->holder() !== null) {
-            return in_array($first->holder(), $then->ids(), true);
-        }
-        foreach ($then->holder() === null ? $first->placements : [] as $under) {
-            foreach ($then->placements as $over) {
-                if (Beneath::liesUnder($under, $over)) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 }

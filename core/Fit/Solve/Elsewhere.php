@@ -38,10 +38,7 @@ final class Elsewhere
         foreach ($turns as [$l, $w, $h]) {
             $part = self::first($pile, $item, [$l, $w, $h], $refused, $below);
             if ($part !== null) {
-                $how = $item->form->keepsItsSides()
-                    ? How::standing($h, ...$item->size->sides())
-                    : ($item->form->takesAnyShape() ? How::heaped($item->form) : How::Flat);
-                $placements[] = new Placement($item->id, $step, null, $how, 0.0, [$part]);
+                $placements[] = new Placement($item->id, $step, null, How::ofBlock($item, $h), 0.0, [$part]);
             }
         }
         usort($placements, static fn (Placement $one, Placement $other): int => $one->parts[0]->top()

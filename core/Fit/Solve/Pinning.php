@@ -34,10 +34,7 @@ final class Pinning
                 return;
             }
             $step = max([0, ...array_column($this->pinned, 'step')]) + 1;
-            $how = $single->form->keepsItsSides()
-                ? How::standing($part->h, ...$single->size->sides())
-                : ($single->form->takesAnyShape() ? How::heaped($single->form) : How::Flat);
-            $placement = new Placement($single->id, $step, null, $how, 0.0, [$part]);
+            $placement = new Placement($single->id, $step, null, How::ofBlock($single, $part->h), 0.0, [$part]);
             array_push($this->pinned, ...($bundle === null ? [$placement] : $bundle->spread($placement)));
         }
     }
