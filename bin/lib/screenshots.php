@@ -30,26 +30,32 @@ $views = [
     'shopping-list' => ['/gather/shopping', '', 'light', 1280, 800, false],
     'money' => ['/gather/money', '', 'light', 1280, 800, false],
     'pack' => ['/pack', '', 'light', 1280, 800, false],
-    'fit-by-lamplight' => ['Night-sky watcher', '/fit?step=24&turn=1', 'dark', 1280, 800, false],
-    'things-in-things' => ['Night-sky watcher', '#lane-school', 'light', 1280, 800, false],
-    'tasks' => ['Night-sky watcher', '/prepare', 'light', 1280, 800, false],
+    'fit-by-lamplight' => ['Night-sky watcher', '/fit?step=19&turn=1', 'dark', 1280, 800, false],
+    'first-sight' => ['Night-sky watcher', '/fit#first-sight', 'light', 1280, 800, false],
+    'roll-call' => ['/pack/roll-call', '', 'light', 1280, 800, false],
+    'bench' => ['Night-sky watcher', '/bench', 'light', 1280, 800, false],
     'closing-check' => ['Night-sky watcher', '/closing', 'light', 1280, 800, false],
     'guide' => ['/guides/pellwick-quay', '', 'light', 1280, 800, false],
     'fit-answers' => ['Night-sky watcher', '/fit/answers', 'light', 1280, 800, false],
     'check-sheet' => ['Night-sky watcher', '/check-sheet', 'light', 1280, 800, true],
     'box-sheet-on-a-phone' => ['Little railway', '', 'light', 390, 844, false],
 ];
+/** Begin at the bench, and put so much in. */
+function packSome(Chromium $browser, int $steps): void
+{
+    for ($step = 0; $step <= $steps; $step++) {
+        $browser->driver->executeScript("document.querySelector('#bench .button.go').click()");
+        $browser->driver->wait(20, 50)->until(static fn (): bool => $browser->driver->executeScript(
+            'return document.querySelectorAll(".bench-path .is-in").length === arguments[0]'
+                .' && document.querySelector(".bench-path") !== null',
+            [$step],
+        ) === true);
+    }
+}
+
 $folder = dirname(__DIR__, 2).'/docs/screenshots';
 $server = new DemoServer;
 $browser = new Chromium;
-// What would go into a school pouch, as if it had been ticked in the stash.
-$parts = ['Pencils, plain wood' => 5, 'Eraser, white' => 1, 'Pencil sharpener' => 1, 'Pencil pouch, canvas' => 1];
-$each = '';
-foreach ($parts as $name => $count) {
-    [$lot] = $server->column("select id from lots where name = '{$name}'");
-    $each .= "each[{$lot}]={$count}&";
-}
-$views['kit-table'] = ["/gather/kits/new?{$each}", '', 'light', 1280, 800, false];
 try {
     $browser->driver->get("{$server->address}/");
     $browser->picture("{$folder}/welcome.png");
@@ -71,6 +77,9 @@ try {
             ).$rest;
         }
         $browser->driver->get($server->address.$address);
+        if ($name === 'bench') {
+            packSome($browser, 10);
+        }
         $browser->driver->wait(10, 50)->until(
             static fn (): bool => $browser->driver->executeScript(
                 "document.activeElement.blur(); return document.fonts.status === 'loaded'",

@@ -65,7 +65,7 @@ return [
         'nowhere' => 'Kept wherever it was put',
         'here' => 'Here',
         'laid' => ':name is on the table',
-        'gone' => 'Cannot find it, or it is another',
+        'gone' => 'Not here, or another',
         'none' => 'No box is ready to pack. Move one to “Ready to pack” when everything for it is there.',
     ],
     'errors' => ['press' => 'Say what was done with which piece.'],

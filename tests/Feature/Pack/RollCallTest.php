@@ -42,7 +42,7 @@ final class RollCallTest extends TestCase
         $piece = $this->putIn($this->box(['stage' => 'ready']), 'soap', 'attic');
         $this->put("/pieces/{$piece->id}/laid-out", ['laid' => 1])->assertRedirect('/pack/roll-call');
         self::assertTrue($piece->refresh()->is_laid_out);
-        $this->get('/pack/roll-call')->assertSee('1 of 1 on the table')->assertDontSee('Cannot find it');
+        $this->get('/pack/roll-call')->assertSee('1 of 1 on the table')->assertDontSee('Not here, or another');
         $this->put("/pieces/{$piece->id}/laid-out", []);
         self::assertFalse($piece->refresh()->is_laid_out);
         self::assertSame(0, BoxChange::query()->count());
