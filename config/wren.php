@@ -60,7 +60,7 @@ return [
 
     'fit' => [
         'clock' => (bool) env('WREN_FIT_CLOCK', true),
-        'page' => ['attempts' => 12, 'ms' => (int) env('WREN_FIT_MS', 60)],
+        'page' => ['attempts' => 24, 'ms' => (int) env('WREN_FIT_MS', 80)],
         'thorough' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 30, 'ms' => 1000],
         'answer' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 6, 'ms' => 50],
         'bench' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 6, 'ms' => 35],

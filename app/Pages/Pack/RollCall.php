@@ -20,7 +20,7 @@ final readonly class RollCall
         foreach ($this->boxes as $box) {
             foreach ($box->contents() as $piece) {
                 $piece->setRelation('box', $box);
-                $places[$piece->isToBuy() ? "\u{10FFFF}" : $piece->lot?->kept ?? ''][] = $piece;
+                $places[$piece->isToBuy() ? "\u{10FFFF}" : $piece->lot->kept ?? ''][] = $piece;
             }
         }
         ksort($places);

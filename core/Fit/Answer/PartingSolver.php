@@ -24,7 +24,7 @@ final readonly class PartingSolver implements Solver
         if ($bundles === []) {
             return $this->solver->solve($problem, $budget, $seed);
         }
-        $whole = $this->solver->solve($problem, $budget->half(), $seed);
+        $whole = $this->solver->solve($problem, $budget, $seed);
         if ($whole->packsAll()) {
             return $whole;
         }
@@ -34,7 +34,7 @@ final readonly class PartingSolver implements Solver
             $problem->order,
             $problem->pinned,
         );
-        $parted = $this->solver->solve($loose, $budget, $seed);
+        $parted = $this->solver->solve($loose, $budget->secondTry(), $seed);
 
         return Outcome::of($loose, $parted)->isBetterThan(Outcome::of($problem, $whole)) ? $parted : $whole;
     }

@@ -49,7 +49,7 @@ final readonly class Move
         return array_map(static fn (Placement $placement): string => $placement->id, $this->placements);
     }
 
-    /** Determine if it has to be made before another: what fills a bottle before that goes in, what lies under before. */
+    /** Determine if it has to be made before another: what fills it, or what lies under it. */
     public function mustPrecede(self $then): bool
     {
         if ($this->holder() !== null) {

@@ -19,17 +19,13 @@ final class RollCallController
 {
     public function show(Request $request): PageOrFragment
     {
-        $boxes = Box::query()
-            ->with(Box::CONTENTS)
-            ->where(static fn ($query) => $request->filled('box')
-                ? $query->whereKey($request->string('box')->value())
-                : $query->where('stage', Stage::Ready))
-            ->orderBy('number')
-            ->get();
+        $query = Box::query()->with(Box::CONTENTS);
+        $only = $request->string('box')->value();
+        $boxes = $query->where($only === '' ? ['stage' => Stage::Ready] : ['id' => $only])->get();
 
         return new PageOrFragment(view('pack.roll-call', [
-            'call' => new RollCall(array_values($boxes->all())),
-            'box' => $request->filled('box') ? $boxes->first() : null,
+            'call' => new RollCall(array_values($boxes->sortBy('number')->all())),
+            'box' => $only === '' ? null : $boxes->first(),
         ]), 'roll-call');
     }
 
