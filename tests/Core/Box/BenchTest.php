@@ -68,7 +68,7 @@ final class BenchTest extends TestCase
     public function test_of_many_refusals_each_has_a_way_on_that_the_validator_accepts(): void
     {
         $elsewhere = $out = $refusals = 0;
-        for ($seed = 1; $refusals < 250; $seed++) {
+        for ($seed = 1; $refusals < 150; $seed++) {
             $random = new Randomizer(new Mt19937($seed));
             $problem = RandomProblems::number($seed);
             $plan = (new CornerSolver)->solve($problem, Budget::ofAttempts(1), $seed);
@@ -97,8 +97,8 @@ final class BenchTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(40, $elsewhere);
-        self::assertGreaterThan(20, $out);
+        self::assertGreaterThan(25, $elsewhere);
+        self::assertGreaterThan(10, $out);
     }
 
     private function assertHolds(
