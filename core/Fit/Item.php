@@ -125,11 +125,6 @@ final readonly class Item
         return $this->copy(['together' => $together]);
     }
 
-    public function seenFirst(bool $firstSight = true): self
-    {
-        return $this->copy(['firstSight' => $firstSight]);
-    }
-
     /** What it is once it is filled: of another size and form, and with another hollow or none. */
     public function filled(Size $size, Form $form, ?Cavity $cavity = null): self
     {

@@ -15,7 +15,6 @@ final readonly class SpaceCare
      * @param  float  $chance  how much is left to chance
      * @param  bool  $heapsEarly  whether what folds and pours is placed along with the rest, or fills what is left
      * @param  float  $heapWeight  how much sooner it is placed then
-     * @param  bool  $keepsFirstSightClear  whether nothing is laid on what is to be seen first
      */
     private function __construct(
         public float $level,
@@ -25,7 +24,6 @@ final readonly class SpaceCare
         public float $chance,
         public bool $heapsEarly,
         public float $heapWeight,
-        public bool $keepsFirstSightClear,
     ) {}
 
     public static function number(int $attempt): self
@@ -40,6 +38,6 @@ final readonly class SpaceCare
             default => [3.0, 1.0, 1.0, 0.5],
         };
 
-        return new self($level, $size, $waste, $snug, $chance, $attempt % 3 === 2, 0.3, $attempt % 2 === 0);
+        return new self($level, $size, $waste, $snug, $chance, $attempt % 3 === 2, 0.3);
     }
 }
