@@ -27,7 +27,7 @@ final readonly class ChoosePiece
             $piece,
             $into,
         ): void {
-            $box = self::open($piece);
+            $box = OpenBox::afresh($piece->box_id);
             if ($into !== null) {
                 $plan = $box->plan();
                 $planned = array_column($plan->pieces, null, 'id');
@@ -48,16 +48,8 @@ final readonly class ChoosePiece
     public function countsAs(Piece $piece, ?string $need): void
     {
         $this->history->of($piece->box, 'counts-as', static function () use ($piece, $need): void {
-            self::open($piece);
+            OpenBox::afresh($piece->box_id);
             Piece::query()->whereKey($piece->id)->firstOrFail()->update(['counts_as' => $need]);
         });
-    }
-
-    private static function open(Piece $piece): Box
-    {
-        $box = Box::query()->with(Box::CONTENTS)->findOrFail($piece->box_id);
-        CannotChangeBox::unlessOpen($box->stage);
-
-        return $box;
     }
 }

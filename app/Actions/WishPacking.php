@@ -26,7 +26,7 @@ final readonly class WishPacking
     public function change(Piece $piece, Closure $change): void
     {
         $this->history->of($piece->box, 'packed-own-way', function () use ($piece, $change): void {
-            self::open($piece->box_id);
+            OpenBox::afresh($piece->box_id);
             $fresh = Piece::query()->whereKey($piece->id)->firstOrFail();
             $fresh->update(['packing' => $change($fresh->packing)]);
         });
@@ -42,7 +42,7 @@ final readonly class WishPacking
     public function pin(Piece $piece): bool
     {
         return $this->history->of($piece->box, 'packed-own-way', function () use ($piece): bool {
-            $box = self::open($piece->box_id);
+            $box = OpenBox::afresh($piece->box_id);
             $result = $this->fitRoom->recorded([FitProblem::of($box->plan())])[0] ?? null;
             $pinned = [];
             foreach ($result === null ? [] : Beneath::with($piece->id, $result->placements) as $placement) {
@@ -64,18 +64,10 @@ final readonly class WishPacking
     public function forget(Box $box): void
     {
         $this->history->of($box, 'packed-own-way', static function () use ($box): void {
-            self::open($box->id);
+            OpenBox::afresh($box->id);
             foreach (Piece::query()->where('box_id', $box->id)->get() as $piece) {
                 $piece->packing->isNothing() || $piece->update(['packing' => new PackingWish]);
             }
         });
-    }
-
-    private static function open(string $boxId): Box
-    {
-        $box = Box::query()->with(Box::CONTENTS)->findOrFail($boxId);
-        CannotChangeBox::unlessOpen($box->stage);
-
-        return $box;
     }
 }

@@ -39,13 +39,13 @@ final readonly class WorkBench
     public function begin(Box $box, array $placements): void
     {
         DB::transaction(function () use ($box, $placements): void {
-            CannotChangeBox::unlessOpen(Box::query()->findOrFail($box->id)->stage);
+            $open = OpenBox::afresh($box->id);
             $bench = Bench::query()->find($box->id);
             if ($bench === null) {
                 $plan = ResultFile::write(new Result($placements, []));
                 Bench::query()->create(['box_id' => $box->id, 'crew_id' => $box->crew_id, 'plan' => $plan]);
             } else {
-                $this->plan($bench, $this->planAround($box, $bench->packed()));
+                $this->plan($bench, $this->planAround(FitProblem::of($open->plan()), $bench->packed()));
             }
         });
     }
@@ -87,7 +87,7 @@ final readonly class WorkBench
                 ?? throw ChangedMeanwhile::said(Words::of('pack/bench.nowhere'));
             self::press($bench, $placements);
             $bench->unsetRelation('presses');
-            $this->plan($bench, $this->planAround($box, $bench->packed()));
+            $this->plan($bench, $this->planAround($problem, $bench->packed()));
         });
     }
 
@@ -115,13 +115,7 @@ final readonly class WorkBench
     /** @return list<Proposal> how to go on with a piece that did not go in */
     public function proposals(Box $box, string $id, Refusal $how): array
     {
-        [$bench, $problem, $packed] = $this->fresh($box);
-        $refused = array_column($bench->result()->placements, null, 'id')[$id] ?? null;
-
-        return $refused === null || $packed->isIn($id)
-            ? []
-            : (new Proposals($this->fitRoom->bench()))
-                ->for($problem, $packed, FitProblem::pieceOf($id), $refused->parts[0], $how);
+        return $this->proposed($id, $how, ...$this->fresh($box));
     }
 
     /**
@@ -134,11 +128,11 @@ final readonly class WorkBench
     {
         DB::transaction(function () use ($box, $id, $how, $way): void {
             $this->once->claim();
+            [$bench, $problem, $packed] = $this->fresh($box);
             $chosen = array_values(array_filter(
-                $this->proposals($box, $id, $how),
+                $this->proposed($id, $how, $bench, $problem, $packed),
                 static fn (Proposal $proposal): bool => $proposal->way === $way,
             ))[0] ?? throw ChangedMeanwhile::said(Words::of('pack/bench.meanwhile'));
-            [$bench, $problem, $packed] = $this->fresh($box);
             if ($way === 'behind') {
                 $item = FitProblem::pieceOf($id);
                 $left = $packed->leavingBehind($problem, $item)->items;
@@ -170,10 +164,19 @@ final readonly class WorkBench
         });
     }
 
-    private function planAround(Box $box, Packed $packed): Result
+    /** @return list<Proposal> */
+    private function proposed(string $id, Refusal $how, Bench $bench, Problem $problem, Packed $packed): array
     {
-        $problem = FitProblem::of($box->load(Box::CONTENTS)->plan());
+        $refused = array_column($bench->result()->placements, null, 'id')[$id] ?? null;
 
+        return $refused === null || $packed->isIn($id)
+            ? []
+            : (new Proposals($this->fitRoom->bench()))
+                ->for($problem, $packed, FitProblem::pieceOf($id), $refused->parts[0], $how);
+    }
+
+    private function planAround(Problem $problem, Packed $packed): Result
+    {
         return $this->fitRoom->bench()->of($packed->around($problem));
     }
 
@@ -184,10 +187,8 @@ final readonly class WorkBench
      */
     private function fresh(Box $box): array
     {
-        $fresh = Box::query()->with(Box::CONTENTS)->findOrFail($box->id);
-        CannotChangeBox::unlessOpen($fresh->stage);
+        $problem = FitProblem::of(OpenBox::afresh($box->id)->plan());
         $bench = Bench::query()->with('presses')->findOrFail($box->id);
-        $problem = FitProblem::of($fresh->plan());
 
         return [$bench, $problem, $bench->packed()->calledAsIn($problem)];
     }

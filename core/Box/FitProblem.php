@@ -43,7 +43,7 @@ final class FitProblem
     /** The id of the piece that a single of it, `id#2`, belongs to. */
     public static function pieceOf(string $singleId): string
     {
-        return explode('#', $singleId)[0];
+        return Item::idOf($singleId);
     }
 
     /** One of its pieces, or one that might be, as a thing to be packed. */

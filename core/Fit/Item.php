@@ -108,6 +108,12 @@ final readonly class Item
         return $this->cavity === null && in_array($this->form, [Form::Sheet, Form::Bendable], true);
     }
 
+    /** The id of the item that a single of it, `pencil#2`, belongs to. */
+    public static function idOf(string $singleId): string
+    {
+        return explode('#', $singleId)[0];
+    }
+
     public function times(int $quantity): self
     {
         return $this->copy(['quantity' => $quantity]);

@@ -31,6 +31,17 @@ final readonly class Problem
         return $singles;
     }
 
+    /** @return list<Item> the singles of an item that are not pinned; none where there is no such item */
+    public function freeSinglesOf(string $itemId): array
+    {
+        $pinned = array_column($this->pinned, 'id');
+
+        return array_values(array_filter(
+            array_column($this->items, null, 'id')[$itemId]?->singles() ?? [],
+            static fn (Item $single): bool => ! in_array($single->id, $pinned, true),
+        ));
+    }
+
     /**
      * The same with fewer pieces.
      *

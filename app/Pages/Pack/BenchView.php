@@ -7,6 +7,7 @@ namespace App\Pages\Pack;
 use App\Models\Bench;
 use App\Pages\Plan\BoxSheet;
 use App\Pages\Plan\Drawing;
+use App\Words\MoveWords;
 use App\Words\Words;
 use PluckyWren\Core\Box\Bench\Pace;
 use PluckyWren\Core\Box\Bench\Packed;
@@ -35,6 +36,11 @@ final class BenchView
     /** Which step is looked at, from 0 on. */
     public readonly int $at;
 
+    /** The plan that is followed. */
+    private readonly Result $plan;
+
+    private ?MoveWords $words = null;
+
     /**
      * @param  list<Proposal>  $proposals
      * @param  array<array-key, list<int>>  $times  of the crew's latest presses
@@ -49,10 +55,11 @@ final class BenchView
         public readonly array $proposals,
         private readonly array $times,
     ) {
+        $this->plan = $bench->result();
         $this->packed = $bench->packed()->calledAsIn($sheet->problem);
         $known = $sheet->problem->singles();
         $left = array_values(array_filter(
-            $bench->result()->placements,
+            $this->plan->placements,
             fn (Placement $placement): bool => isset($known[$placement->id]) && ! $this->packed->isIn($placement->id),
         ));
         $placements = [];
@@ -87,9 +94,9 @@ final class BenchView
     /** Determine if the box holds something else by now than the plan that is followed. */
     public function isChanged(): bool
     {
-        $planned = array_column($this->bench->result()->placements, 'id');
+        $planned = array_column($this->plan->placements, 'id');
         $singles = array_map(static fn (Item $item): string => $item->id, $this->sheet->problem->singles());
-        $out = array_column($this->bench->result()->leftOut, 'id');
+        $out = array_column($this->plan->leftOut, 'id');
 
         return array_diff($singles, $planned, $out, array_column($this->packed->placements, 'id')) !== [];
     }
@@ -112,7 +119,9 @@ final class BenchView
 
     public function says(Move $move): string
     {
-        return $this->sheet->saysMoveAmong($this->placements(), $move);
+        $this->words ??= $this->sheet->wordsAmong($this->placements());
+
+        return $this->words->of($move);
     }
 
     /** @return list<string> what is still to be done to the pieces of a step */
@@ -186,7 +195,7 @@ final class BenchView
     {
         foreach (Move::of($proposal->plan->placements) as $move) {
             if (in_array($this->refused, $move->ids(), true)) {
-                return $this->sheet->saysMoveAmong($proposal->plan->placements, $move);
+                return $this->sheet->wordsAmong($proposal->plan->placements)->of($move);
             }
         }
 

@@ -32,7 +32,7 @@ final readonly class RollCall
 
     public function total(): int
     {
-        return array_sum(array_map(static fn (array $pieces): int => count($pieces), $this->places()));
+        return array_sum(array_map(static fn (Box $box): int => $box->contents()->count(), $this->boxes));
     }
 
     public function laidOut(): int

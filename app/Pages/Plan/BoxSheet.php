@@ -353,23 +353,17 @@ final class BoxSheet
     /** Get what to do at a step, as one packer would tell another. */
     public function saysMove(Move $move): string
     {
-        $this->moveWords ??= $this->moveWords($this->packingOrder());
+        $this->moveWords ??= $this->wordsAmong($this->packingOrder());
 
         return $this->moveWords->of($move);
     }
 
     /**
-     * Get what to do at a step of another packing of the same box.
+     * Get the words for the steps of a packing of this box, which need not be its own.
      *
      * @param  list<Placement>  $placements
      */
-    public function saysMoveAmong(array $placements, Move $move): string
-    {
-        return $this->moveWords($placements)->of($move);
-    }
-
-    /** @param list<Placement> $placements */
-    private function moveWords(array $placements): MoveWords
+    public function wordsAmong(array $placements): MoveWords
     {
         return new MoveWords(
             $this->problem->singles(),

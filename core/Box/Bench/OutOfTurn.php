@@ -19,21 +19,13 @@ final class OutOfTurn
     public static function placements(Problem $problem, Packed $packed, string $item): ?array
     {
         $left = $packed->around($problem);
-        $box = new OneByOne($left, $left->singles());
-        $placements = [];
-        foreach ($left->items as $one) {
-            $singles = $one->id === $item
-                ? array_values(array_filter(
-                    $one->singles(),
-                    static fn (Item $single): bool => ! in_array($single->id, array_column($left->pinned, 'id'), true),
-                ))
-                : [];
-            if ($singles !== []) {
-                $box->run(array_map(static fn (Item $single): Item => $single->together(false), $singles));
-                $placements = $box->leftOut === [] ? $box->placements : null;
-            }
+        $singles = $left->freeSinglesOf($item);
+        if ($singles === []) {
+            return null;
         }
+        $box = new OneByOne($left, $left->singles());
+        $box->run(array_map(static fn (Item $single): Item => $single->together(false), $singles));
 
-        return $placements === [] ? null : $placements;
+        return $box->leftOut === [] ? $box->placements : null;
     }
 }

@@ -103,14 +103,14 @@ final readonly class Packed
         }
         $names = [];
         foreach ($this->placements as $placement) {
-            $item = explode('#', $placement->id)[0];
+            $item = Item::idOf($placement->id);
             if (in_array($placement->id, $free[$item] ?? [], true)) {
                 $names[$placement->id] = $placement->id;
                 $free[$item] = array_values(array_diff($free[$item], [$placement->id]));
             }
         }
         foreach ($this->placements as $placement) {
-            $item = explode('#', $placement->id)[0];
+            $item = Item::idOf($placement->id);
             if (! isset($names[$placement->id]) && ($free[$item] ?? []) !== []) {
                 $names[$placement->id] = array_shift($free[$item]);
             }
@@ -133,7 +133,7 @@ final readonly class Packed
     {
         $in = array_filter(
             $this->placements,
-            static fn (Placement $placement): bool => explode('#', $placement->id)[0] === $item,
+            static fn (Placement $placement): bool => Item::idOf($placement->id) === $item,
         );
         $quantity = array_column($problem->items, 'quantity', 'id')[$item] ?? 0;
 

@@ -52,10 +52,7 @@ final readonly class Proposals
     /** A plan around what is in, with the piece somewhere else next of all; null where none of a few packs all. */
     private function elsewhere(Problem $left, string $item, Part $refused, Refusal $how): ?Result
     {
-        $single = array_values(array_filter(
-            array_column($left->items, null, 'id')[$item]?->singles() ?? [],
-            static fn (Item $one): bool => ! in_array($one->id, array_column($left->pinned, 'id'), true),
-        ))[0] ?? null;
+        $single = $left->freeSinglesOf($item)[0] ?? null;
         if ($single === null) {
             return null;
         }
@@ -83,7 +80,7 @@ final readonly class Proposals
     private static function suits(Result $plan, string $item, Part $refused, Refusal $how): bool
     {
         foreach ($plan->placements as $placement) {
-            if (explode('#', $placement->id)[0] !== $item || $placement->in !== null) {
+            if (Item::idOf($placement->id) !== $item || $placement->in !== null) {
                 continue;
             }
             $part = $placement->parts[0];

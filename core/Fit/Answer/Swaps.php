@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Answer;
 
+use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
 
@@ -21,7 +22,7 @@ final readonly class Swaps
      */
     public function thatHelp(Problem $problem, Result $now, array $swaps): array
     {
-        $out = array_map(static fn ($out): string => explode('#', $out->id)[0], $now->leftOut);
+        $out = array_map(static fn ($out): string => Item::idOf($out->id), $now->leftOut);
         usort(
             $swaps,
             static fn (Swap $one, Swap $other): int => in_array($other->instead->id, $out, true) <=> in_array(

@@ -16,9 +16,9 @@ enum Facing: string
     /** Of a bottle along its length; of anything else round, along the side that is unlike the other two. */
     public static function of(Look $look, Part $block): self
     {
-        [$l, $w, $h] = [$block->l, $block->w, $block->h];
-        $unlike = $look === Look::Bottle ? [-$l, -$w, -$h] : [abs($w - $h), abs($l - $h), abs($l - $w)];
+        $sides = [$block->l, $block->w, $block->h];
+        $axis = $look === Look::Bottle ? Axis::longest($sides) : Axis::round($sides);
 
-        return [self::Right, self::Front, self::Up][(int) array_search(min($unlike), $unlike, true)];
+        return [self::Right, self::Front, self::Up][$axis];
     }
 }

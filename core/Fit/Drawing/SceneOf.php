@@ -67,7 +67,7 @@ final readonly class SceneOf
     {
         $moves = [];
         foreach ($placements as $placement) {
-            $moves[$placement->in === null ? $placement->step.' '.strtok($placement->id, '#') : ''][] = $placement->id;
+            $moves[$placement->in === null ? $placement->step.' '.Item::idOf($placement->id) : ''][] = $placement->id;
         }
         unset($moves['']);
 
@@ -88,10 +88,9 @@ final readonly class SceneOf
     /** A thing as what it is; a fragment of one, and what leans, as the block that it is. */
     private function shaped(Prism $prism, ?Item $item, ?Look $look, bool $isBundled): DrawnPrism
     {
-        $plain = $this->drawn($prism, $item);
         $look ??= $item === null ? Look::Block : Look::ofForm($item->form);
         if ($prism->cuts !== ['x' => [], 'y' => [], 'z' => []] || count($prism->footprint->corners) !== 4) {
-            return $plain;
+            return new DrawnPrism($prism, $this->faces($prism, $item));
         }
         $stand = new Stand($prism, $this->projection);
         $shape = Shapes::of($look, $stand);
@@ -104,13 +103,16 @@ final readonly class SceneOf
             : Stamp::on($stand);
 
         return $shape === null
-            ? new DrawnPrism($prism, $plain->faces, [...Shapes::details($look, $stand), ...$band], [], $stamp)
+            ? new DrawnPrism(
+                $prism, $this->faces($prism, $item), [...Shapes::details($look, $stand), ...$band], [], $stamp,
+            )
             : new DrawnPrism(
                 $prism, $shape->faces, [...$shape->patches, ...$band], $shape->behind, $stamp, $look === Look::Plush,
             );
     }
 
-    private function drawn(Prism $prism, ?Item $item): DrawnPrism
+    /** @return list<Face> of the block */
+    private function faces(Prism $prism, ?Item $item): array
     {
         $faces = [];
         $corners = $prism->footprint->corners;
@@ -134,7 +136,7 @@ final readonly class SceneOf
         }
         $faces[] = new Face('top', $top, $prism->isCutAt($prism->high) ? [] : $edges);
 
-        return new DrawnPrism($prism, $faces);
+        return $faces;
     }
 
     private function side(Prism $prism, float $x, float $y, float $toX, float $toY, ?Item $item): Face

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Moves;
 
+use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Placement;
 
 /** What a piece cannot lie where it does without: all that lies under it, and what rides in any of that. */
@@ -21,19 +22,19 @@ final class Beneath
     {
         $wanted = [];
         foreach (array_reverse($placements) as $placement) {
-            $isOfIt = explode('#', $placement->id)[0] === $item;
+            $isOfIt = Item::idOf($placement->id) === $item;
             $isHeld = $placement->in !== null && isset($wanted[$placement->in]);
             if ($isOfIt || $isHeld || self::carriesAny($placement, $wanted)) {
                 $wanted[$placement->id] = $placement;
             }
         }
         // All of a piece, or none: what is of the same item as something beneath stays too.
-        $items = array_map(static fn (string|int $id): string => explode('#', (string) $id)[0], array_keys($wanted));
+        $items = array_map(static fn (string|int $id): string => Item::idOf((string) $id), array_keys($wanted));
 
         return count(array_unique($items)) === 0 ? [] : array_values(array_filter(
             $placements,
             static fn (Placement $placement): bool => isset($wanted[$placement->id])
-                || (in_array(explode('#', $placement->id)[0], $items, true) && $placement->in === null),
+                || (in_array(Item::idOf($placement->id), $items, true) && $placement->in === null),
         ));
     }
 

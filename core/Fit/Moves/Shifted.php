@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Moves;
 
+use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Placement;
 
 /** The same packing with some pieces going in earlier or later, as far as what lies beneath and above lets them. */
@@ -44,7 +45,7 @@ final class Shifted
     private static function indexOf(array $moves, string $item): ?int
     {
         foreach ($moves as $index => $move) {
-            if ($move->holder() === null && explode('#', $move->first()->id)[0] === $item) {
+            if ($move->holder() === null && Item::idOf($move->first()->id) === $item) {
                 return $index;
             }
         }

@@ -55,6 +55,9 @@ final readonly class Polish
         foreach ($kept->seenPrivates as $id) {
             [$placements, $kept] = $this->exchanged($id, $placements, $kept);
         }
+        if ($kept->seenPrivates === []) {
+            return $placements;
+        }
         $layout = Layout::of($this->box, $placements, $this->items) ?? $layout;
         foreach ($kept->seenPrivates as $id) {
             [$placements, $kept] = $this->better($layout, self::rowOf($layout, $id), true, $placements, $kept);

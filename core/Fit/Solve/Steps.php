@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
+use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 
@@ -76,7 +77,7 @@ final class Steps
         [$mine, $that] = [$one->parts[0], $other->parts[0]];
 
         return $other->in === null
-            && strtok($one->id, '#') === strtok($other->id, '#')
+            && Item::idOf($one->id) === Item::idOf($other->id)
             && count($one->parts) === 1 && count($other->parts) === 1
             && $one->angle == 0.0 && $other->angle == 0.0
             && [$mine->z, $mine->l, $mine->w, $mine->h] === [$that->z, $that->l, $that->w, $that->h];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Drawing\Shapes;
 
+use PluckyWren\Core\Fit\Drawing\Axis;
 use PluckyWren\Core\Fit\Drawing\Prism;
 use PluckyWren\Core\Fit\Drawing\Projection;
 
@@ -43,19 +44,16 @@ final readonly class Stand
         );
     }
 
-    /** The axis along which it is longest, of those that lie where they are alike. */
+    /** The axis along which it is longest. */
     public function longAxis(): int
     {
-        return (int) array_search(max($this->sides), $this->sides, true);
+        return Axis::longest($this->sides);
     }
 
-    /** The axis of a round thing: the side that the other two are least unlike each other without. */
+    /** Its axis where it is round. */
     public function roundAxis(): int
     {
-        [$l, $w, $h] = $this->sides;
-        $unlike = [abs($w - $h), abs($l - $h), abs($l - $w)];
-
-        return (int) array_search(min($unlike), $unlike, true);
+        return Axis::round($this->sides);
     }
 
     /**
