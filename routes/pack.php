@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\Route;
 Route::put('pieces/{piece}/tasks/{task}', [TaskController::class, 'piece'])
     ->name('tasks.piece')
     ->can('update', 'piece');
+Route::put('pieces/{piece}/work', [TaskController::class, 'work'])->name('tasks.work')->can('update', 'piece');
 Route::put('boxes/{box}/tasks/{task}', [TaskController::class, 'box'])->name('tasks.box')->can('update', 'box');
 Route::get('boxes/{box}/prepare', [PrepareController::class, 'box'])->name('boxes.prepare')->can('view', 'box');
 Route::get('pack/evening', [PrepareController::class, 'evening'])->name('evening')->can('viewAny', Box::class);

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Editing\ThreeWay;
 use App\Fit\FitRoom;
 use App\Models\Box;
+use App\Models\Piece;
 use App\Reference\Guides;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\CannotUndo;
@@ -156,6 +157,11 @@ final readonly class ChangeBox
      */
     public function drop(Box $box): void
     {
-        $this->history->of($box, 'deleted', static fn () => Box::query()->findOrFail($box->id)->delete());
+        $this->history->of($box, 'deleted', static function () use ($box): void {
+            foreach (Piece::query()->where('box_id', $box->id)->get() as $piece) {
+                LoosePieces::giveBack($piece->lot_id, $piece->done);
+            }
+            Box::query()->findOrFail($box->id)->delete();
+        });
     }
 }

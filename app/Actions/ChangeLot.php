@@ -49,7 +49,7 @@ final readonly class ChangeLot
         'said' => ['said'],
     ];
 
-    private const NOT_TRACED = ['updated_at', 'created_at', 'set_aside', 'version'];
+    private const NOT_TRACED = ['updated_at', 'created_at', 'set_aside', 'version', 'prepared'];
 
     public function __construct(private Once $once) {}
 
@@ -205,6 +205,7 @@ final readonly class ChangeLot
             $fresh->stock()->decided()->losing($pieces);
             $pieces < $fresh->pieces || throw NotEnoughLeft::of($fresh->name, $pieces, $fresh->pieces - 1);
             $other = $fresh->replicate(['set_aside', 'import_key', 'version']);
+            $other->prepared = LoosePieces::take($fresh->id, $pieces);
             $other->fill($fresh->partOff($pieces));
             $other->freeWhereNothingIsLeft();
             [$other->pieces, $other->gone, $other->version] = [$pieces, 0, 1];
@@ -247,6 +248,7 @@ final readonly class ChangeLot
             $other = Lot::withSetAside()->whereKey($change->before['_other'] ?? '')->first();
             $other !== null && $other->version === 1 && (int) $other->set_aside === 0
                 || throw CannotUndo::partChanged();
+            LoosePieces::giveBack($change->lot_id, $other->prepared);
             $other->delete();
         }
         if ($change->what === 'merged') {

@@ -38,7 +38,7 @@ final readonly class FillBox
             $piece = Piece::query()->where('box_id', $box->id)->where('lot_id', $lot->id)->first()
                 ?? new Piece(['crew_id' => $box->crew_id, 'box_id' => $box->id, 'lot_id' => $lot->id, 'quantity' => 0]);
             $piece->quantity += $quantity;
-            $piece->done = [];
+            $piece->done = $piece->done->plus(LoosePieces::take($lot->id, $quantity));
             $this->refuseTooMany($piece->quantity);
             $this->refuseTooManyInAll($box->id, $quantity);
             $piece->save();
@@ -125,8 +125,7 @@ final readonly class FillBox
             if ($fresh->lot !== null && $quantity > $fresh->quantity) {
                 $this->fresh($fresh->lot)->stock()->settingAside($quantity - $fresh->quantity);
             }
-            // What was done to three is not done to the fourth.
-            $fresh->update(['quantity' => $quantity] + ($quantity > $fresh->quantity ? ['done' => []] : []));
+            self::resize($fresh, $quantity);
         });
     }
 
@@ -153,7 +152,7 @@ final readonly class FillBox
             $this->refuseUnlessOpen($box);
             foreach (Piece::query()->where('box_id', $box->id)->whereKey(array_keys($counts))->get() as $piece) {
                 $left = $piece->quantity - $counts[$piece->id];
-                $left > 0 ? $piece->update(['quantity' => $left]) : self::drop($piece);
+                $left > 0 ? self::resize($piece, $left) : self::drop($piece);
             }
         });
     }
@@ -177,8 +176,21 @@ final readonly class FillBox
     /** Take a piece out; what rode in it lies in the box itself from then on. */
     private static function drop(Piece $piece): void
     {
+        LoosePieces::giveBack($piece->lot_id, $piece->done);
         Piece::query()->whereKey($piece->id)->delete();
         Piece::query()->where('box_id', $piece->box_id)->where('into_id', $piece->id)->update(['into_id' => null]);
+    }
+
+    /** Have more or fewer of a piece: what was done to some stays with those, and the least prepared go first. */
+    private static function resize(Piece $piece, int $quantity): void
+    {
+        $stays = $piece->done->best($quantity);
+        LoosePieces::giveBack($piece->lot_id, $piece->done->minus($stays));
+        $more = $quantity - $piece->quantity;
+        if ($piece->lot_id !== null && $more > 0) {
+            $stays = $stays->plus(LoosePieces::take($piece->lot_id, $more));
+        }
+        $piece->update(['quantity' => $quantity, 'done' => $stays]);
     }
 
     private function takeOffList(Box $box, string $kind, int $quantity): void

@@ -75,7 +75,7 @@ final readonly class ImportBox
         $lot = new Lot(['crew_id' => $box->crew_id, 'gone' => $pieces - $piece->quantity]);
         $lot->describe(self::lotOf($piece, $pieces, $pack[0] ?? null, $place, $box->sending_gift->currency));
         $added = $this->fillBox->add($box, $lot, $piece->quantity);
-        $added->update(['done' => $piece->done]);
+        $added->update(['done' => $piece->prepared, 'work' => $piece->choices->tasks]);
 
         return $added;
     }

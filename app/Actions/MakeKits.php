@@ -37,9 +37,12 @@ final readonly class MakeKits
                 $lot = Lot::withSetAside()->whereKey($lotId)->firstOrFail();
                 $lot->stock()->losing($count * $kit->pieces);
                 $row = array_diff_key($lot->getRawOriginal(), ['set_aside' => true]);
-                $parts[$lotId] = [$count, $row, $lot->price_state, $this->takeOff($lot, $count * $kit->pieces)];
+                $prepared = LoosePieces::take($lotId, $count * $kit->pieces);
+                $parts[$lotId] = [
+                    $count, $row, $lot->price_state, $this->takeOff($lot, $count * $kit->pieces), $prepared,
+                ];
             }
-            $paid = array_sum(array_map(static fn (array $part): int => $part[3]->minor ?? 0, $parts));
+            $paid = array_sum(array_map(static fn (array $part): int => $part[3]['paid']->minor ?? 0, $parts));
             $isUnknown = array_filter($parts, static fn (array $part): bool => $part[2] === PriceState::Unknown) !== [];
             $kit->fill([
                 'is_kit' => true,
@@ -51,10 +54,11 @@ final readonly class MakeKits
                     default => PriceState::Paid,
                 },
             ])->save();
-            foreach ($parts as $lotId => [$count, $row, , $share]) {
+            foreach ($parts as $lotId => [$count, $row, , $share, $prepared]) {
                 KitPart::query()->create([
                     'crew_id' => $kit->crew_id, 'kit_id' => $kit->id, 'lot_id' => $lotId, 'each' => $count,
-                    'paid_minor' => $share?->minor, 'lot' => $row,
+                    'paid_minor' => $share['paid']?->minor, 'list_minor' => $share['list']?->minor,
+                    'prepared' => $prepared, 'lot' => $row,
                 ]);
             }
 
@@ -78,13 +82,17 @@ final readonly class MakeKits
             [$left, $currency] = [$fresh->pieces - $kits, $kit->crew->currency];
             $back = 0;
             foreach ($fresh->kitParts as $part) {
-                $share = $part->paid_minor === null
-                    ? null
-                    : Shares::of(new Money($part->paid_minor, $currency), [$left, $kits])[1];
-                $this->putBack($part, $kits * $part->each, $share, $currency);
+                $share = self::share($part->paid_minor, $left, $kits, $currency);
+                $list = self::share($part->list_minor, $left, $kits, $currency);
+                $prepared = $part->prepared->best($kits * $part->each);
+                $this->putBack($part, $kits * $part->each, $share, $list);
+                LoosePieces::giveBack($part->lot_id, $prepared);
                 $back += $share->minor ?? 0;
-                $rest = ($part->paid_minor ?? 0) - ($share->minor ?? 0);
-                $part->update(['paid_minor' => $rest > 0 ? $rest : null]);
+                $part->update([
+                    'paid_minor' => self::rest($part->paid_minor, $share),
+                    'list_minor' => self::rest($part->list_minor, $list),
+                    'prepared' => $part->prepared->minus($prepared),
+                ]);
             }
             if ($left === 0) {
                 $fresh->delete();
@@ -100,10 +108,28 @@ final readonly class MakeKits
         });
     }
 
-    /** @return Money|null what was paid for the pieces that leave the lot; null where nothing was, or nobody knows */
-    private function takeOff(Lot $lot, int $pieces): ?Money
+    /** What so many of a part's kits have of an amount. */
+    private static function share(?int $minor, int $left, int $kits, Currency $currency): ?Money
     {
-        ['paid' => $share] = $lot->partOff($pieces);
+        return $minor === null ? null : Shares::of(new Money($minor, $currency), [$left, $kits])[1];
+    }
+
+    /** What stays of an amount; null where nothing does. */
+    private static function rest(?int $minor, ?Money $share): ?int
+    {
+        return ($minor ?? 0) > ($share->minor ?? 0) ? ($minor ?? 0) - ($share->minor ?? 0) : null;
+    }
+
+    /**
+     * @return array{paid: Money|null, list: Money|null} what the pieces that leave the lot cost; null where they cost
+     *     nothing, or nobody knows
+     */
+    private function takeOff(Lot $lot, int $pieces): array
+    {
+        $share = array_map(
+            static fn (?Money $amount): ?Money => $amount?->isZero() === true ? null : $amount,
+            $lot->partOff($pieces),
+        );
         if ($lot->pieces > 0) {
             $this->changeLot->correct($lot, 'into-kit');
         } else {
@@ -111,25 +137,28 @@ final readonly class MakeKits
             Lot::query()->whereKey($lot->id)->delete();
         }
 
-        return $share?->isZero() === true ? null : $share;
+        return $share;
     }
 
-    private function putBack(KitPart $part, int $pieces, ?Money $share, Currency $currency): void
+    private function putBack(KitPart $part, int $pieces, ?Money $share, ?Money $list): void
     {
         $lot = Lot::query()->whereKey($part->lot_id)->first();
         $there = $lot->pieces ?? 0;
-        $money = ($lot->paid->minor ?? 0) + ($share->minor ?? 0);
+        [$paid, $listed] = [self::sum($lot?->paid, $share), self::sum($lot?->list, $list)];
         if ($lot === null) {
             $lot = new Lot;
-            $lot->setRawAttributes([...$part->lot, 'gone' => 0]);
+            $lot->setRawAttributes([...$part->lot, 'gone' => 0, 'prepared' => '[]', 'list_minor' => null]);
             $lot->exists = false;
         }
-        $lot->pieces = $there + $pieces;
+        [$lot->pieces, $lot->list] = [$there + $pieces, $listed];
         if ($lot->price_state !== PriceState::Unknown) {
-            $lot->fill($money > 0
-                ? ['paid' => new Money($money, $currency), 'price_state' => PriceState::Paid]
-                : ['paid' => null, 'price_state' => PriceState::Free]);
+            $lot->fill(['paid' => $paid, 'price_state' => $paid === null ? PriceState::Free : PriceState::Paid]);
         }
         $lot->exists ? $this->changeLot->correct($lot, 'out-of-kit') : $lot->save();
+    }
+
+    private static function sum(?Money $one, ?Money $other): ?Money
+    {
+        return $one === null || $other === null ? $one ?? $other : $one->plus($other);
     }
 }

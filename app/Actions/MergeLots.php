@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Season\Season;
 use PluckyWren\Core\Stash\LotLimits;
 use PluckyWren\Core\Stash\NotEnoughLeft;
+use PluckyWren\Core\Stash\Preparation\Prepared;
 use PluckyWren\Core\Stash\Source;
 
 /** Makes two lots one, where they are alike; what differs otherwise is asked about, so that nothing known is lost. */
@@ -128,6 +129,7 @@ final readonly class MergeLots
                 ->get()
                 ->map(static fn (object $piece): array => (array) $piece)
                 ->all();
+            $into->prepared = $into->prepared->plus($from->prepared);
             $this->changeLot->correct($into, 'merged', ['_other' => $row, '_pieces' => $pieces]);
             foreach ($from->setAsidePieces as $piece) {
                 $same = $into->setAsidePieces()->where('box_id', $piece->box_id)->first();
@@ -135,7 +137,9 @@ final readonly class MergeLots
                     $piece->update(['lot_id' => $into->id]);
                 } else {
                     $piece->delete();
-                    $same->update(['quantity' => $same->quantity + $piece->quantity]);
+                    $same->update([
+                        'quantity' => $same->quantity + $piece->quantity, 'done' => $same->done->plus($piece->done),
+                    ]);
                 }
             }
             $from->delete();
@@ -148,6 +152,7 @@ final readonly class MergeLots
         /** @var array<string, mixed> $row */
         $row = $change->before['_other'] ?? throw CannotUndo::changedSince();
         DB::table('lots')->insert($row);
+        LoosePieces::takeAgain($change->lot_id, self::prepared($row['prepared'] ?? null));
         /** @var list<array<string, mixed>> $pieces */
         $pieces = $change->before['_pieces'] ?? [];
         foreach ($pieces as $piece) {
@@ -159,10 +164,18 @@ final readonly class MergeLots
             if ($now->quantity === $count) {
                 $now->update(['lot_id' => $row['id']]);
             } else {
-                $now->update(['quantity' => $now->quantity - $count]);
+                $now->update([
+                    'quantity' => $now->quantity - $count,
+                    'done' => $now->done->minus(self::prepared($piece['done'] ?? null)),
+                ]);
                 DB::table('pieces')->insert([...$piece, 'quantity' => $count]);
             }
         }
+    }
+
+    private static function prepared(mixed $stored): Prepared
+    {
+        return Prepared::ofData((array) json_decode(is_string($stored) ? $stored : '[]', true));
     }
 
     /**

@@ -26,12 +26,25 @@ final class TickTask
         return DB::transaction(static function () use ($piece, $task, $isDone): array {
             $fresh = Piece::query()->with(['lot', 'box'])->whereKey($piece->id)->firstOrFail();
             $fresh->box->refuseIfHandedIn();
-            $fresh->update(['done' => self::ticked($fresh->done, $task, $isDone)]);
-            $open = array_values(
-                array_filter($fresh->tasks(), static fn (Task $other): bool => ! in_array($other, $fresh->done, true)),
-            );
+            $fresh->update([
+                'done' => $isDone ? $fresh->done->with($task, $fresh->quantity) : $fresh->done->without($task),
+            ]);
 
-            return $isDone ? TaskOrder::waitsFor($task, $open) : [];
+            return $isDone ? TaskOrder::waitsFor($task, $fresh->preparation()->open()) : [];
+        });
+    }
+
+    /**
+     * Say that a task belongs to the work at a piece, or that it is not needed here.
+     *
+     * @throws CannotChangeBox If its box was handed in.
+     */
+    public function isNeeded(Piece $piece, Task $task, bool $isNeeded): void
+    {
+        DB::transaction(static function () use ($piece, $task, $isNeeded): void {
+            $fresh = Piece::query()->with('box')->whereKey($piece->id)->firstOrFail();
+            $fresh->box->refuseIfHandedIn();
+            $fresh->update(['work' => $isNeeded ? $fresh->work->wanting($task) : $fresh->work->without($task)]);
         });
     }
 
@@ -46,7 +59,7 @@ final class TickTask
             $fresh = Box::query()->whereKey($box->id)->firstOrFail();
             $fresh->update(['done' => self::ticked($fresh->done, $task, $isDone)]);
             $open = array_values(
-                array_filter(Task::ofTheBox(), static fn (Task $other): bool => ! in_array($other, $fresh->done, true)),
+                array_filter(Task::ofTheBox($fresh->boxKind()->isTub), static fn (Task $other): bool => ! in_array($other, $fresh->done, true)),
             );
 
             return $isDone ? TaskOrder::waitsFor($task, $open) : [];

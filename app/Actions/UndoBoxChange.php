@@ -13,6 +13,7 @@ use App\Refusals\CannotUndo;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Stash\NotEnoughLeft;
+use PluckyWren\Core\Stash\Preparation\Prepared;
 
 /**
  * Takes back what was done to a box, where nothing was done on top of it; a box that was deleted comes back with its
@@ -83,7 +84,9 @@ final readonly class UndoBoxChange
     {
         foreach ($change->before['pieces'] as $id => $row) {
             if ($row === null) {
-                Piece::query()->whereKey($id)->delete();
+                $there = Piece::query()->whereKey($id)->first();
+                LoosePieces::giveBack($there?->lot_id, $there->done ?? new Prepared);
+                $there?->delete();
             } else {
                 $this->putBackPiece((string) $id, $row);
             }
@@ -107,6 +110,8 @@ final readonly class UndoBoxChange
             $more = (int) $row['quantity'] - ($there->quantity ?? 0);
             $lot = Lot::withSetAside()->whereKey($row['lot_id'])->first() ?? throw CannotUndo::changedSince();
             $more <= 0 || $lot->stock()->settingAside($more);
+            LoosePieces::giveBack($lot->id, $there->done ?? new Prepared);
+            LoosePieces::takeAgain($lot->id, Prepared::ofData((array) json_decode((string) $row['done'], true)));
         }
         // The same thing may have been put in anew meanwhile.
         $there !== null

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsPrepared;
 use App\Models\Concerns\BelongsToCrew;
 use Illuminate\Database\Eloquent\Model;
+use PluckyWren\Core\Stash\Preparation\Prepared;
 
 /**
  * What of one lot is in the kits of another: so many in each, and what all of it cost.
@@ -16,14 +18,18 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $lot_id
  * @property int $each
  * @property int|null $paid_minor in minor units; null where it was free or nobody knows
+ * @property int|null $list_minor what they cost before any cut; null where there was none, or nobody knows
+ * @property Prepared $prepared what had been done to them
  * @property array<string, mixed> $lot the row of the lot as it was before, so that it can come back when it was used up
  */
 final class KitPart extends Model
 {
     use BelongsToCrew;
 
-    protected $fillable = ['crew_id', 'kit_id', 'lot_id', 'each', 'paid_minor', 'lot'];
+    protected $fillable = ['crew_id', 'kit_id', 'lot_id', 'each', 'paid_minor', 'list_minor', 'prepared', 'lot'];
 
     /** @var array<string, string> */
-    protected $casts = ['each' => 'integer', 'paid_minor' => 'integer', 'lot' => 'array'];
+    protected $casts = [
+        'each' => 'integer', 'paid_minor' => 'integer', 'lot' => 'array', 'list_minor' => 'integer', 'prepared' => AsPrepared::class,
+    ];
 }

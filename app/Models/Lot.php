@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\AsDay;
 use App\Casts\AsMoney;
 use App\Casts\AsPalette;
+use App\Casts\AsPrepared;
 use App\Casts\AsSaid;
 use App\Casts\AsSize;
 use App\Casts\AsTraits;
@@ -41,7 +42,7 @@ use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Lot as LotValue;
 use PluckyWren\Core\Stash\Measures;
 use PluckyWren\Core\Stash\Packaging;
-use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Preparation\Prepared;
 use PluckyWren\Core\Stash\Said;
 use PluckyWren\Core\Stash\Source;
 use PluckyWren\Core\Stash\Stock;
@@ -84,6 +85,7 @@ use PluckyWren\Core\Stash\Thing;
  * @property Fault|null $fault what is wrong with it
  * @property Said $said
  * @property InsideData $holds what each of them holds
+ * @property Prepared $prepared what was done to how many of those that no box has
  * @property bool $is_kit whether it was put together from other lots
  * @property FaultEnd|null $fault_end what became of it then
  * @property int|string|null $set_aside
@@ -108,6 +110,7 @@ final class Lot extends Model
         'is_packaged' => 0,
         'holds' => '[]',
         'said' => '[]',
+        'prepared' => '[]',
         'is_kit' => 0,
         'version' => 1,
         'back_minor' => 0,
@@ -164,6 +167,7 @@ final class Lot extends Model
         'is_packaged' => 'boolean',
         'minutes' => 'integer',
         'holds' => 'array',
+        'prepared' => AsPrepared::class,
         'said' => AsSaid::class,
         'is_kit' => 'boolean',
         'fault' => Fault::class,
@@ -331,9 +335,9 @@ final class Lot extends Model
     /**
      * Get so many of it as a piece of a box, with all that is known of it: the one way from a lot to a planned piece.
      *
-     * @param  list<Task>  $done  what was done to those pieces
+     * @param  Prepared  $done  what was done to how many of those pieces
      */
-    public function planned(string $id, int $quantity, array $done = []): PlannedPiece
+    public function planned(string $id, int $quantity, Prepared $done = new Prepared): PlannedPiece
     {
         return new PlannedPiece(
             $id,

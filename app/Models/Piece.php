@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsPackingWish;
-use App\Casts\AsTasks;
+use App\Casts\AsPrepared;
+use App\Casts\AsTaskChoices;
 use App\Models\Concerns\BelongsToCrew;
 use Carbon\CarbonImmutable;
 use Database\Factories\PieceFactory;
@@ -18,7 +19,9 @@ use PluckyWren\Core\Box\PieceChoices;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
-use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Preparation\Preparation;
+use PluckyWren\Core\Stash\Preparation\Prepared;
+use PluckyWren\Core\Stash\Preparation\TaskChoices;
 
 /**
  * So many of a lot set aside for a box; or, without a lot, of a kind still to buy.
@@ -29,7 +32,8 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property string|null $lot_id
  * @property string|null $kind
  * @property int $quantity
- * @property list<Task> $done
+ * @property Prepared $done what was done to how many of them
+ * @property TaskChoices $work what is to be done to them beside the usual, and what is not
  * @property string|null $counts_as the guide's need that it fills, where someone said so
  * @property string|null $into_id the piece in which it rides
  * @property PackingWish $packing
@@ -48,10 +52,10 @@ final class Piece extends Model
     use HasUlids;
 
     protected $fillable = [
-        'crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done', 'counts_as', 'into_id', 'packing', 'is_laid_out',
+        'crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done', 'counts_as', 'into_id', 'packing', 'is_laid_out', 'work',
     ];
 
-    protected $attributes = ['done' => '[]', 'packing' => '{}'];
+    protected $attributes = ['done' => '[]', 'packing' => '{}', 'work' => '{}'];
 
     /** What it was when its box was handed in; null while it may still change. */
     public ?PlannedPiece $asItWas = null;
@@ -59,7 +63,8 @@ final class Piece extends Model
     /** @var array<string, string> */
     protected $casts = [
         'quantity' => 'integer',
-        'done' => AsTasks::class,
+        'done' => AsPrepared::class,
+        'work' => AsTaskChoices::class,
         'packing' => AsPackingWish::class,
         'is_laid_out' => 'boolean',
     ];
@@ -86,10 +91,10 @@ final class Piece extends Model
         return $this->asItWas->kind ?? $this->lot?->itemKind() ?? resolve(Catalogue::class)->get((string) $this->kind);
     }
 
-    /** @return list<Task> what has to be done to it; load `lot` and `box` first */
-    public function tasks(): array
+    /** Get what has to be done to it, and what of that is done; load `lot` and `box` first. */
+    public function preparation(): Preparation
     {
-        return $this->planned()->preparation($this->box->crewHabits(), $this->box->recipient()->band)->tasks;
+        return $this->planned()->preparation($this->box->crewHabits(), $this->box->recipient()->band);
     }
 
     public function planned(): PlannedPiece
@@ -101,6 +106,8 @@ final class Piece extends Model
         $planned = $this->lot?->planned($this->id, $this->quantity, $this->done)
             ?? PlannedPiece::toBuy($this->id, $this->itemKind(), $this->quantity);
 
-        return $planned->choosing(new PieceChoices($this->counts_as, $this->into_id, $this->packing));
+        return $planned->choosing(new PieceChoices(
+            $this->counts_as, $this->into_id, $this->packing, $this->work,
+        ));
     }
 }

@@ -15,7 +15,6 @@ use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
-use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Source;
 
 /** What there is to choose from, for the lists of every page; each view is handed it as `$choices`. */
@@ -30,7 +29,6 @@ final readonly class Choices
      * @param  list<FaultEnd>  $faultEnds
      * @param  list<Weight>  $weights
      * @param  list<StepKind>  $steps  of a price chain
-     * @param  list<Task>  $boxTasks  what is done to a box itself
      * @param  list<Form>  $forms  of what is packed
      */
     private function __construct(
@@ -42,7 +40,6 @@ final readonly class Choices
         public array $faultEnds,
         public array $weights,
         public array $steps,
-        public array $boxTasks,
         public array $forms,
     ) {}
 
@@ -57,7 +54,6 @@ final readonly class Choices
             FaultEnd::cases(),
             Weight::cases(),
             StepKind::cases(),
-            Task::ofTheBox(),
             Form::cases(),
         );
     }

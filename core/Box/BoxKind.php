@@ -31,12 +31,14 @@ final readonly class BoxKind
 
     public const MOST_SIDE_TENTHS = 6_000;
 
+    /** @param bool $isTub whether it is of plastic rather than of card */
     public function __construct(
         public string $id,
         public string $name,
         public string $says,
         public BoxShape $inside,
         public Size $outside,
+        public bool $isTub = false,
     ) {}
 
     /**

@@ -12,7 +12,7 @@ use PluckyWren\Core\Measure\Size;
  *
  * @phpstan-type BoxKindData array{
  *     id: string, name: string, says: string, top: array{float, float}, floor: array{float, float}, height: float,
- *     bulge: float, outside: array{float, float, float},
+ *     bulge: float, outside: array{float, float, float}, tub?: bool,
  * }
  */
 final readonly class BoxKinds
@@ -41,6 +41,7 @@ final readonly class BoxKinds
                 $kind['says'],
                 $shape,
                 Size::ofMm(...$kind['outside']),
+                $kind['tub'] ?? false,
             );
         }
 

@@ -11,7 +11,7 @@ use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\Preparation\Habits;
 use PluckyWren\Core\Stash\Preparation\Preparation;
-use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Preparation\Prepared;
 use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 use PluckyWren\Core\Stash\Preparation\TasksOf;
 use PluckyWren\Core\Stash\Source;
@@ -28,7 +28,7 @@ final readonly class PlannedPiece
 
     /**
      * @param  Source|null  $source  null where it is still to buy: planned from the guide's list, not in the stash yet
-     * @param  list<Task>  $done  what was done to it already
+     * @param  Prepared  $prepared  what was done to how many of them already
      * @param  PieceChoices  $choices  what whoever packs the box said of it
      */
     public function __construct(
@@ -37,7 +37,7 @@ final readonly class PlannedPiece
         public int $quantity,
         public Price $price,
         public ?Source $source,
-        public array $done = [],
+        public Prepared $prepared = new Prepared,
         public PieceChoices $choices = new PieceChoices,
     ) {
         $this->kind = $thing->kind;
@@ -58,13 +58,13 @@ final readonly class PlannedPiece
     /** As it is, but so many of it. */
     public function times(int $quantity): self
     {
-        return new self($this->id, $this->thing, $quantity, $this->price, $this->source, $this->done, $this->choices);
+        return new self($this->id, $this->thing, $quantity, $this->price, $this->source, $this->prepared, $this->choices);
     }
 
     /** As it is, but for what was decided about it. */
     public function choosing(PieceChoices $choices): self
     {
-        return new self($this->id, $this->thing, $this->quantity, $this->price, $this->source, $this->done, $choices);
+        return new self($this->id, $this->thing, $this->quantity, $this->price, $this->source, $this->prepared, $choices);
     }
 
     /** What all of them cost, or null where the price is not known. */
@@ -76,7 +76,9 @@ final readonly class PlannedPiece
     /** @throws TasksInACircle */
     public function preparation(Habits $habits, AgeBand $band): Preparation
     {
-        return new Preparation((new TasksOf($habits))->thing($this->thing, $this->source, $band), $this->done);
+        $tasks = (new TasksOf($habits))->thing($this->thing, $this->source, $band);
+
+        return new Preparation($this->choices->tasks->of($tasks), $this->prepared, $this->quantity);
     }
 
     /** @throws TasksInACircle */

@@ -16,10 +16,13 @@ enum Source: string
     case Reward = 'reward';
     case OwnHouse = 'own-house';
 
-    /** Determine if a price may still be on it. */
+    /** Determine if a price may still be on it; what people give may bear its tag too. */
     public function mayCarryAPrice(): bool
     {
-        return $this === self::Shop || $this === self::Clearance || $this === self::Online || $this === self::Thrift;
+        return match ($this) {
+            self::Shop, self::Clearance, self::Online, self::Thrift, self::Given => true,
+            self::Made, self::Reward, self::OwnHouse => false,
+        };
     }
 
     /** Determine if it may have been somebody's before. */

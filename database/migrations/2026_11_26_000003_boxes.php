@@ -62,6 +62,7 @@ return new class extends Migration
                 into_id TEXT CHECK (into_id <> id),
                 is_laid_out INTEGER NOT NULL DEFAULT 0 CHECK (is_laid_out IN (0, 1)),
                 packing TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(packing)),
+                work TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(work)),
                 created_at TEXT, updated_at TEXT,
                 FOREIGN KEY (box_id, crew_id) REFERENCES boxes (id, crew_id) ON DELETE CASCADE,
                 FOREIGN KEY (lot_id, crew_id) REFERENCES lots (id, crew_id) ON DELETE RESTRICT,

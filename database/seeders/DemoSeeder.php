@@ -35,6 +35,7 @@ use PluckyWren\Core\Stash\InsideFields;
 use PluckyWren\Core\Stash\KindDraft;
 use PluckyWren\Core\Stash\KitPart;
 use PluckyWren\Core\Stash\KitPlan;
+use PluckyWren\Core\Stash\Preparation\Prepared;
 use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Source;
 
@@ -178,10 +179,10 @@ final class DemoSeeder extends Seeder
     {
         foreach ($box->load('pieces.lot')->pieces as $piece) {
             $piece->setRelation('box', $box);
-            $piece->update(['done' => $piece->tasks()]);
+            $piece->update(['done' => Prepared::all($piece->quantity, $piece->preparation()->tasks)]);
         }
         $box->update([
-            'done' => [Task::BoxSound, Task::TapeCorners],
+            'done' => array_values(array_intersect_key(Task::ofTheBox($box->boxKind()->isTub), [true, true])),
             'ticks' => array_column(ClosingTick::cases(), 'value'),
         ]);
     }

@@ -143,7 +143,7 @@ trait FreezesWhenHandedIn
             'crew_id' => $this->crew_id,
             'box_id' => $this->id,
             'quantity' => $planned->quantity,
-            'done' => $planned->done,
+            'done' => $planned->prepared,
             'kind' => $planned->isToBuy() ? $planned->kind->id : null,
         ]);
         $piece->id = $planned->id;

@@ -16,19 +16,20 @@ final readonly class Preparation
     public function __construct(public array $boxes) {}
 
     /**
-     * @return list<array{Piece, list<array{Task, bool}>}> pieces of a box with their tasks and whether each is done, in
-     *     the order of the lanes
+     * @return list<array{Piece, list<array{Task, bool, int|null}>}> pieces of a box with their tasks, whether each is
+     *     done, and to how many where it is done to some; in the order of the lanes
      */
     public function piecesOf(Box $box): array
     {
         $rows = [];
         foreach ($box->contents() as $piece) {
             $piece->setRelation('box', $box);
+            $work = $piece->preparation();
             $tasks = array_map(
-                static fn (Task $task): array => [$task, in_array($task, $piece->done, true)],
-                $piece->tasks(),
+                static fn (Task $task): array => [$task, $work->isDone($task), $work->someOf($task)],
+                $work->tasks,
             );
-            if ($tasks !== []) {
+            if (! $piece->isToBuy()) {
                 $rows[] = [$piece, $tasks];
             }
         }
@@ -42,7 +43,9 @@ final readonly class Preparation
      */
     public function doneTooEarly(Piece $piece): array
     {
-        return TaskOrder::doneTooEarly($piece->tasks(), $piece->done);
+        $work = $piece->preparation();
+
+        return TaskOrder::doneTooEarly($work->tasks, $work->done);
     }
 
     /**
@@ -63,11 +66,26 @@ final readonly class Preparation
         return array_filter($byTask, static fn (array $pieces): bool => $pieces !== []);
     }
 
+    /** @return list<Task> what can be added to the work at a piece */
+    public function toAdd(Piece $piece): array
+    {
+        $tasks = $piece->preparation()->tasks;
+        $toAdd = array_filter(Task::toAdd(), static fn (Task $task): bool => ! in_array($task, $tasks, true));
+
+        return array_values(array_unique([...$piece->work->notNeeded, ...$toAdd], SORT_REGULAR));
+    }
+
+    /** @return list<Task> what is done to the box itself */
+    public function ofTheBox(Box $box): array
+    {
+        return Task::ofTheBox($box->boxKind()->isTub);
+    }
+
     /** Get how many tasks of a box are still open, its own and its pieces'. */
     public function openOf(Box $box): int
     {
         $open = count(
-            array_filter(Task::ofTheBox(), static fn (Task $task): bool => ! in_array($task, $box->done, true)),
+            array_filter($this->ofTheBox($box), static fn (Task $task): bool => ! in_array($task, $box->done, true)),
         );
         foreach ($this->piecesOf($box) as [, $tasks]) {
             $open += count(array_filter($tasks, static fn (array $task): bool => ! $task[1]));

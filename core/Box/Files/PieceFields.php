@@ -24,7 +24,9 @@ use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Measures;
 use PluckyWren\Core\Stash\Packaging;
+use PluckyWren\Core\Stash\Preparation\Prepared;
 use PluckyWren\Core\Stash\Preparation\Task;
+use PluckyWren\Core\Stash\Preparation\TaskChoices;
 use PluckyWren\Core\Stash\Said;
 use PluckyWren\Core\Stash\Source;
 use PluckyWren\Core\Stash\Thing;
@@ -56,11 +58,15 @@ final readonly class PieceFields
             $fields->has('quantity') ? $fields->whole('quantity', 1, self::MOST) : 1,
             $isToBuy ? Price::unknown() : $this->price($fields, $pack),
             $isToBuy ? null : ($fields->has('source') ? $fields->choice('source', Source::class) : Source::Shop),
-            $fields->has('done') ? $this->enums($fields, 'done', Task::tryFrom(...)) : [],
+            $this->prepared($fields),
             new PieceChoices(
                 $fields->has('countsAs') ? $fields->text('countsAs') : null,
                 $fields->has('into') ? $fields->text('into') : null,
                 $fields->has('packing') ? WishFields::read($fields->object('packing')) : new PackingWish,
+                new TaskChoices(
+                    $fields->has('alsoToDo') ? $this->enums($fields, 'alsoToDo', Task::tryFrom(...)) : [],
+                    $fields->has('notToDo') ? $this->enums($fields, 'notToDo', Task::tryFrom(...)) : [],
+                ),
             ),
         );
         $place = $fields->has('place') ? $fields->text('place') : '';
@@ -78,6 +84,9 @@ final readonly class PieceFields
             'cameInPackaging',
             'staysInPackaging',
             'done',
+            'doneToSome',
+            'alsoToDo',
+            'notToDo',
             'holds',
             'said',
             'countsAs',
@@ -87,6 +96,45 @@ final readonly class PieceFields
         $fields->nothingElse();
 
         return [$piece, $place, $pack];
+    }
+
+    /**
+     * Read what was done to all of them, or to so many of them each.
+     *
+     * @throws MalformedFile
+     */
+    private function prepared(Fields $fields): Prepared
+    {
+        $quantity = $fields->has('quantity') ? $fields->whole('quantity', 1, self::MOST) : 1;
+        $prepared = $fields->has('done')
+            ? Prepared::all($quantity, $this->enums($fields, 'done', Task::tryFrom(...)))
+            : new Prepared;
+        foreach ($fields->has('doneToSome') ? $fields->objects('doneToSome') : [] as $group) {
+            $prepared = $prepared->plus(Prepared::all(
+                $group->whole('pieces', 1, $quantity),
+                $this->enums($group, 'tasks', Task::tryFrom(...)),
+            ));
+            $group->nothingElse();
+        }
+        array_sum(array_column($prepared->groups, 0)) <= $quantity
+            || $fields->refuse('doneToSome', 'tells of more pieces than there are');
+
+        return $prepared;
+    }
+
+    /** @return array<string, mixed> */
+    private static function preparedFields(PlannedPiece $piece): array
+    {
+        $all = $piece->prepared->doneToAll($piece->quantity);
+        $isSame = $piece->prepared->isNothing() || $piece->prepared == Prepared::all($piece->quantity, $all);
+        $tasks = $piece->choices->tasks;
+
+        return [
+            'done' => $isSame && $all !== [] ? array_column($all, 'value') : null,
+            'doneToSome' => $isSame ? null : $piece->prepared->data(),
+            'alsoToDo' => $tasks->added === [] ? null : array_column($tasks->added, 'value'),
+            'notToDo' => $tasks->notNeeded === [] ? null : array_column($tasks->notNeeded, 'value'),
+        ];
     }
 
     /** @throws MalformedFile */
@@ -142,7 +190,7 @@ final readonly class PieceFields
             'sizeLabel' => $thing->sizeLabel === '' ? null : $thing->sizeLabel,
             'cameInPackaging' => $thing->measures->packaging === Packaging::None ? null : true,
             'staysInPackaging' => $thing->measures->packaging === Packaging::Stays ? true : null,
-            'done' => $piece->done === [] ? null : array_column($piece->done, 'value'),
+            ...self::preparedFields($piece),
             'holds' => $thing->inside->isEmpty() ? null : $thing->inside->counts(),
             'said' => SaidOfPiece::write($thing->said),
             'countsAs' => $piece->choices->countsAs,

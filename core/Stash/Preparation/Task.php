@@ -29,6 +29,12 @@ enum Task: string
     case Bag = 'bag';
     case BagTwice = 'bag-twice';
     case Fill = 'fill';
+    case CutOff = 'cut-off';
+    case Shorten = 'shorten';
+    case Laminate = 'laminate';
+    case SayWhatFor = 'say-what-for';
+    case Roll = 'roll';
+    case BandRound = 'band-round';
 
     case BoxSound = 'box-sound';
     case TapeCorners = 'tape-corners';
@@ -37,10 +43,33 @@ enum Task: string
     case WrapLid = 'wrap-lid';
     case DecorateLid = 'decorate-lid';
 
-    /** @return list<self> what is done to the box itself, in the order in which it is done */
-    public static function ofTheBox(): array
+    /**
+     * @param  bool  $isTub  whether it is of plastic: such a box needs no tape, and is given as it is
+     * @return list<self> what is done to the box itself, in the order in which it is done
+     */
+    public static function ofTheBox(bool $isTub): array
     {
-        return [self::BoxSound, self::TapeCorners, self::CoverPrint, self::WrapBase, self::WrapLid, self::DecorateLid];
+        return $isTub
+            ? [self::BoxSound, self::CoverPrint, self::DecorateLid]
+            : [self::BoxSound, self::TapeCorners, self::CoverPrint, self::WrapBase, self::WrapLid, self::DecorateLid];
+    }
+
+    /** @return list<self> what is done to pieces */
+    public static function ofPieces(): array
+    {
+        return array_values(
+            array_filter(self::cases(), static fn (self $task): bool => ! in_array($task, self::ofTheBox(false), true)),
+        );
+    }
+
+    /** @return list<self> what a packer may add to the work at a piece that nobody would expect of its kind */
+    public static function toAdd(): array
+    {
+        return [
+            self::SayWhatFor, self::CutOff, self::Shorten, self::Laminate, self::Roll, self::BandRound, self::Bag,
+            self::BagTwice, self::Cap, self::CoverPoints, self::Fold, self::LookOver, self::Test, self::PriceOff,
+            self::MarkNotFood,
+        ];
     }
 
     /** Determine if it puts something around the piece that a small child could pull over the face. */

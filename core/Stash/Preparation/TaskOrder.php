@@ -12,9 +12,12 @@ final class TaskOrder
 {
     /** @var array<string, list<Task>> by a task, what must not be done before it */
     private const BEFORE = [
-        'look-over' => [Task::Bag, Task::BagTwice, Task::Fold],
+        'look-over' => [Task::Bag, Task::BagTwice, Task::Fold, Task::Roll],
         'check-parts' => [Task::Bag, Task::BagTwice, Task::Fill],
-        'price-off' => [Task::Bag, Task::BagTwice, Task::Fold, Task::Fill, Task::MarkNotFood, Task::Cap],
+        'price-off' => [
+            Task::Bag, Task::BagTwice, Task::Fold, Task::Fill, Task::MarkNotFood, Task::Cap, Task::Laminate, Task::Roll,
+            Task::BandRound,
+        ],
         'test' => [Task::TapeBatteries, Task::Bag, Task::BagTwice],
         'strip' => [Task::KeepPicture, Task::KeepInstructions, Task::CoverPoints],
         'keep-picture' => [Task::Bag, Task::BagTwice],
@@ -24,7 +27,12 @@ final class TaskOrder
         'shorten-cord' => [Task::Bag, Task::BagTwice, Task::Fold],
         'tape-batteries' => [Task::Bag, Task::BagTwice],
         'mark-not-food' => [Task::Bag, Task::BagTwice],
-        'fold' => [Task::TuckAway, Task::Bag],
+        'cut-off' => [Task::Bag, Task::BagTwice, Task::Fold, Task::Roll, Task::CoverPoints, Task::Laminate],
+        'shorten' => [Task::Bag, Task::BagTwice, Task::Fold, Task::Roll],
+        'laminate' => [Task::Bag, Task::BagTwice, Task::Fill],
+        'roll' => [Task::BandRound, Task::Bag, Task::Fill],
+        'band-round' => [Task::Bag, Task::BagTwice],
+        'fold' => [Task::TuckAway, Task::Bag, Task::BandRound],
         'bag' => [Task::Fill],
         'bag-twice' => [Task::Fill],
         'box-sound' => [Task::TapeCorners, Task::CoverPrint, Task::WrapBase, Task::WrapLid, Task::DecorateLid],

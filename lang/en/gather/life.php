@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'done-to-loose' => 'Done already to what lies in the stash:',
 
     'arrived' => '“:name” has arrived.',
     'broken' => 'Those are written off as broken.',

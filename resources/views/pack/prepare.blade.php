@@ -27,14 +27,22 @@
                                     {{ $piece->quantity }}@endif</b>
                     </p>
                     <ul class="flex flex-wrap gap-x-5 gap-y-1">
-                        @foreach ($tasks as [$task, $isDone])
+                        @foreach ($tasks as [$task, $isDone, $some])
                             <li title="{{ __("pack/tasks.why.{$task->value}") }}">
                                 @include('pack.partials.task',
                                     ['address' => route('tasks.piece', [$piece, $task->value]), 'says' =>
-                                    __("pack/tasks.name.{$task->value}"), 'about' => $piece->lot->name ?? ''])
+                                    __("pack/tasks.name.{$task->value}").($some === null ? '' : ' '.
+                                    __('pack/tasks.some-done', ['some' => $some, 'all' => $piece->quantity])),
+                                    'about' => $piece->lot->name ?? ''])
                             </li>
                         @endforeach
+                        @if ($tasks === [])
+                            <li class="text-ink-soft">{{ __('pack/tasks.no-work') }}</li>
+                        @endif
                     </ul>
+                    @unless ($handedIn)
+                        @include('pack.partials.work', ['tasks' => $tasks, 'toAdd' => $preparation->toAdd($piece)])
+                    @endunless
                     @foreach ($preparation->doneTooEarly($piece) as [$early, $missed])
                         <p class="wrong sm:col-start-2">
                             {{ __('pack/tasks.too-early',
@@ -52,7 +60,7 @@
         <section class="cut mb-3.5 px-4 py-3" aria-labelledby="the-box">
             <h2 id="the-box">The box itself</h2>
             <ul class="mt-1 flex flex-wrap gap-x-5 gap-y-1">
-                @foreach ($choices->boxTasks as $task)
+                @foreach ($preparation->ofTheBox($box) as $task)
                     <li title="{{ __("pack/tasks.why.{$task->value}") }}">
                         @include('pack.partials.task',
                             ['address' => route('tasks.box', [$box, $task->value]), 'says' =>
@@ -60,6 +68,7 @@
                     </li>
                 @endforeach
             </ul>
+            @unless ($box->boxKind()->isTub)
             <h3 class="mt-4">Paper, if you wrap it</h3>
             <p>
                 A sheet of <b class="tabular">{{ $wrapping->base() }}</b> for the base and one of
@@ -74,6 +83,7 @@
             <p @class(['mt-2', 'wrong' => $wrapping->wrong !== '']) role="status">
                 {{ $wrapping->wrong !== '' ? $wrapping->wrong : trans_choice('pack/tasks.roll', $wrapping->boxes) }}
             </p>
+            @endunless
         </section>
         <details class="no-print">
             <summary class="link">How we like to do it</summary>

@@ -21,6 +21,7 @@ use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Measures;
 use PluckyWren\Core\Stash\Preparation\Preparation;
+use PluckyWren\Core\Stash\Preparation\Prepared;
 use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Preparation\TasksOf;
 use PluckyWren\Core\Stash\Source;
@@ -57,7 +58,9 @@ final class Boxes
         );
         $tasks = (new TasksOf)->thing($thing, $source, AgeBand::parse($band));
 
-        return new Held($id === '' ? $kind : $id, $thing, $quantity, $source, new Preparation($tasks, $done));
+        return new Held($id === '' ? $kind : $id, $thing, $quantity, $source, new Preparation(
+            $tasks, Prepared::all($quantity, $done), $quantity,
+        ));
     }
 
     /** A thing of a kind that nothing is known of but its traits. */

@@ -66,14 +66,16 @@ final class PreparationTest extends TestCase
             'batteries', Source::Shop, true, $usual, '8-12', ['price-off', 'test', 'tape-batteries'],
         ];
         yield 'a rope for the youngest is cut' => [
-            'skipping-rope', Source::Given, true, $usual, '2-3', ['shorten-cord'],
+            'skipping-rope', Source::OwnHouse, true, $usual, '2-3', ['look-over', 'shorten-cord'],
         ];
-        yield 'a rope for the others is not' => ['skipping-rope', Source::Given, true, $usual, '4-7', []];
+        yield 'a rope for the others is not' => ['skipping-rope', Source::Reward, true, $usual, '4-7', []];
         yield 'a short cord is left' => ['bracelet', Source::Made, true, $usual, '2-3', ['bag']];
         yield 'thrift is looked over first' => [
             't-shirt', Source::Thrift, true, $usual, '4-7', ['look-over', 'price-off', 'fold'],
         ];
-        yield 'a cup is filled' => ['cup', Source::Given, true, $usual, '4-7', ['fill']];
+        yield 'a cup is filled; a gift may bear its tag too' => [
+            'cup', Source::Given, true, $usual, '4-7', ['price-off', 'fill'],
+        ];
         yield 'what is still to buy has none' => ['soap', null, true, $usual, '4-7', []];
     }
 

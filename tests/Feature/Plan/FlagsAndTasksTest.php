@@ -7,6 +7,7 @@ namespace Tests\Feature\Plan;
 use App\Models\Box;
 use App\Models\Lot;
 use App\Models\Piece;
+use PluckyWren\Core\Stash\Preparation\Prepared;
 use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Source;
 use Tests\Feature\TestCase;
@@ -130,14 +131,15 @@ final class FlagsAndTasksTest extends TestCase
         $this->get("/boxes/{$box->id}/prepare")->assertSee('But this should have come first: take the price off.');
         $tick('price-off')->assertSessionHas('said', 'Done: take the price off.');
         $this->get("/boxes/{$box->id}/prepare")->assertDontSee('should have come first');
-        self::assertSame([Task::BagTwice, Task::PriceOff], $piece->refresh()->done);
+        self::assertEquals(Prepared::all(1, [Task::PriceOff, Task::BagTwice]), $piece->refresh()->done);
         $this->get("/boxes/{$box->id}")->assertDontSee('may still carry one');
         $tick('bag-twice', [])->assertSessionHas('said', 'Still to do: bag it twice.');
         $tick('polish')->assertNotFound();
 
-        // One more of it is not prepared yet.
+        // One more of it is not prepared yet; what was done to the first is known still.
         $this->patch("/pieces/{$piece->id}", ['quantity' => 2]);
-        self::assertSame([], $piece->refresh()->done);
+        self::assertSame([], $piece->refresh()->preparation()->done);
+        $this->get("/boxes/{$box->id}/prepare")->assertSee('take the price off (1 of 2 done)');
     }
 
     public function test_an_evening_does_one_kind_of_work_over_all_open_boxes(): void
@@ -161,7 +163,9 @@ final class FlagsAndTasksTest extends TestCase
         );
         $this->get('/pack/evening')->assertDontSee('Take the price off')->assertSee('Bag it twice');
         $this->put('/pack/evening/price-off', ['pieces' => [...$soaps, 'nobody’s']])->assertNotFound();
-        Piece::query()->get()->each(fn (Piece $piece) => $piece->update(['done' => Task::cases()]));
+        Piece::query()->get()->each(fn (Piece $piece) => $piece->update([
+            'done' => Prepared::all($piece->quantity, Task::cases()),
+        ]));
         $this->get('/pack/evening')->assertSee('Nothing to do tonight');
     }
 

@@ -11,6 +11,7 @@ use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use PluckyWren\Core\Stash\Preparation\Task;
 
 /** What is done to a piece or to the box itself, ticked off one by one. */
@@ -23,6 +24,22 @@ final readonly class TaskController
         $missed = $this->tickTask->ofPiece($piece, $task, $request->boolean('done'));
 
         return $this->answer($request, $piece->box, $task, $missed);
+    }
+
+    /** Say what else is to be done to a piece, or that something is not needed here. */
+    public function work(Request $request, Piece $piece): RedirectResponse
+    {
+        $request->validate(
+            ['task' => ['required', Rule::in(array_column(Task::ofPieces(), 'value'))]],
+            ['*' => Words::of('plan/boxes.errors.in')],
+        );
+        $task = Task::from($request->string('task')->value());
+        $isNeeded = $request->boolean('needed');
+        $this->tickTask->isNeeded($piece, $task, $isNeeded);
+
+        return back(303)->with('said', Words::of($isNeeded ? 'pack/tasks.added' : 'pack/tasks.left-off', [
+            'task' => Words::of("pack/tasks.name.{$task->value}"),
+        ]));
     }
 
     public function box(Request $request, Box $box, Task $task): SheetResponse|RedirectResponse

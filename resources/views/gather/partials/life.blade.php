@@ -8,6 +8,13 @@
         {{ $stock->onHand() }} on hand, {{ $stock->setAside }} set aside, {{ $stock->gone }} gone, of
         {{ $stock->pieces }}.
     </p>
+    @unless ($lot->prepared->isNothing())
+        <p class="mt-1">
+            {{ __('gather/life.done-to-loose') }}
+            {{ implode(', ', array_map(fn ($task) => __("pack/tasks.name.{$task->value}").': '.
+                $lot->prepared->countOf($task), $lot->prepared->tasks())) }}.
+        </p>
+    @endunless
     @if ($lot->fault)<p class="mt-1">
             <b>{{ ucfirst(__("gather/life.state.{$lot->fault->value}")) }}</b>,
             {{ __("gather/life.ends.{$lot->fault_end->value}") }}.
