@@ -5,40 +5,39 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Box;
+use App\Models\KeptAnswers;
 use App\Models\User;
 use App\Support\Today;
 
-/** Leaves a finding as it is, with the reason kept; or takes that back. */
+/**
+ * Leaves findings as they are, with the reason kept; or takes that back.
+ *
+ * @phpstan-import-type Answer from Box
+ */
 final readonly class AnswerFinding
 {
     public function __construct(private BoxHistory $history) {}
 
-    public function leave(Box $box, string $key, string $because, User $by): void
+    /** @param list<string> $keys of the findings, all left for one reason */
+    public function leave(Box $box, array $keys, string $because, User $by): void
     {
-        $this->change(
-            $box,
-            static fn (array $answers): array => [
-                ...$answers,
-                $key => ['because' => $because, 'by' => $by->name, 'at' => Today::here()->toDateString()],
-            ],
-        );
+        $this->change($box, static fn (KeptAnswers $kept): array => $kept->with($keys, [
+            'because' => $because, 'by' => $by->name, 'at' => Today::here()->toDateString(),
+        ]));
     }
 
+    /** @param string $key as it reads with the pieces that are in the box now */
     public function takeBack(Box $box, string $key): void
     {
-        $this->change($box, static fn (array $answers): array => array_diff_key($answers, [$key => true]));
+        $this->change($box, static fn (KeptAnswers $kept): array => $kept->without($key));
     }
 
-    /**
-     * @param callable(array<string, array{
-     *     because: string, by: string, at: string,
-     * }>): array<string, array{because: string, by: string, at: string}> $change
-     */
+    /** @param callable(KeptAnswers): array<string, Answer> $change */
     private function change(Box $box, callable $change): void
     {
         $this->history->of($box, 'answered', static function () use ($box, $change): void {
-            $fresh = Box::query()->whereKey($box->id)->firstOrFail();
-            $fresh->update(['answers' => $change($fresh->answers)]);
+            $fresh = Box::query()->with('pieces')->whereKey($box->id)->firstOrFail();
+            $fresh->update(['answers' => $change(KeptAnswers::of($fresh))]);
         });
     }
 }

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Box;
 use App\Models\Crew;
+use App\Models\KeptAnswers;
 use App\Models\Lot;
 use App\Models\Piece;
 use App\Support\Today;
@@ -57,7 +58,8 @@ final readonly class ImportBox
             foreach ($plan->pieces as $piece) {
                 $ids[$piece->id] = $this->piece($box, $piece, $document->places[$piece->id] ?? null)->id;
             }
-            $box->refresh()->update(['answers' => $this->answers($plan->settled->reasons, $ids)]);
+            $box->refresh()->load('pieces');
+            $box->update(['answers' => KeptAnswers::of($box)->named($this->answers($plan->settled->reasons, $ids))]);
 
             return $box;
         });

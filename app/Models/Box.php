@@ -43,6 +43,8 @@ use PluckyWren\Core\Stash\Preparation\Task;
 /**
  * One planned box for one child.
  *
+ * @phpstan-type Answer array{because: string, by: string, at: string, of?: array<string, string>}
+ *
  * @property string $id
  * @property int $crew_id
  * @property int $number
@@ -60,7 +62,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property Stage $stage
  * @property list<Task> $done what was done to the box itself
  * @property list<string> $ticks what only a packer can see, by `ClosingTick`
- * @property array<string, array{because: string, by: string, at: string}> $answers why findings were left, by their key
+ * @property array<string, Answer> $answers why findings were left, by the key each had then
  * @property int $season the year in which its hand-in closes
  * @property CarbonImmutable|null $handed_in_on
  * @property Order $packing_order by which school it is packed
@@ -213,7 +215,7 @@ final class Box extends Model
             array_values($this->pieces->map(static fn (Piece $piece): PlannedPiece => $piece->planned())->all()),
             new Ways($this->crewHabits(), $this->packing_order),
             new Settled(
-                array_map(static fn (array $answer): string => $answer['because'], $this->answers),
+                array_column(KeptAnswers::of($this)->here(), 'because', 'key'),
                 $this->done,
             ),
         );

@@ -84,23 +84,22 @@ final readonly class Findings implements Countable
     /**
      * Set those aside that someone answered with a reason; a plain missing measure is answered by measuring.
      *
-     * @param  array<string, string>  $reasons  by the finding's key
+     * @param  array<string, string>  $reasons  by the key of the finding for which each was given
      */
     public function overruledBy(array $reasons): self
     {
-        $isOverruled = static fn (Finding $finding): bool => $finding->canBeOverruled
-            && isset($reasons[$finding->key()]);
+        $given = new Reasons($reasons);
+        [$all, $overruled] = [[], $this->overruled];
+        foreach ($this->all as $finding) {
+            $key = $reasons === [] ? null : $given->keyFor($finding);
+            if ($key === null) {
+                $all[] = $finding;
+            } else {
+                $overruled[] = new Overruled($finding, $given->of($key), $key);
+            }
+        }
 
-        return new self(
-            array_values(array_filter($this->all, static fn (Finding $finding): bool => ! $isOverruled($finding))),
-            [
-                ...$this->overruled,
-                ...array_map(
-                    static fn (Finding $finding): Overruled => new Overruled($finding, $reasons[$finding->key()]),
-                    array_values(array_filter($this->all, $isOverruled)),
-                ),
-            ],
-        );
+        return new self($all, $overruled);
     }
 
     /** Those that rest on one piece alone, to be told beside it; what rests on several is told once. */

@@ -7,5 +7,6 @@ namespace PluckyWren\Core\Guide;
 /** A finding that a packer left as it is, and why. */
 final readonly class Overruled
 {
-    public function __construct(public Finding $finding, public string $because) {}
+    /** @param string $key of the finding for which the reason was given: the same, or one of fewer or more pieces */
+    public function __construct(public Finding $finding, public string $because, public string $key) {}
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Plan;
 
 use App\Models\Box;
+use App\Models\KeptAnswers;
 use App\Models\Piece;
 use App\Pages\Glyphs;
 use App\Words\MoveWords;
@@ -187,6 +188,21 @@ final class BoxSheet
         return array_values(
             array_filter($left, static fn (Overruled $one): bool => count($one->finding->pieces) !== 1),
         );
+    }
+
+    /** @return array{by: string, at: string}|null who left a finding, and when; null where that is not known any more */
+    public function answerBehind(Overruled $left): ?array
+    {
+        return array_column(KeptAnswers::of($this->box)->here(), null, 'key')[$left->key] ?? null;
+    }
+
+    /** Get how many findings can be left with a reason. */
+    public function canBeLeft(): int
+    {
+        return count(array_filter(
+            [...$this->gauges->flags->all, ...$this->gauges->missing->all],
+            static fn (Finding $finding): bool => $finding->canBeOverruled,
+        ));
     }
 
     public function elevation(): Elevation

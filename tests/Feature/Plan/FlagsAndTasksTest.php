@@ -66,6 +66,7 @@ final class FlagsAndTasksTest extends TestCase
                 'because' => 'Her sister of nine blows them up.',
                 'by' => $this->packer->name,
                 'at' => now()->toDateString(),
+                'of' => [$piece->id => "lot:{$piece->lot_id}"],
             ],
             $box->refresh()->answers[$key],
         );
@@ -74,6 +75,59 @@ final class FlagsAndTasksTest extends TestCase
             ->assertOk()
             ->assertSee('1 problem to fix');
         self::assertSame([], $box->refresh()->answers);
+    }
+
+    public function test_a_reason_comes_back_with_the_piece_and_holds_for_a_set_that_has_grown(): void
+    {
+        $box = $this->box(['band' => '2-3']);
+        [$rope, $soap] = [$this->lot('skipping-rope'), $this->lot('soap')];
+        $because = ['because' => 'Her grandmother holds the other end.'];
+        $this->post("/boxes/{$box->id}/pieces", ['lot' => $rope->id, 'quantity' => 1]);
+        $piece = Piece::query()->firstOrFail();
+        $key = collect($this->keysIn($box))->firstOrFail(static fn (string $key): bool => str_contains($key, 'cord'));
+        $this->post("/boxes/{$box->id}/answers", ['key' => $key, ...$because]);
+        $this->get("/boxes/{$box->id}")->assertSee('Her grandmother holds the other end.');
+
+        $this->delete("/pieces/{$piece->id}");
+        $this->get("/boxes/{$box->id}")->assertDontSee('Her grandmother holds the other end.');
+        $this->post("/boxes/{$box->id}/pieces", ['lot' => $rope->id, 'quantity' => 1]);
+        $again = Piece::query()->firstOrFail();
+        self::assertNotSame($piece->id, $again->id);
+        $this->get("/boxes/{$box->id}")->assertSee('Her grandmother holds the other end.');
+        $this->delete("/boxes/{$box->id}/answers", ['key' => str_replace($piece->id, $again->id, $key)]);
+        $this->get("/boxes/{$box->id}")->assertDontSee('Her grandmother holds the other end.');
+        self::assertSame([], $box->refresh()->answers);
+
+        // The prices of two things, then of three.
+        $this->post("/boxes/{$box->id}/pieces", ['lot' => $soap->id, 'quantity' => 1]);
+        $prices = collect($this->keysIn($box))->firstOrFail(static fn (string $key): bool => str_contains($key, 'prices'));
+        $this->post("/boxes/{$box->id}/answers", ['key' => $prices, 'because' => 'Ines takes them all off.']);
+        $this->post("/boxes/{$box->id}/pieces", ['lot' => $this->lot('comb')->id, 'quantity' => 1]);
+        $this->get("/boxes/{$box->id}")
+            ->assertDontSee('may still carry one')
+            ->assertSee('Left because: Ines takes them all off.');
+    }
+
+    public function test_several_findings_are_left_for_one_reason(): void
+    {
+        $box = $this->box(['band' => '2-3']);
+        foreach (['skipping-rope', 'soap'] as $kind) {
+            $this->in($box, $this->lot($kind));
+        }
+        $keys = array_slice($this->keysIn($box), 0, 2);
+        $this->post("/boxes/{$box->id}/answers", ['keys' => $keys, 'because' => ''], ['HX-Request' => 'true'])
+            ->assertUnprocessable()
+            ->assertSee('several-wrong', false);
+        $this->post("/boxes/{$box->id}/answers", ['keys' => [...$keys, 'nothing|x'], 'because' => 'All seen.'])
+            ->assertNotFound();
+        self::assertSame([], $box->refresh()->answers);
+        self::assertSaid(
+            '2 findings are left as they are; the reason is kept.',
+            $this->post(
+                "/boxes/{$box->id}/answers", ['keys' => $keys, 'because' => 'All seen.'], ['HX-Request' => 'true'],
+            )->assertOk(),
+        );
+        self::assertSame($keys, array_keys($box->refresh()->answers));
     }
 
     public function test_what_rests_on_several_pieces_is_told_once_and_a_need_may_be_left_too(): void
@@ -272,6 +326,15 @@ final class FlagsAndTasksTest extends TestCase
         self::assertSame('straight-card', $box->refresh()->box_kind);
         $this->put("/boxes/{$box->id}", ['new_box' => '1'] + $form)->assertSessionHasNoErrors();
         self::assertSame(['wide-shoebox', []], [$box->refresh()->box_kind, $box->done]);
+    }
+
+    /** @return list<string> the keys of all that can be left */
+    private function keysIn(Box $box): array
+    {
+        $page = (string) $this->get("/boxes/{$box->id}")->getContent();
+        preg_match_all('/name="keys\[\]" value="([^"]+)"/', $page, $keys);
+
+        return $keys[1];
     }
 
     private function in(Box $box, Lot $lot): Piece

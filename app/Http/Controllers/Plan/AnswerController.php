@@ -23,9 +23,8 @@ final readonly class AnswerController
 
     public function store(Request $request, Box $box, #[CurrentUser] User $user): SheetResponse
     {
-        $key = $request->string('key')->value();
-        $finding = $this->finding($box, $key) ?? abort(404);
-        $bag = $finding->anchor();
+        $findings = $this->findings($box, $request);
+        $bag = $request->has('keys') ? 'several' : $findings[0]->anchor();
         $checked = Validator::make(
             $request->all(),
             ['because' => ['bail', 'required', 'string', 'min:3', 'max:200']],
@@ -34,7 +33,7 @@ final readonly class AnswerController
                 'because.*' => Words::of('plan/flags.because-needed'),
             ],
         );
-        if (! $finding->canBeOverruled) {
+        if (array_filter($findings, static fn (Finding $finding): bool => ! $finding->canBeOverruled) !== []) {
             $checked->after(
                 static fn ($checked) => $checked->errors()->add('because', Words::of('plan/flags.measure-it')),
             );
@@ -42,11 +41,12 @@ final readonly class AnswerController
         if ($checked->fails()) {
             return SheetResponse::refused($box, $checked->errors(), $bag);
         }
-        $this->answerFinding->leave($box, $key, $request->string('because')->trim()->value(), $user);
+        $keys = array_map(static fn (Finding $finding): string => $finding->key(), $findings);
+        $this->answerFinding->leave($box, $keys, $request->string('because')->trim()->value(), $user);
 
         return SheetResponse::changed(
             $box->refresh(),
-            Words::of('plan/flags.left', ['about' => (new FindingWords)->about($finding)]),
+            trans_choice('plan/flags.left', count($findings), ['about' => (new FindingWords)->about($findings[0])]),
         );
     }
 
@@ -57,15 +57,17 @@ final readonly class AnswerController
         return SheetResponse::changed($box->refresh(), Words::of('plan/flags.taken-back'));
     }
 
-    private function finding(Box $box, string $key): ?Finding
+    /** @return non-empty-list<Finding> those that the request names, all of them in the box */
+    private function findings(Box $box, Request $request): array
     {
         $gauges = $this->sheets->known(collect([$box->load(Box::CONTENTS)]))[0]->gauges;
+        $byKey = [];
         foreach ([...$gauges->flags->all, ...$gauges->missing->all] as $finding) {
-            if ($finding->key() === $key) {
-                return $finding;
-            }
+            $byKey[$finding->key()] = $finding;
         }
+        $keys = array_filter((array) $request->input('keys', $request->input('key')), is_string(...));
+        $named = array_map(static fn (string $key): Finding => $byKey[$key] ?? abort(404), array_values($keys));
 
-        return null;
+        return $named === [] ? abort(404) : $named;
     }
 }

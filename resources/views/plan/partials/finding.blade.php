@@ -33,6 +33,13 @@
                             {{ __('plan/flags.meant') }}<span class="sr-only"> {{ $about }}</span></button>
                     </form>
                 @endif
+                @if ($finding->canBeOverruled && ($several ?? false))
+                    <label class="button small flex items-center gap-1.5">
+                        <input type="checkbox" form="several" name="keys[]" value="{{ $finding->key() }}"
+                            @checked(in_array($finding->key(), (array) old('keys'), true))>
+                        <span class="sr-only">{{ __('plan/flags.tick', ['about' => $about]) }}</span>
+                    </label>
+                @endif
                 @if ($finding->canBeOverruled)
                     <details class="leave" @if ($errors->hasBag($bag)) open @endif>
                         <summary class="button small">Leave it…<span

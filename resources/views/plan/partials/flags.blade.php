@@ -8,6 +8,7 @@
         [__('plan/flags.to-ask'), $flags->toAsk()->all],
     ];
     $tips = $flags->tips()->all;
+    $several = $sheet->box->stage->isOpen() && $sheet->canBeLeft() > 1;
 @endphp
 @if (count($flags) > 0 || $without !== [] || $overruled !== [])
     <section class="cut mt-3.5 px-4 py-3" aria-labelledby="flags-list" id="flags">
@@ -48,22 +49,26 @@
                 <ul>@foreach ($tips as $finding) @include('plan.partials.finding') @endforeach</ul>
             </details>
         @endif
+        @if ($several)
+            @include('plan.partials.flags-several')
+        @endif
         @if ($overruled !== [])
             <h3 class="mt-3">{{ trans_choice('plan/flags.left-knowingly', count($overruled)) }}</h3>
             <ul>
                 @foreach ($overruled as $left)
-                    @php($answer = $sheet->box->answers[$left->finding->key()])
+                    @php($answer = $sheet->answerBehind($left))
                     <li class="flex flex-wrap items-baseline gap-x-3 border-t-[1.5px] border-line py-2">
                         <span class="min-w-0 grow"><b>{{ $say->about($left->finding) }}:</b>
                             {{ $say->why($left->finding) }}
                             <span class="text-ok">Left because: {{ $left->because }}</span>
-                            <span class="text-ink-soft">({{ __('plan/flags.answer-by', $answer) }})</span></span>
+                            @if ($answer)<span
+                                class="text-ink-soft">({{ __('plan/flags.answer-by', $answer) }})</span>@endif</span>
                         @if ($sheet->box->stage->isOpen())
                             <form method="post" action="{{ route('answers.destroy', $sheet->box) }}"
                                 hx-post="{{ route('answers.destroy', $sheet->box) }}" hx-target="#sheet"
                                 hx-swap="outerMorph">
                                 @method('delete') {{ $stateFields }}
-                                <input type="hidden" name="key" value="{{ $left->finding->key() }}">
+                                <input type="hidden" name="key" value="{{ $left->key }}">
                                 <button class="button small">
                                     Take back<span class="sr-only">: {{ $say->about($left->finding) }}</span></button>
                             </form>

@@ -44,7 +44,12 @@ final class CareRulesTest extends TestCase
             [Boxes::held('soap'), Boxes::held('comb'), Boxes::held('cup', done: [Task::PriceOff])],
             ['prepare.prices'],
         ];
-        yield 'a given thing has no price' => [new PricesAreOff, [Boxes::held('soap', source: Source::Given)], []];
+        yield 'a thing of the house has no price' => [
+            new PricesAreOff, [Boxes::held('soap', source: Source::OwnHouse)], [],
+        ];
+        yield 'a gift may bear its tag' => [
+            new PricesAreOff, [Boxes::held('soap', source: Source::Given)], ['prepare.prices'],
+        ];
         yield 'thrift wants looking over' => [
             Boxes::rule('used.looks-new'), [Boxes::held('doll', source: Source::Thrift)], ['used.looks-new'],
         ];
