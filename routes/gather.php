@@ -6,6 +6,7 @@ use App\Http\Controllers\Gather\ExportController;
 use App\Http\Controllers\Gather\ImportController;
 use App\Http\Controllers\Gather\KindController;
 use App\Http\Controllers\Gather\KitController;
+use App\Http\Controllers\Gather\LabelController;
 use App\Http\Controllers\Gather\LotController;
 use App\Http\Controllers\Gather\LotLifeController;
 use App\Http\Controllers\Gather\MoneyController;
@@ -19,6 +20,7 @@ use App\Http\Controllers\Gather\WaitingBoxesController;
 use App\Models\Box;
 use App\Models\Lot;
 use App\Models\OwnKind;
+use App\Models\OwnLabel;
 use App\Models\TargetPrice;
 use Illuminate\Support\Facades\Route;
 
@@ -72,6 +74,13 @@ Route::post('gather/kinds/{kind}/join', [KindController::class, 'join'])->name('
 Route::delete('gather/kinds/{kind}', [KindController::class, 'destroy'])
     ->name('kinds.destroy')
     ->can('delete', 'kind');
+Route::get('gather/labels', [LabelController::class, 'index'])->name('labels')->can('viewAny', OwnLabel::class);
+Route::post('gather/labels', [LabelController::class, 'store'])
+    ->name('labels.store')
+    ->can('create', OwnLabel::class);
+Route::delete('gather/labels/{label}', [LabelController::class, 'destroy'])
+    ->name('labels.destroy')
+    ->can('delete', 'label');
 Route::post('lots/several', SeveralLotsController::class)->name('lots.several')->can('create', Lot::class);
 Route::get('lots/new', [LotController::class, 'create'])->name('lots.create')->can('create', Lot::class);
 Route::post('lots', [LotController::class, 'store'])->name('lots.store')->can('create', Lot::class);

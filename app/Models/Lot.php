@@ -13,6 +13,7 @@ use App\Casts\AsSize;
 use App\Casts\AsTraits;
 use App\Models\Concerns\BelongsToCrew;
 use App\Models\Concerns\Versioned;
+use App\Reference\Labels;
 use App\Reference\Notations;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
@@ -404,8 +405,10 @@ final class Lot extends Model
     /** Get it as the core knows it, out of any packaging. */
     public function thing(): Thing
     {
+        $kind = $this->itemKind();
+
         return new Thing(
-            $this->itemKind(),
+            $kind,
             $this->name,
             new Measures(
                 $this->size,
@@ -413,7 +416,7 @@ final class Lot extends Model
                 Packaging::of($this->packaged !== null, $this->is_packaged),
             ),
             $this->traits,
-            $this->size_label,
+            resolve(Labels::class)->told($this->size_label, $kind->care->isShoes),
             InsideFields::read($this->holds, resolve(Catalogue::class)),
             $this->said,
         );

@@ -15,6 +15,7 @@ use App\Reference\DataFiles;
 use App\Reference\GuideFile;
 use App\Reference\Guides;
 use App\Reference\Kinds;
+use App\Reference\Labels;
 use App\Reference\Notations;
 use App\Session\AsideFileSessionHandler;
 use App\Support\Today;
@@ -53,6 +54,7 @@ final class AppServiceProvider extends ServiceProvider
         ));
         // Of the crew in hand: with its own kinds, and without those of any other.
         $this->app->scoped(Kinds::class);
+        $this->app->scoped(Labels::class);
         $this->app->bind(Catalogue::class, static fn (): Catalogue => resolve(Kinds::class)->inHand());
         $this->app->singleton(BoxKinds::class, static fn (): BoxKinds => resolve(DataFiles::class)->boxKinds());
         $this->app->singleton(

@@ -42,6 +42,18 @@ final readonly class FindingWords implements SaysFindings
         return $this->sentence($finding, 'figures');
     }
 
+    /** The reason that one press gives, where a thing is often done on purpose; empty where it is not. */
+    public function meantByOnePress(Finding $finding): string
+    {
+        return match (true) {
+            str_starts_with($finding->id, 'twice.') => Words::of('plan/flags.meant'),
+            in_array($finding->id, ['size.outfit-disagrees', 'size.shoes-disagree'], true) => Words::of(
+                'plan/flags.meant-sizes',
+            ),
+            default => '',
+        };
+    }
+
     /** Empty where there is none. */
     private function sentence(Finding $finding, string $part): string
     {

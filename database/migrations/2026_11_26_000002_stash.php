@@ -102,6 +102,16 @@ return new class extends Migration
                 PRIMARY KEY (crew_id, id)
             ) STRICT;
 
+            CREATE TABLE own_labels (
+                id INTEGER PRIMARY KEY,
+                crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,
+                label TEXT NOT NULL CHECK (length(label) BETWEEN 1 AND 40),
+                is_shoes INTEGER NOT NULL CHECK (is_shoes IN (0, 1)),
+                fits_mm INTEGER NOT NULL CHECK (fits_mm BETWEEN 80 AND 2000),
+                created_at TEXT, updated_at TEXT,
+                UNIQUE (crew_id, is_shoes, label)
+            ) STRICT;
+
             CREATE TABLE lot_changes (
                 id INTEGER PRIMARY KEY,
                 crew_id INTEGER NOT NULL,
@@ -138,6 +148,7 @@ return new class extends Migration
     {
         Schema::drop('target_prices');
         Schema::drop('lot_changes');
+        Schema::drop('own_labels');
         Schema::drop('own_kinds');
         Schema::drop('kit_parts');
         Schema::drop('lots');

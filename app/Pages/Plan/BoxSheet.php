@@ -196,6 +196,18 @@ final class BoxSheet
         return array_column(KeptAnswers::of($this->box)->here(), null, 'key')[$left->key] ?? null;
     }
 
+    /** @return array{string, bool} the label that a finding is about, and whether it is of shoes */
+    public function unreadLabel(Finding $finding): array
+    {
+        foreach ($this->plan->pieces as $piece) {
+            if ($piece->id === $finding->pieces[0]) {
+                return [(string) $piece->thing->sizeLabel, $piece->kind->care->isShoes];
+            }
+        }
+
+        return ['', false];
+    }
+
     /** Get how many findings can be left with a reason. */
     public function canBeLeft(): int
     {

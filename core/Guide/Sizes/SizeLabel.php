@@ -27,11 +27,24 @@ final readonly class SizeLabel
      */
     public static function read(string $label, bool $isShoe, ?AgeBand $band = null): ?self
     {
-        $plain = (string) preg_replace('/(\d)\.(\d)/', '$1,$2', strtr($label, self::DASHES));
-        $plain = mb_strtoupper(trim((string) preg_replace('/[\s.]+/u', ' ', $plain)));
+        $plain = self::plain($label);
         $range = $isShoe ? ShoeLabel::read($plain, $band) : ClothesLabel::read($plain);
 
         return $range === null ? null : new self(trim($label), $range[0], $range[1], $isShoe);
+    }
+
+    /** A label without what differs from one writing of it to another: in capitals, without dots, one kind of dash. */
+    public static function plain(string $label): string
+    {
+        $plain = (string) preg_replace('/(\d)\.(\d)/', '$1,$2', strtr($label, self::DASHES));
+
+        return mb_strtoupper(trim((string) preg_replace('/[\s.]+/u', ' ', $plain)));
+    }
+
+    /** About how old a child is whom it fits, in whole years. */
+    public function age(): int
+    {
+        return Growth::ageAt($this->middle(), $this->isFoot);
     }
 
     /** Millimetres in the middle of what it means. */

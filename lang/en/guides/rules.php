@@ -168,6 +168,12 @@ return [
             'remedy' => 'Choose clothes of one size, near the top of the age group.',
             'figures' => ':smaller against :larger',
         ],
+        'shoes-disagree' => [
+            'about' => ':name and :other',
+            'why' => 'The shoes and the clothes are for children of different ages.',
+            'remedy' => 'Choose both for one child, or say that it is meant.',
+            'figures' => ':smaller; :larger',
+        ],
         'too-large' => [
             'why' => 'It is larger than this age group.',
             'remedy' => 'Keep it for an older child.',

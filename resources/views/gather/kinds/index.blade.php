@@ -6,6 +6,7 @@
                 <h1>{{ __('gather/kinds.title') }}</h1>
                 <p class="text-ink-soft">{{ __('gather/kinds.what-for') }}</p>
             </div>
+            <a class="button" href="{{ route('labels') }}">{{ __('gather/labels.link') }}</a>
             <a class="button go" href="{{ route('kinds.create') }}">{{ __('gather/kinds.new') }}</a>
         </div>
         <section class="cut px-4 py-2" aria-label="{{ __('gather/kinds.title') }}">

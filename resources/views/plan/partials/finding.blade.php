@@ -23,15 +23,19 @@
         @if ($sheet->box->stage->isOpen())
             <div class="flex flex-wrap items-center gap-1.5">
                 @foreach ($finding->remedies as $remedy) @include('plan.partials.remedy') @endforeach
-                @if (str_starts_with($finding->id, 'twice.'))
+                @php($meant = $say->meantByOnePress($finding))
+                @if ($meant !== '')
                     <form method="post" action="{{ $answers }}"
                         hx-post="{{ $answers }}" hx-target="#sheet" hx-swap="outerMorph">
                         {{ $stateFields }}
                         <input type="hidden" name="key" value="{{ $finding->key() }}">
-                        <input type="hidden" name="because" value="{{ __('plan/flags.meant') }}">
+                        <input type="hidden" name="because" value="{{ $meant }}">
                         <button class="button small">
-                            {{ __('plan/flags.meant') }}<span class="sr-only"> {{ $about }}</span></button>
+                            {{ $meant }}<span class="sr-only"> {{ $about }}</span></button>
                     </form>
+                @endif
+                @if ($finding->says === 'size.unread')
+                    @include('plan.partials.teach-label')
                 @endif
                 @if ($finding->canBeOverruled && ($several ?? false))
                     <label class="button small flex items-center gap-1.5">

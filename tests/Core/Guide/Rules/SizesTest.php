@@ -138,6 +138,22 @@ final class SizesTest extends TestCase
         );
     }
 
+    public function test_shoes_and_clothes_are_for_one_child(): void
+    {
+        $shirt = Boxes::held('t-shirt', label: '122');
+
+        // EU 35 is for a foot of 218 mm, that of a child of ten; 122 for one of seven.
+        self::assertSame(
+            ['size.shoes-disagree'],
+            Boxes::ids(new OutfitAgrees, '4-7', $shirt, Boxes::held('canvas-shoes', label: 'EU 35')),
+        );
+        // EU 32 is for a foot of 198 mm: a child of eight.
+        self::assertSame(
+            [], Boxes::ids(new OutfitAgrees, '4-7', $shirt, Boxes::held('canvas-shoes', label: 'EU 32')),
+        );
+        self::assertSame([], Boxes::ids(new OutfitAgrees, '4-7', Boxes::held('canvas-shoes', label: 'EU 35')));
+    }
+
     public function test_a_ruler_is_trusted_before_a_label(): void
     {
         // EU 30 is for a foot of 185 mm; a shoe is at least 5 mm longer.
