@@ -59,7 +59,10 @@ final class TickTask
             $fresh = Box::query()->whereKey($box->id)->firstOrFail();
             $fresh->update(['done' => self::ticked($fresh->done, $task, $isDone)]);
             $open = array_values(
-                array_filter(Task::ofTheBox($fresh->boxKind()->isTub), static fn (Task $other): bool => ! in_array($other, $fresh->done, true)),
+                array_filter(
+                    Task::ofTheBox($fresh->boxKind()->isTub),
+                    static fn (Task $other): bool => ! in_array($other, $fresh->done, true),
+                ),
             );
 
             return $isDone ? TaskOrder::waitsFor($task, $open) : [];

@@ -30,6 +30,10 @@ final class KitPart extends Model
 
     /** @var array<string, string> */
     protected $casts = [
-        'each' => 'integer', 'paid_minor' => 'integer', 'lot' => 'array', 'list_minor' => 'integer', 'prepared' => AsPrepared::class,
+        'each' => 'integer',
+        'paid_minor' => 'integer',
+        'list_minor' => 'integer',
+        'prepared' => AsPrepared::class,
+        'lot' => 'array',
     ];
 }

@@ -52,7 +52,8 @@ final class Piece extends Model
     use HasUlids;
 
     protected $fillable = [
-        'crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done', 'counts_as', 'into_id', 'packing', 'is_laid_out', 'work',
+        'crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done', 'counts_as', 'into_id', 'packing', 'is_laid_out',
+        'work',
     ];
 
     protected $attributes = ['done' => '[]', 'packing' => '{}', 'work' => '{}'];

@@ -10,6 +10,7 @@ use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Guide\Need;
 use PluckyWren\Core\Stash\Category;
+use PluckyWren\Core\Stash\PackedThing;
 
 /** A plan as a question to the fit engine. */
 final class FitProblem
@@ -54,28 +55,16 @@ final class FitProblem
         // A kit weighs what is in it: leaving it out loses every must-have that it holds.
         $value = $needs * self::VALUE_NEED + ($needs === 0 && $wishes > 0 ? self::VALUE_WISH : 0.0);
         $value = $value > 0.0 ? $value : self::VALUE_OTHER;
-        $kind = $piece->kind;
 
-        $item = new Item(
-            $piece->id,
-            $piece->name,
-            $piece->thing->measures->size,
-            $kind->handling->form,
-            $piece->quantity,
-            // Eight pencils weigh as much as one notebook: the first of them matters, not each.
+        // Eight pencils weigh as much as one notebook: the first of them matters, not each.
+        $item = PackedThing::of($piece->id, $piece->thing, $piece->quantity)->valued(
             $value / $piece->quantity,
             $needs > 0 || $piece->choices->packing->stays,
             $piece->choices->packing->lies === Lies::Top || self::leads($piece, $plan),
-            $kind->handling->keepUpright,
-            $piece->thing->measures->areTaken,
-            $kind->handling->squeeze,
-            $kind->handling->minSide,
-            $piece->thing->hollow(),
-            $kind->handling->isGentle,
-            $kind->body->grams === null ? null : (float) $kind->body->grams,
-            together: $piece->quantity > 1 && ($piece->choices->packing->together ?? $kind->handling->together),
-            hidden: $kind->care->isPrivate,
         );
+        if ($piece->choices->packing->together !== null && $piece->quantity > 1) {
+            $item = $item->together($piece->choices->packing->together);
+        }
         $holder = $plan->pieceIn($piece);
 
         return $holder === null ? $item : $item->riding(Holders::single($holder));

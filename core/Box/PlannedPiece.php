@@ -58,13 +58,17 @@ final readonly class PlannedPiece
     /** As it is, but so many of it. */
     public function times(int $quantity): self
     {
-        return new self($this->id, $this->thing, $quantity, $this->price, $this->source, $this->prepared, $this->choices);
+        return new self(
+            $this->id, $this->thing, $quantity, $this->price, $this->source, $this->prepared, $this->choices,
+        );
     }
 
     /** As it is, but for what was decided about it. */
     public function choosing(PieceChoices $choices): self
     {
-        return new self($this->id, $this->thing, $this->quantity, $this->price, $this->source, $this->prepared, $choices);
+        return new self(
+            $this->id, $this->thing, $this->quantity, $this->price, $this->source, $this->prepared, $choices,
+        );
     }
 
     /** What all of them cost, or null where the price is not known. */

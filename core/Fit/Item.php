@@ -125,6 +125,12 @@ final readonly class Item
         return $this->copy(['into' => $holder, 'cavity' => null]);
     }
 
+    /** What it is worth to whoever packs, whether it has to go in, and whether it is to be seen first. */
+    public function valued(float $value, bool $must, bool $firstSight): self
+    {
+        return $this->copy(['value' => $value, 'must' => $must, 'firstSight' => $firstSight]);
+    }
+
     /** One of several, packed with the others or by itself. */
     public function together(bool $together = true): self
     {

@@ -64,16 +64,32 @@ final readonly class KitPlan
         )));
     }
 
-    /** One of them: as large as what it is packed in where that keeps its shape, else as such kits usually are. */
+    /**
+     * What does not all go into what the rest is packed in, and how many would; null where all goes in.
+     *
+     * @return array{Thing, int}|null
+     */
+    public function stuck(): ?array
+    {
+        $holder = $this->holder();
+
+        return $holder === null ? null : FilledThing::with($holder->thing, $this->inside())->stuck();
+    }
+
+    /**
+     * One of them: as large as what it is packed in is with all that is in it, or as such kits usually are where it is
+     * packed in nothing.
+     */
     public function thing(ItemKind $kind, string $name): Thing
     {
         $holder = $this->holder()?->thing;
-        $isStiff = $holder?->kind->handling->cavity?->soft === false;
 
         return new Thing(
             $kind,
             $name,
-            $holder !== null && $isStiff ? $holder->measures : new Measures($kind->body->size),
+            $holder === null
+                ? new Measures($kind->body->size)
+                : new Measures(FilledThing::with($holder, $this->inside())->size(), $holder->measures->areTaken),
             $holder->traits ?? [],
             null,
             $this->inside(),

@@ -33,6 +33,14 @@ final readonly class Thing
         );
     }
 
+    /** The same with other contents. */
+    public function holding(Inside $inside): self
+    {
+        return new self(
+            $this->kind, $this->name, $this->measures, $this->traits, $this->sizeLabel, $inside, $this->said,
+        );
+    }
+
     /** The same by another name. */
     public function called(string $name): self
     {

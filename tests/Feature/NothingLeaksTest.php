@@ -11,6 +11,7 @@ use App\Models\CrewGuide;
 use App\Models\Lot;
 use App\Models\LotChange;
 use App\Models\OwnKind;
+use App\Models\OwnLabel;
 use App\Models\Piece;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Routing\Route;
@@ -62,6 +63,9 @@ final class NothingLeaksTest extends TestCase
             'id' => 'our-own',
             'kind' => OwnKind::query()->create([
                 'crew_id' => $this->theirBox->crew_id, 'id' => 'own-lamp', 'category' => 'make', 'line' => [],
+            ])->id,
+            'label' => (string) OwnLabel::query()->create([
+                'crew_id' => $this->theirBox->crew_id, 'label' => 'ROBIN', 'is_shoes' => false, 'fits_mm' => 1160,
             ])->id,
             'import' => '01arz3ndektsv4rrffq69g5fav',
             'change' => (string) LotChange::factory()->createOne([

@@ -67,7 +67,10 @@ final readonly class KitTable
 
     public function canBeMade(): bool
     {
-        return $this->kind !== null && $this->count >= 1 && $this->count <= $this->plan->canMake();
+        return $this->kind !== null
+            && $this->plan->stuck() === null
+            && $this->count >= 1
+            && $this->count <= $this->plan->canMake();
     }
 
     /** A filled pouch of school things is one of those, one of things to wash with a care bag. */

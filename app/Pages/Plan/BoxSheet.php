@@ -43,6 +43,7 @@ use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
+use PluckyWren\Core\Stash\FilledThing;
 use PluckyWren\Core\Stash\ItemKind;
 
 /** Everything that is shown of one box, on its sheet, on the shelf and on paper. */
@@ -190,7 +191,7 @@ final class BoxSheet
         );
     }
 
-    /** @return array{by: string, at: string}|null who left a finding, and when; null where that is not known any more */
+    /** @return array{by: string, at: string}|null who left a finding, and when; null where nobody knows any more */
     public function answerBehind(Overruled $left): ?array
     {
         return array_column(KeptAnswers::of($this->box)->here(), null, 'key')[$left->key] ?? null;
@@ -276,12 +277,34 @@ final class BoxSheet
     }
 
     /** @return list<Caution> what the way it is packed warns of */
-    public function cautions(): array
+    private function cautions(): array
     {
         return $this->gauges->room->result === null ? [] : Cautions::of($this->problem, $this->gauges->room->result);
     }
 
-    public function saysOf(Caution $caution): string
+    /** @return list<string> what is said to be in things that a child could hardly empty again */
+    public function hardToEmpty(): array
+    {
+        $says = [];
+        foreach ($this->plan->pieces as $piece) {
+            $inside = $piece->thing->inside->isEmpty() ? null : FilledThing::of($piece->thing)->hardToEmpty();
+            if ($inside !== null) {
+                $says[] = Words::of('plan/fit.cautions.hard-to-empty', [
+                    'name' => $piece->name, 'other' => $inside->name,
+                ]);
+            }
+        }
+
+        return $says;
+    }
+
+    /** @return list<string> all that the way it is packed warns of, in words */
+    public function warnings(): array
+    {
+        return [...array_map($this->saysOf(...), $this->cautions()), ...$this->hardToEmpty()];
+    }
+
+    private function saysOf(Caution $caution): string
     {
         return Words::of("plan/fit.cautions.{$caution->about->value}", [
             'name' => $this->nameOf($caution->id),

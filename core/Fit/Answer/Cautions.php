@@ -84,8 +84,12 @@ final readonly class Cautions
         return $cautions;
     }
 
-    /** @param non-empty-list<Placement> $inside */
-    private static function isHardToEmpty(Cavity $cavity, array $inside): bool
+    /**
+     * Determine if a child could hardly get out again what lies in a hollow.
+     *
+     * @param  non-empty-list<Placement>  $inside
+     */
+    public static function isHardToEmpty(Cavity $cavity, array $inside): bool
     {
         $room = $cavity->height * ($cavity->round ? M_PI / 4 * $cavity->length ** 2 : $cavity->length * $cavity->width);
         $share = array_sum(

@@ -72,6 +72,12 @@ final class Riders
         return $this->without === [];
     }
 
+    /** @return list<Placement> what rides in a piece, in its own measures */
+    public function insideOf(string $holder): array
+    {
+        return $this->inside[$holder] ?? [];
+    }
+
     /** The same problem with what rides left to its holders. */
     public function problem(): Problem
     {

@@ -42,6 +42,12 @@ final class Cells
         $this->wrong[] = [$field, Wrong::of($says, ['text' => $told, 'most' => $most])];
     }
 
+    /** @param array<string, string|int> $with what the message speaks of */
+    public function refuseWith(string $field, string $says, array $with): void
+    {
+        $this->wrong[] = [$field, Wrong::of($says, $with)];
+    }
+
     public function text(string $field): string
     {
         return trim($this->typed[$field] ?? '');

@@ -14,6 +14,7 @@ use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Cost;
+use PluckyWren\Core\Stash\FilledThing;
 use PluckyWren\Core\Stash\Inside;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
@@ -86,6 +87,10 @@ final readonly class LotReader
             $this->palette($cells),
             $this->packaged($cells),
         );
+        $stuck = $thing->inside->isEmpty() || $cells->wrong() !== [] ? null : FilledThing::of($thing)->stuck();
+        if ($stuck !== null) {
+            $cells->refuseWith('holds', 'no-room', ['name' => $stuck[0]->name, 'count' => $stuck[1]]);
+        }
         $wrong = $cells->wrong();
 
         return $wrong === [] ? $lot : throw new Unreadable($wrong);

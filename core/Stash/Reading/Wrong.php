@@ -9,7 +9,8 @@ final readonly class Wrong
 {
     /**
      * @param  string  $message  as the core says it; empty where `$says` names one
-     * @param  string  $says  `kind`, `pieces`, `source`, `day`, `past-day`, `number`, `max`, `contents` or `packaging`
+     * @param  string  $says  `kind`, `pieces`, `source`, `day`, `past-day`, `number`, `max`, `contents`, `no-room` or
+     *     `packaging`
      * @param  array<string, string|int>  $with  what the message speaks of, by placeholder
      */
     private function __construct(public string $message, public string $says, public array $with) {}

@@ -23,6 +23,8 @@ return [
     'nothing' => 'Nothing goes in yet. Say how many of each.',
     'no-kind' => 'Say what kind of thing the kit is.',
     'packed-in' => 'All of it goes in: :holder.',
+    'stuck' => '“:name” does not all go into “:holder”: :count would, beside the rest. If more do, measure the room '
+        .'inside it.',
     'cost' => 'One kit costs',
     'cost-unknown' => 'One kit’s cost is not known: a price is missing.',
     'look' => 'Work it out',

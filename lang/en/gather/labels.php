@@ -14,19 +14,19 @@ return [
     'shoes' => 'shoes or socks',
     'read' => 'Read it',
     'unread' => 'We cannot read “:label”.',
-    'fits-tall' => 'It fits a child of … cm',
-    'fits-foot' => 'It fits a foot of … cm',
+    'fits' => ['tall' => 'It fits a child of … cm', 'foot' => 'It fits a foot of … cm'],
     'teach' => 'Teach it',
     'ours' => 'Labels that you taught',
     'none' => 'None yet. A box asks where it finds a label that it cannot read.',
-    'means-tall' => 'fits about :cm cm of height',
-    'means-foot' => 'fits a foot of about :cm cm',
+    'means' => ['tall' => 'fits about :cm cm of height', 'foot' => 'fits a foot of about :cm cm'],
     'forget' => 'Forget it',
 
     'taught' => '“:label” is known from now on.',
     'forgotten' => '“:label” is no longer known.',
     'wrong-fits' => 'Say it in centimetres, like 116.',
-    'wrong-tall' => 'A child is from :least to :most cm tall.',
-    'wrong-foot' => 'A foot is from :least to :most cm long.',
+    'out-of-reach' => [
+        'tall' => 'A child is from :least to :most cm tall.',
+        'foot' => 'A foot is from :least to :most cm long.',
+    ],
 
 ];

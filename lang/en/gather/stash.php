@@ -36,6 +36,8 @@ return [
         'got_on' => 'A day from 2000 up to today, please.',
         'past-day' => 'A day from 2000 up to today, please.',
         'due_on' => 'A day, please, or nothing where it is here.',
+        'no-room' => '“:name” does not all go into it: :count would, beside the rest. If more do, measure '
+            .'the room inside.',
         'contents' => '“:text” is no kind of thing we know. Write how many and what, like “2 Pencil”.',
         'sides' => 'Sides with × between them, like 25 × 12 × 10.',
         'grams' => 'Whole grams, please, or nothing.',

@@ -5,8 +5,8 @@ declare(strict_types=1);
 return [
 
     'title' => 'What is flagged',
-    'left' => '{1} :about is left as it is; the reason is kept.|[2,*] :count findings are left as they are; the reason is '
-        .'kept.',
+    'left' => '{1} :about is left as it is; the reason is kept.|[2,*] :count findings are left as they are; the '
+        .'reason is kept.',
     'tick' => 'Leave this one with others: :about',
     'all-because' => 'Leave several at once: tick them, and say why',
     'leave-all' => 'Leave those that are ticked',

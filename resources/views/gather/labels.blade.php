@@ -26,7 +26,7 @@
                     @csrf
                     <input type="hidden" name="label" value="{{ $tried }}">
                     <input type="hidden" name="shoes" value="{{ (int) $isShoes }}">
-                    <x-field class="w-56" name="fits" :label="__('gather/labels.fits-'.($isShoes ? 'foot' : 'tall'))"
+                    <x-field class="w-56" name="fits" :label="__('gather/labels.fits.'.($isShoes ? 'foot' : 'tall'))"
                         inputmode="decimal" required maxlength="20" autocomplete="off" :value="old('fits')" />
                     <button class="button go">{{ __('gather/labels.teach') }}</button>
                 </form>
@@ -41,7 +41,7 @@
                     <li class="flex flex-wrap items-center gap-x-3 border-t-[1.5px] border-line py-2.5">
                         <b>{{ $label->label }}</b>
                         <span class="grow text-ink-soft tabular">
-                            {{ __('gather/labels.means-'.($label->is_shoes ? 'foot' : 'tall'),
+                            {{ __('gather/labels.means.'.($label->is_shoes ? 'foot' : 'tall'),
                                 ['cm' => $label->fits_mm / 10]) }}</span>
                         <form method="post" action="{{ route('labels.destroy', $label) }}">
                             @csrf

@@ -51,10 +51,11 @@
                         </li>
                     @endforeach
                 </ol>
-                @if ($sheet->cautions() !== [])
+                @php($warnings = $sheet->warnings())
+                @if ($warnings !== [])
                     <div class="border-t-[1.5px] border-line py-2">
                         <h2 class="text-mend">{{ __('plan/fit.look-again') }}</h2>
-                        <ul>@foreach ($sheet->cautions() as $caution)<li>{{ $sheet->saysOf($caution) }}</li>@endforeach
+                        <ul>@foreach ($warnings as $says)<li>{{ $says }}</li>@endforeach
                         </ul>
                     </div>
                 @endif

@@ -112,11 +112,11 @@
                         @foreach ($fit->sheet->packingRemarks() as $says)
                             <p class="mt-3 font-semibold">{{ $says }}</p>
                         @endforeach
-                        @if ($fit->sheet->cautions() !== [])
+                        @php($warnings = $fit->sheet->warnings())
+                        @if ($warnings !== [])
                             <h3 class="mt-3 text-mend">{{ __('plan/fit.look-again') }}</h3>
                             <ul class="grid gap-1">
-                                @foreach ($fit->sheet->cautions() as $caution)<li>{{ $fit->sheet->saysOf($caution) }}
-                                    </li>@endforeach
+                                @foreach ($warnings as $says)<li>{{ $says }}</li>@endforeach
                             </ul>
                         @endif
                         @if ($fit->sheet->gauges->room->leftOut !== [])

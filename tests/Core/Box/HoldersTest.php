@@ -10,6 +10,9 @@ use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\Holders;
 use PluckyWren\Core\Box\PieceChoices;
 use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\Check\Validator;
+use PluckyWren\Core\Fit\Solve\CornerSolver;
 use PluckyWren\Core\Guide\NeedState;
 
 /** What may ride in what, and what a piece is said to count as. */
@@ -28,6 +31,8 @@ final class HoldersTest extends TestCase
     public static function pairs(): iterable
     {
         yield 'pencils into a pencil case' => ['pencils', 8, 'pencil-case', null];
+        yield 'a pencil into a coil' => ['pencils', 1, 'notebook-coil', null];
+        yield 'two pencils into a coil' => ['pencils', 2, 'notebook-coil', 'no-room'];
         yield 'a T-shirt into a tub' => ['t-shirt', 1, 'tub-large', null];
         yield 'a sharpener into a cup' => ['sharpener', 1, 'cup', null];
         yield 'stickers into a notebook' => ['stickers', 1, 'notebook', null];
@@ -73,6 +78,22 @@ final class HoldersTest extends TestCase
         $items = array_column(FitProblem::of($plan)->items, 'into', 'id');
 
         self::assertSame(['cup' => null, 'eraser' => 'cup#1', 'soap' => null], $items);
+    }
+
+    public function test_a_pencil_in_a_coil_is_packed_with_its_book(): void
+    {
+        $plan = Plans::of(
+            null,
+            Plans::piece('notebook-coil', 1, null),
+            Plans::piece('pencils', 1, null)->choosing(new PieceChoices(into: 'notebook-coil')),
+        );
+        $problem = FitProblem::of($plan);
+        $result = (new CornerSolver)->solve($problem, Budget::ofAttempts(2));
+
+        self::assertSame([], Validator::ofAllRules()->breaches($problem, $result));
+        self::assertSame(['pencils' => 'notebook-coil', 'notebook-coil' => null], array_column(
+            $result->placements, 'in', 'id',
+        ));
     }
 
     public function test_a_piece_counts_as_what_the_packer_says_and_as_nothing_else(): void

@@ -148,6 +148,9 @@ final class LotReaderTest extends TestCase
         yield 'contents that are no kind' => [
             ['kind' => 'soap', 'holds' => "Comb\n2 Gremlin"], ['holds: contents 2 Gremlin'],
         ];
+        yield 'contents that do not go in' => [
+            ['kind' => 'sharpener', 'holds' => '2 folding backpack'], ['holds: no-room '],
+        ];
         yield 'a colour that is none' => [
             ['kind' => 'soap', 'colours' => 'puce'],
             ['colours: “puce” is not a colour; one is written like #1d2f6f.'],

@@ -94,7 +94,7 @@ final class KitsTest extends TestCase
     public function test_a_pouch_of_five_lots_goes_into_two_boxes_and_fills_their_needs(): void
     {
         $each = [];
-        $kinds = ['pencils' => 6, 'eraser' => 1, 'sharpener' => 1, 'notebook' => 1, 'pencil-case' => 1];
+        $kinds = ['pencils' => 6, 'eraser' => 1, 'sharpener' => 1, 'ruler-short' => 1, 'pencil-case' => 1];
         foreach ($kinds as $kind => $count) {
             $each[$this->got($kind, 20, 500)->id] = (string) $count;
         }
@@ -104,13 +104,43 @@ final class KitsTest extends TestCase
         $kit = Lot::query()->where('is_kit', true)->firstOrFail();
         foreach ([$this->box(), $this->box(['number' => 77])] as $box) {
             $this->post("/boxes/{$box->id}/pieces", ['lot' => $kit->id, 'quantity' => '1'])->assertRedirect();
-            // Pencils, eraser, sharpener and notebook of the seventeen.
-            $this->get("/boxes/{$box->id}")->assertSee('4 of 17');
+            // Pencils, eraser and sharpener of the seventeen.
+            $this->get("/boxes/{$box->id}")->assertSee('3 of 17');
         }
         // Two are in boxes; the third can be taken apart, no more.
         $this->post("/gather/kits/{$kit->id}/apart", ['count' => '2'])->assertSessionHasErrors("apart-{$kit->id}");
         $this->post("/gather/kits/{$kit->id}/apart", ['count' => '1'])->assertSessionHasNoErrors();
         self::assertSame(2, $kit->refresh()->pieces);
+    }
+
+    public function test_what_does_not_go_into_its_pouch_is_told_before_it_is_made(): void
+    {
+        // A pencil case is 210 mm long; no notebook of 210 by 148 lies flat in one of 95.
+        [$book, $case] = [$this->got('notebook', 3, 300), $this->got('pencil-case', 3, 300)];
+        $this->post('/gather/kits', [
+            'each' => [$book->id => '1', $case->id => '1'], 'count' => '2', 'kind' => 'school-pouch-filled',
+            'name' => 'School pouch',
+        ])->assertUnprocessable()->assertSee('“Notebook” does not all go into “Pencil case”: 0 would');
+        self::assertSame(0, Lot::query()->where('is_kit', true)->count());
+    }
+
+    public function test_a_kit_is_as_large_as_its_pouch_is_round_what_is_in_it_and_a_list_price_comes_back(): void
+    {
+        [$pencils, $case] = [$this->got('pencils', 12, 300), $this->got('pencil-case', 1, 200)];
+        $pencils->update(['list' => new Money(500, Currency::of('EUR'))]);
+        $this->post('/gather/kits', [
+            'each' => [$pencils->id => '12', $case->id => '1'], 'count' => '1', 'kind' => 'school-pouch-filled',
+            'name' => 'School pouch',
+        ])->assertSessionHasNoErrors();
+        $kit = Lot::query()->where('is_kit', true)->sole();
+        // As long as a pencil with the cloth round it, and far thinner than such pouches usually are.
+        self::assertGreaterThanOrEqual(1750, $kit->size->length);
+        $usual = resolve(Catalogue::class)->get('school-pouch-filled')->body->size;
+        self::assertLessThan($usual->volume(), $kit->size->volume());
+
+        $this->post("/gather/kits/{$kit->id}/apart", ['count' => '1']);
+        $back = Lot::query()->where('kind', 'pencils')->sole();
+        self::assertSame([300, 500], [$back->paid?->minor, $back->list?->minor]);
     }
 
     public function test_what_is_no_kit_is_not_taken_apart_and_a_kit_keeps_its_contents_when_it_is_renamed(): void

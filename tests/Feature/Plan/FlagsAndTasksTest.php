@@ -100,7 +100,9 @@ final class FlagsAndTasksTest extends TestCase
 
         // The prices of two things, then of three.
         $this->post("/boxes/{$box->id}/pieces", ['lot' => $soap->id, 'quantity' => 1]);
-        $prices = collect($this->keysIn($box))->firstOrFail(static fn (string $key): bool => str_contains($key, 'prices'));
+        $prices = collect($this->keysIn($box))->firstOrFail(
+            static fn (string $key): bool => str_contains($key, 'prices'),
+        );
         $this->post("/boxes/{$box->id}/answers", ['key' => $prices, 'because' => 'Ines takes them all off.']);
         $this->post("/boxes/{$box->id}/pieces", ['lot' => $this->lot('comb')->id, 'quantity' => 1]);
         $this->get("/boxes/{$box->id}")

@@ -38,7 +38,7 @@ final class LabelRequest extends FormRequest
             $mm = $checked->errors()->isEmpty() ? $this->millimetres() : $least;
             if ($mm < $least || $mm > $most) {
                 $checked->errors()->add('fits', Words::of(
-                    'gather/labels.wrong-'.($this->boolean('shoes') ? 'foot' : 'tall'),
+                    'gather/labels.out-of-reach.'.($this->boolean('shoes') ? 'foot' : 'tall'),
                     ['least' => $least / 10, 'most' => $most / 10],
                 ));
             }

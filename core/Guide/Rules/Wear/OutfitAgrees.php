@@ -35,9 +35,8 @@ final class OutfitAgrees implements Rule
     public function findings(BoxContents $box): array
     {
         [$clothes, $shoes] = [$this->labelled($box, false), $this->labelled($box, true)];
-        $height = static fn (array $one): int => $one[1]->middle();
         $findings = [];
-        if ($clothes !== [] && $height(end($clothes)) - $height($clothes[0]) > self::APART_MM) {
+        if ($clothes !== [] && end($clothes)[1]->middle() - $clothes[0][1]->middle() > self::APART_MM) {
             $findings[] = self::finding('size.outfit-disagrees', $clothes[0], end($clothes));
         }
         foreach ($shoes as $pair) {

@@ -1,7 +1,10 @@
 <x-layout :title="__('gather/kits.new')" station="gather">
     <x-gather-tabs on="kits" />
     @fragment('table')
-        @php([$plan, $cost, $first] = [$table->plan, $table->plan->costEach(), $table->plan->runsOutFirst()])
+        @php
+            [$plan, $cost, $first] = [$table->plan, $table->plan->costEach(), $table->plan->runsOutFirst()];
+            $stuck = $plan->stuck();
+        @endphp
         <form method="post" action="{{ route('kits.store') }}" id="kit-table"
             class="mx-auto grid max-w-5xl items-start gap-3.5 wide:grid-cols-[1.5fr_1fr]"
             hx-post="{{ route('kits.store') }}?look=1" hx-target="#kit-table" hx-swap="outerMorph"
@@ -39,6 +42,10 @@
                 @if ($plan->holder() !== null)
                     <p class="text-ink-soft">{{ __('gather/kits.packed-in',
                         ['holder' => $plan->holder()->thing->name]) }}</p>
+                    @if ($stuck !== null)
+                        <p class="wrong">{{ __('gather/kits.stuck', ['name' => $stuck[0]->name, 'count' => $stuck[1],
+                            'holder' => $plan->holder()->thing->name]) }}</p>
+                    @endif
                 @endif
                 <p>
                     @if ($cost === null)
