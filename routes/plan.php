@@ -16,6 +16,7 @@ use App\Http\Controllers\Plan\FitImproveController;
 use App\Http\Controllers\Plan\FitSureController;
 use App\Http\Controllers\Plan\LedgerController;
 use App\Http\Controllers\Plan\MoveBoxController;
+use App\Http\Controllers\Plan\NextBoxController;
 use App\Http\Controllers\Plan\PackingWishController;
 use App\Http\Controllers\Plan\PieceController;
 use App\Http\Controllers\Plan\ShelfController;
@@ -26,6 +27,13 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('find', FindController::class)->name('find');
 Route::post('box-changes/{change}/undo', BoxChangeController::class)->name('box-changes.undo')->can('update', 'change');
+Route::get('boxes/next', [NextBoxController::class, 'index'])->name('next-box')->can('viewAny', Box::class);
+Route::post('pieces/{piece}/leave', [NextBoxController::class, 'store'])
+    ->name('pieces.leave')
+    ->can('delete', 'piece');
+Route::delete('boxes/next/{left}', [NextBoxController::class, 'destroy'])
+    ->name('next-box.destroy')
+    ->can('delete', 'left');
 Route::get('boxes', ShelfController::class)->name('shelf')->can('viewAny', Box::class);
 Route::get('boxes/new', [BoxController::class, 'create'])->name('boxes.create')->can('create', Box::class);
 Route::post('boxes', [BoxController::class, 'store'])->name('boxes.store')->can('create', Box::class);

@@ -14,7 +14,9 @@ use App\Refusals\ChangedMeanwhile;
 use App\Support\Member;
 use App\Words\LotWords;
 use App\Words\Words;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
@@ -100,10 +102,12 @@ final readonly class ChangeLot
             $lot->offsetUnset('set_aside');
             $setAside = (int) $lot->setAsidePieces()->sum('quantity');
             new Stock($lot->name, $lot->pieces, $setAside, $lot->gone);
-            // What lies in a box has come; only what is all on its way can be due.
+            // What lies in a packed box has come; only what is all on its way can be due.
             $lot->due_on === null
-                || $setAside === 0
                 || ! $lot->isDirty('due_on')
+                || $lot->setAsidePieces()
+                    ->whereHas('box', static fn (Builder $box) => $box->whereIn('stage', Stage::lidOn()))
+                    ->doesntExist()
                 || throw NotEnoughLeft::someIsInBoxes($lot->name);
             $changed = array_diff_key($lot->getDirty(), array_flip(self::NOT_TRACED));
             $before = array_intersect_key($lot->getRawOriginal(), $changed);

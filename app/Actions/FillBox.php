@@ -9,6 +9,7 @@ use App\Models\Lot;
 use App\Models\Piece;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\ChangedMeanwhile;
+use PluckyWren\Core\Box\LeftWhy;
 use PluckyWren\Core\Box\StartingList;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\NotEnoughLeft;
@@ -35,6 +36,7 @@ final readonly class FillBox
             $this->once->claim();
             $this->refuseUnlessOpen($box);
             $this->fresh($lot)->stock()->settingAside($quantity);
+            KeepForNext::used($lot->id, $quantity);
             $piece = Piece::query()->where('box_id', $box->id)->where('lot_id', $lot->id)->first()
                 ?? new Piece(['crew_id' => $box->crew_id, 'box_id' => $box->id, 'lot_id' => $lot->id, 'quantity' => 0]);
             $piece->quantity += $quantity;
@@ -139,21 +141,44 @@ final readonly class FillBox
     }
 
     /**
-     * Put some of what is in a box back, all at once.
+     * Put some of what is in a box back, all at once; it waits for the next box.
      *
      * @param  array<string, int>  $counts  how many of each, by the piece's id
      *
      * @throws CannotChangeBox If the lid is on.
      */
-    public function leaveOut(Box $box, array $counts): void
+    public function leaveOut(Box $box, array $counts, LeftWhy $why = LeftWhy::NoRoom): void
     {
-        $this->history->of($box, 'left-out', function () use ($box, $counts): void {
+        $this->history->of($box, 'left-out', function () use ($box, $counts, $why): void {
             $this->once->claim();
             $this->refuseUnlessOpen($box);
-            foreach (Piece::query()->where('box_id', $box->id)->whereKey(array_keys($counts))->get() as $piece) {
+            $pieces = Piece::query()->with('box')->where('box_id', $box->id)->whereKey(array_keys($counts))->get();
+            foreach ($pieces as $piece) {
                 $left = $piece->quantity - $counts[$piece->id];
+                KeepForNext::add($piece, min($piece->quantity, $counts[$piece->id]), $why);
                 $left > 0 ? self::resize($piece, $left) : self::drop($piece);
             }
+        });
+    }
+
+    /**
+     * Take a piece out of its box, for the next one.
+     *
+     * @throws CannotChangeBox If the lid is on.
+     */
+    public function leaveForNext(Piece $piece, string $because): void
+    {
+        $this->history->of($piece->box, 'left-for-next', function () use ($piece, $because): void {
+            $this->once->claim();
+            $this->refuseUnlessOpen($piece->box);
+            $fresh = Piece::query()->with('box')->whereKey($piece->id)->firstOrFail();
+            KeepForNext::add(
+                $fresh,
+                $fresh->quantity,
+                $because === '' ? LeftWhy::NoRoom : LeftWhy::Chosen,
+                $because === '' ? null : $because,
+            );
+            self::drop($fresh);
         });
     }
 

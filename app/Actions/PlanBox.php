@@ -18,9 +18,10 @@ final readonly class PlanBox
 {
     public function __construct(private Guides $guides, private FillBox $fillBox, private Once $once) {}
 
-    public function execute(Crew $crew, Box $box, bool $isFromGuide = false): Box
+    /** @param list<string> $leftBehind ids of what was left for it, to be picked at once */
+    public function execute(Crew $crew, Box $box, bool $isFromGuide = false, array $leftBehind = []): Box
     {
-        return DB::transaction(function () use ($crew, $box, $isFromGuide): Box {
+        return DB::transaction(function () use ($crew, $box, $isFromGuide, $leftBehind): Box {
             $this->once->claim();
             $box->crew_id = $crew->id;
             $box->number = 1 + (int) Box::query()->where('crew_id', $crew->id)->max('number');
@@ -28,6 +29,9 @@ final readonly class PlanBox
             $box->save();
             if ($isFromGuide) {
                 $this->fillBox->listWhatLacks($box);
+            }
+            foreach (KeepForNext::chosen($leftBehind) as [$lot, $count]) {
+                $this->fillBox->pick($box, $lot, $count);
             }
 
             return $box;

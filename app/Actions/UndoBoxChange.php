@@ -110,6 +110,7 @@ final readonly class UndoBoxChange
             $more = (int) $row['quantity'] - ($there->quantity ?? 0);
             $lot = Lot::withSetAside()->whereKey($row['lot_id'])->first() ?? throw CannotUndo::changedSince();
             $more <= 0 || $lot->stock()->settingAside($more);
+            $more <= 0 || KeepForNext::used($lot->id, $more);
             LoosePieces::giveBack($lot->id, $there->done ?? new Prepared);
             LoosePieces::takeAgain($lot->id, Prepared::ofData((array) json_decode((string) $row['done'], true)));
         }

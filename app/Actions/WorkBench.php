@@ -17,6 +17,7 @@ use PluckyWren\Core\Box\Bench\Proposal;
 use PluckyWren\Core\Box\Bench\Proposals;
 use PluckyWren\Core\Box\Bench\Refusal;
 use PluckyWren\Core\Box\FitProblem;
+use PluckyWren\Core\Box\LeftWhy;
 use PluckyWren\Core\Fit\Files\PlacementFields;
 use PluckyWren\Core\Fit\Files\ResultFile;
 use PluckyWren\Core\Fit\Moves\Move;
@@ -138,7 +139,7 @@ final readonly class WorkBench
                 $left = $packed->leavingBehind($problem, $item)->items;
                 $still = array_column($left, 'quantity', 'id')[$item] ?? 0;
                 $now = array_column($problem->items, 'quantity', 'id')[$item] ?? 0;
-                $this->fillBox->leaveOut($box, [$item => $now - $still]);
+                $this->fillBox->leaveOut($box, [$item => $now - $still], LeftWhy::AtTheTable);
             }
             foreach ($chosen->out === null ? [] : $packed->free() as $move) {
                 if ($move->first()->id === $chosen->out) {

@@ -13,6 +13,7 @@ use App\Models\Concerns\BelongsToCrew;
 use App\Models\Concerns\FreezesWhenHandedIn;
 use App\Models\Concerns\Versioned;
 use App\Reference\Guides;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Database\Factories\BoxFactory;
 use Illuminate\Database\Eloquent\Collection;
@@ -183,6 +184,16 @@ final class Box extends Model
     public function hasDecoratedLid(): bool
     {
         return in_array(Task::DecorateLid, $this->done, true) || in_array(Task::WrapLid, $this->done, true);
+    }
+
+    /** @return list<string> what is ordered for it and not here yet, with the day on which it is due */
+    public function onTheWay(): array
+    {
+        $due = $this->contents()->filter(static fn (Piece $piece): bool => $piece->lot?->due_on !== null);
+
+        return array_values($due->map(static fn (Piece $piece): string => Words::of('plan/boxes.due', [
+            'name' => (string) $piece->lot?->name, 'day' => (string) $piece->lot?->due_on?->format('j M'),
+        ]))->all());
     }
 
     /** @return list<ClosingTick> */

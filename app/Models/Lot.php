@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Colour\Palette;
@@ -92,6 +93,7 @@ use PluckyWren\Core\Stash\Thing;
  * @property int|string|null $set_aside
  * @property Collection<int, Piece> $setAsidePieces
  * @property Collection<int, KitPart> $kitParts
+ * @property LeftBehind|null $leftBehind
  * @property Crew $crew
  */
 final class Lot extends Model
@@ -184,9 +186,14 @@ final class Lot extends Model
     /** A condition on lots that are here and sound, or kept as they are. */
     public const CAN_BE_PACKED = "lots.due_on is null and coalesce(lots.fault_end, '') <> 'undecided'";
 
-    /** A condition on lots of which pieces are left that no box has. */
-    public const HAS_SOME_LEFT = self::CAN_BE_PACKED
-        .' and lots.pieces - lots.gone > (select coalesce(sum(p.quantity), 0) from pieces p where p.lot_id = lots.id)';
+    private const SOME_LEFT = ' and lots.pieces - lots.gone > (select coalesce(sum(p.quantity), 0) '
+        .'from pieces p where p.lot_id = lots.id)';
+
+    /** A condition on lots of which pieces are on hand that no box has. */
+    public const HAS_SOME_LEFT = self::CAN_BE_PACKED.self::SOME_LEFT;
+
+    /** A condition on lots of which pieces can be promised to a box: on hand, or on their way. */
+    public const CAN_BE_PROMISED = "coalesce(lots.fault_end, '') <> 'undecided'".self::SOME_LEFT;
 
     /**
      * Narrow a query to what goes by a word: its name, kind, tag, colour, place or giver, or where it is kept.
@@ -272,6 +279,12 @@ final class Lot extends Model
     public function kitParts(): HasMany
     {
         return $this->hasMany(KitPart::class, 'kit_id');
+    }
+
+    /** @return HasOne<LeftBehind, $this> what of it was left for the next box */
+    public function leftBehind(): HasOne
+    {
+        return $this->hasOne(LeftBehind::class);
     }
 
     /** @return HasMany<Piece, $this> */

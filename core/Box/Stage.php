@@ -19,6 +19,12 @@ enum Stage: string
         return $this->place() < self::Packed->place();
     }
 
+    /** @return list<self> those at which it is not */
+    public static function lidOn(): array
+    {
+        return [self::Packed, self::HandedIn];
+    }
+
     public function place(): int
     {
         return (int) array_search($this, self::cases(), true);

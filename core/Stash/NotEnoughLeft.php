@@ -35,7 +35,7 @@ final class NotEnoughLeft extends DomainException implements CoreException
     public static function someIsInBoxes(string $name): self
     {
         return new self(
-            "Some of “{$name}” is in boxes, so it has come. "
+            "Some of “{$name}” is in boxes that are packed, so it has come. "
                 .'Take it out of them first, or split off what is still to come.',
         );
     }

@@ -12,7 +12,7 @@ final readonly class Stock
 {
     /**
      * @param  int  $gone  broken, given away or sent back
-     * @param  bool  $isOnItsWay  ordered and not here yet: nothing of it is on hand
+     * @param  bool  $isOnItsWay  ordered and not here yet: it can be planned, and nothing of it is on hand
      * @param  bool  $isInDoubt  something is wrong with it and nobody has decided what to do: nothing of it is on hand
      *
      * @throws NotEnoughLeft If more are promised or gone than there are.
@@ -30,15 +30,22 @@ final readonly class Stock
         }
     }
 
+    /** How many lie there to be taken. */
     public function onHand(): int
     {
-        return $this->isOnItsWay || $this->isInDoubt ? 0 : $this->pieces - $this->setAside - $this->gone;
+        return $this->isOnItsWay ? 0 : $this->left();
     }
 
-    /** @throws NotEnoughLeft If fewer are on hand than asked for. */
+    /** How many can be promised to a box: what is on hand, or on its way. */
+    public function left(): int
+    {
+        return $this->isInDoubt ? 0 : $this->pieces - $this->setAside - $this->gone;
+    }
+
+    /** @throws NotEnoughLeft If fewer are left than asked for. */
     public function settingAside(int $pieces): self
     {
-        return $pieces <= $this->onHand()
+        return $pieces <= $this->left()
             ? new self(
                 $this->name,
                 $this->pieces,
@@ -78,9 +85,9 @@ final readonly class Stock
     private function notEnough(int $wanted): NotEnoughLeft
     {
         return match (true) {
-            $this->isOnItsWay => NotEnoughLeft::onItsWay($this->name),
+            $this->isOnItsWay && $wanted <= $this->left() => NotEnoughLeft::onItsWay($this->name),
             $this->isInDoubt => NotEnoughLeft::inDoubt($this->name),
-            default => NotEnoughLeft::of($this->name, $wanted, $this->onHand()),
+            default => NotEnoughLeft::of($this->name, $wanted, $this->left()),
         };
     }
 }

@@ -92,6 +92,19 @@ return new class extends Migration
                 UNIQUE (kit_id, lot_id)
             ) STRICT;
 
+            CREATE TABLE left_behinds (
+                id INTEGER PRIMARY KEY,
+                crew_id INTEGER NOT NULL,
+                lot_id TEXT NOT NULL UNIQUE,
+                pieces INTEGER NOT NULL CHECK (pieces BETWEEN 1 AND 10000),
+                why TEXT NOT NULL CHECK (why IN ('no-room', 'at-the-table', 'chosen')),
+                because TEXT CHECK (length(because) <= 200),
+                theme TEXT NOT NULL,
+                created_at TEXT, updated_at TEXT,
+                FOREIGN KEY (lot_id, crew_id) REFERENCES lots (id, crew_id) ON DELETE CASCADE
+            ) STRICT;
+            CREATE INDEX left_behinds_crew ON left_behinds (crew_id);
+
             CREATE TABLE own_kinds (
                 crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,
                 id TEXT NOT NULL CHECK (id GLOB 'own-[a-z0-9]*' AND length(id) <= 60),
@@ -150,6 +163,7 @@ return new class extends Migration
         Schema::drop('lot_changes');
         Schema::drop('own_labels');
         Schema::drop('own_kinds');
+        Schema::drop('left_behinds');
         Schema::drop('kit_parts');
         Schema::drop('lots');
     }

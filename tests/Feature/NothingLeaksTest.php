@@ -8,6 +8,7 @@ use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\CrewGuide;
+use App\Models\LeftBehind;
 use App\Models\Lot;
 use App\Models\LotChange;
 use App\Models\OwnKind;
@@ -16,6 +17,7 @@ use App\Models\Piece;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
+use PluckyWren\Core\Box\LeftWhy;
 
 /** Another crew's things are not there: not forbidden, not there. */
 final class NothingLeaksTest extends TestCase
@@ -66,6 +68,10 @@ final class NothingLeaksTest extends TestCase
             ])->id,
             'label' => (string) OwnLabel::query()->create([
                 'crew_id' => $this->theirBox->crew_id, 'label' => 'ROBIN', 'is_shoes' => false, 'fits_mm' => 1160,
+            ])->id,
+            'left' => (string) LeftBehind::query()->create([
+                'crew_id' => $this->theirBox->crew_id, 'lot_id' => $this->theirLot->id, 'pieces' => 1,
+                'why' => LeftWhy::NoRoom, 'theme' => 'Secret lighthouse',
             ])->id,
             'import' => '01arz3ndektsv4rrffq69g5fav',
             'change' => (string) LotChange::factory()->createOne([

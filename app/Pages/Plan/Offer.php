@@ -24,13 +24,14 @@ final readonly class Offer
         private Foretelling $foretelling,
     ) {}
 
-    /** 0 for what fills a need, then wishes, then the rest by lane. */
+    /** 0 for what was left for the next box, then what fills a need, then wishes, then the rest. */
     public function rank(): int
     {
         return match (true) {
-            $this->need !== null => 0,
-            $this->wish !== null => 1,
-            default => 2,
+            $this->lot->leftBehind !== null => 0,
+            $this->need !== null => 1,
+            $this->wish !== null => 2,
+            default => 3,
         };
     }
 
@@ -41,6 +42,7 @@ final readonly class Offer
         $asked = $this->need ?? $this->wish;
 
         return array_values(array_filter([
+            $this->lot->leftBehind?->says(),
             $asked === null
                 ? null
                 : Words::of(
@@ -55,7 +57,11 @@ final readonly class Offer
                         : Words::of('plan/picker.each', ['price' => $price->each->format()])
                 ),
             $this->lot->cameFrom(),
-            Words::of('plan/picker.on-hand', ['count' => $this->lot->stock()->onHand()]),
+            $this->lot->due_on === null
+                ? Words::of('plan/picker.on-hand', ['count' => $this->lot->stock()->onHand()])
+                : Words::of('plan/picker.on-its-way', [
+                    'count' => $this->lot->stock()->left(), 'day' => $this->lot->due_on->format('j M'),
+                ]),
         ]));
     }
 

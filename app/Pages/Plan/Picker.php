@@ -47,11 +47,12 @@ final class Picker
         return array_sum(array_map(fn (string $kind): int => $this->onHand()->of($kind, $band), $kinds));
     }
 
-    /** Get the best of the lots with pieces on hand, and how many there are beside. */
+    /** Get the best of the lots with pieces on hand or on their way, and how many there are beside. */
     public function fromStash(Plan $plan, PickerState $state): Offers
     {
         $query = Lot::withSetAside();
-        $query->whereRaw(Lot::HAS_SOME_LEFT)->orderBy('name');
+        // What is on its way comes after what is here.
+        $query->whereRaw(Lot::CAN_BE_PROMISED)->orderByRaw('due_on is not null')->orderBy('due_on')->orderBy('name');
         if ($state->search !== '') {
             Lot::matching($query, $state->search);
         }
@@ -65,7 +66,7 @@ final class Picker
                 $query->whereIn('kind', $kinds);
             }
         }
-        $lots = $query->get();
+        $lots = $query->with('leftBehind')->get();
         $foretelling = new Foretelling($plan, $this->rules);
         $needs = $plan->guide->needsFilled($plan->recipient, $plan->held());
         $wishes = NeedsFilled::of($plan->guide->wishes, $plan->recipient, $plan->held());
@@ -134,7 +135,7 @@ final class Picker
         $need = $lacks($needs);
         $wish = $need === null ? $lacks($wishes) : null;
         $usual = $kind->usualCount($plan->recipient->band);
-        $suggested = max(1, min($need?->lacks() ?? ($wish?->lacks() ?? $usual), $lot->stock()->onHand()));
+        $suggested = max(1, min($need?->lacks() ?? ($wish?->lacks() ?? $usual), $lot->stock()->left()));
 
         return new Offer($lot, $need, $wish, $suggested, $foretelling);
     }

@@ -22,10 +22,11 @@ final readonly class ClosingCheck
 
     /**
      * @param list<ClosingTick> $ticks what the packer ticked
+     * @param list<string> $onTheWay names of pieces that are ordered and not here yet
      *
      * @throws TasksInACircle
      */
-    public static function of(Plan $plan, Gauges $gauges, array $ticks): self
+    public static function of(Plan $plan, Gauges $gauges, array $ticks, array $onTheWay = []): self
     {
         $state = static fn (ClosingTick $tick): LineState => in_array($tick, $ticks, true)
             ? LineState::Fine
@@ -56,6 +57,7 @@ final readonly class ClosingCheck
             self::findings('to-mend', $gauges->flags->ofWeight(Weight::Bar, Weight::Hazard)),
             self::findings('to-ask', $gauges->flags->ofWeight(Weight::Ask)),
             self::named('to-buy', $gauges->money->toBuy),
+            $onTheWay === [] ? null : self::named('on-the-way', $onTheWay),
             self::named('prepared', self::unprepared($plan)),
             self::box('box-ready', $plan),
             $kits === [] && $nested === []

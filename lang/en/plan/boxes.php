@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'due' => ':name, due :day',
+    'due-on' => 'due :day',
     'size-label' => 'size :size',
     'ride' => [
         'put-into' => 'Put it into…',

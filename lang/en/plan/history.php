@@ -20,6 +20,7 @@ return [
         'counts-as' => 'said what it counts as',
         'packed-own-way' => 'packed their own way',
         'left-out' => 'left out',
+        'left-for-next' => 'left for the next box',
         'swapped' => 'swapped',
         'edited' => 'box changed',
         'moved' => 'moved',

@@ -11,6 +11,7 @@ return [
     'unpriced' => 'price not known',
     'more' => '{1} 1 more fits that. Type to narrow.|[2,*] :count more fit that. Type to narrow.',
     'on-hand' => ':count on hand',
+    'on-its-way' => ':count on the way, due :day',
 
     'must-haves' => 'must-haves :filled of :asked',
     'money' => '+ :cost, then :total',

@@ -2,7 +2,7 @@
     $box = $sheet->box;
     $handedIn = $box->handedIn();
     $links = ['must-haves' => route('boxes.show', $box), 'to-mend' => route('boxes.show', $box).'#flags',
-        'to-ask' => route('boxes.show', $box).'#flags', 'to-buy' => route('shopping'),
+        'to-ask' => route('boxes.show', $box).'#flags', 'to-buy' => route('shopping'), 'on-the-way' => route('gather'),
         'prepared' => route('boxes.prepare', $box), 'box-ready' => route('boxes.prepare', $box),
         'note' => route('boxes.show', [$box, 'pick' => 1, 'lane' => 'note']),
         'photo' => route('boxes.show', [$box, 'pick' => 1, 'lane' => 'note']), 'lid' => route('boxes.show', $box),

@@ -24,7 +24,9 @@
                                     class="size-11 shrink-0" />
                                 <span class="min-w-0 grow">
                                     <b>{{ $planned->name }}@if ($piece->quantity > 1) × {{ $piece->quantity }}@endif</b>
-                                    <span class="block text-ink-soft">{{ $piece->box->theme }}</span>
+                                    <span class="block text-ink-soft">{{ $piece->box->theme }}@if ($piece->lot?->due_on)
+                                        · <b class="text-ink">{{ __('plan/boxes.due-on',
+                                            ['day' => $piece->lot->due_on->format('j M')]) }}</b>@endif</span>
                                     @unless ($piece->is_laid_out)
                                         @php($gone = route('boxes.show', [$piece->box, 'pick' => 1]))
                                         <a class="link text-ink-soft" href="{{ $gone }}#piece-{{ $piece->id }}">

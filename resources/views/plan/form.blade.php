@@ -153,6 +153,22 @@
             @endif
         </fieldset>
 
+        @if ($isNew && $leftBehind->isNotEmpty())
+            <fieldset class="cut grid gap-2 p-5">
+                <legend class="sr-only">{{ __('plan/next-box.take-along') }}</legend>
+                <h2>{{ __('plan/next-box.take-along') }}</h2>
+                @foreach ($leftBehind as $one)
+                    <label class="flex items-baseline gap-2.5">
+                        <input type="checkbox" name="left[]" value="{{ $one->id }}"
+                            @checked(in_array((string) $one->id, (array) old('left'), true))>
+                        <span><b>{{ $one->lot->name }}</b> <span class="tabular">× {{ $one->pieces }}</span>
+                            <span class="text-ink-soft">{{ $one->says() }}</span></span>
+                    </label>
+                @endforeach
+                <p class="hint">{{ __('plan/next-box.take-along-hint') }}</p>
+            </fieldset>
+        @endif
+
         <div class="flex flex-wrap gap-3">
             <button class="button go">{{ $isNew ? 'Put it on the shelf' : 'Save the changes' }}</button>
             <a class="button" href="{{ $isNew ? route('shelf') : route('boxes.show', $box) }}">Leave it</a>

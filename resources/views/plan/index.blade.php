@@ -12,7 +12,11 @@
             @endif
         </div>
         @if ($sheets->isNotEmpty())
-            <div class="flex flex-wrap gap-2.5">
+            <div class="flex flex-wrap items-center gap-2.5">
+                @if ($leftBehind > 0)
+                    <a class="link" href="{{ route('next-box') }}">{{ trans_choice('plan/next-box.count',
+                        $leftBehind) }}</a>
+                @endif
                 <a class="button" href="{{ route('guides') }}">Drive
                     guides</a><a class="button go" href="{{ route('boxes.create') }}" data-key="n">New box
                     <kbd aria-hidden="true">N</kbd></a>

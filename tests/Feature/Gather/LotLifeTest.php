@@ -29,11 +29,13 @@ final class LotLifeTest extends TestCase
         );
 
         $this->get('/gather')->assertSee('due 3 Dec')->assertSee('0 of 6');
-        $this->get("/boxes/{$box->id}?pick=1")->assertDontSee("offer-{$lot->id}");
-        $pick()->assertUnprocessable()->assertSee('“Soap, pine” is ordered and not here yet.');
+        // It can be planned; it cannot be lost, as nothing of it is here.
+        $pick()->assertOk();
+        self::assertSame(0, $lot->refresh()->stock()->onHand());
+        $this->post("/lots/{$lot->id}/lose", ['gone' => '1', 'why' => 'broken'])
+            ->assertSessionHasErrors(['gone' => '“Soap, pine” is ordered and not here yet.']);
 
         $this->post("/lots/{$lot->id}/arrive")->assertRedirect("/lots/{$lot->id}");
-        $pick()->assertOk();
         self::assertSame(5, $lot->refresh()->stock()->onHand());
     }
 

@@ -135,7 +135,8 @@ final class PricesTest extends TestCase
         );
 
         $whole = $this->lot('comb');
-        Piece::factory()->createOne(['box_id' => $this->box()->id, 'lot_id' => $whole->id]);
+        $packed = $this->box(['stage' => 'packed']);
+        Piece::factory()->createOne(['box_id' => $packed->id, 'lot_id' => $whole->id]);
         $form = [
             'kind' => 'comb',
             'name' => 'Comb',

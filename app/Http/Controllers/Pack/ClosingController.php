@@ -28,7 +28,7 @@ final class ClosingController
 
         return view('pack.closing', [
             'sheet' => $sheet,
-            'check' => ClosingCheck::of($sheet->plan, $sheet->gauges, $box->closingTicks()),
+            'check' => ClosingCheck::of($sheet->plan, $sheet->gauges, $box->closingTicks(), $box->onTheWay()),
             'namesOf' => (new ClosingWords)->names(...),
             'look' => SecondLook::of($sheet->plan, $list, $prices->each($catalogue->all())),
         ]);

@@ -10,6 +10,7 @@ use App\Actions\PlanBox;
 use App\Http\Requests\Plan\BoxRequest;
 use App\Http\Responses\SheetResponse;
 use App\Models\Box;
+use App\Models\LeftBehind;
 use App\Models\Lot;
 use App\Models\User;
 use App\Reference\Guides;
@@ -34,7 +35,12 @@ final readonly class BoxController
 
     public function store(BoxRequest $request, PlanBox $planBox, #[CurrentUser] User $user): RedirectResponse
     {
-        $box = $planBox->execute($user->crew, $request->described(new Box), $request->boolean('from_guide'));
+        $box = $planBox->execute(
+            $user->crew,
+            $request->described(new Box),
+            $request->boolean('from_guide'),
+            array_values(array_filter((array) $request->input('left'), is_string(...))),
+        );
 
         return to_route('boxes.show', $box)->with('said', Words::of('plan/boxes.planned', ['theme' => $box->theme]));
     }
@@ -88,6 +94,7 @@ final readonly class BoxController
             'carton' => new Carton($guide->terms->carton),
             'was' => $box->exists ? ChangeBox::prints($box) : '',
             'hasStash' => Lot::query()->exists(),
+            'leftBehind' => LeftBehind::query()->with('lot')->orderBy('id')->get(),
         ]);
     }
 }

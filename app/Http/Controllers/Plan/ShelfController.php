@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Plan;
 
 use App\Models\Box;
+use App\Models\LeftBehind;
 use App\Pages\Plan\BoxSheets;
 use App\Pages\Plan\BoxStory;
 use App\Pages\Plan\NextThing;
@@ -25,6 +26,7 @@ final class ShelfController
             'next' => NextThing::among($known, $picker),
             'guide' => $guides->current(),
             'deleted' => BoxStory::deleted(),
+            'leftBehind' => LeftBehind::query()->count(),
         ]);
     }
 }

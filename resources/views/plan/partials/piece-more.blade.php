@@ -32,5 +32,15 @@
                 </form>
             @endif
         @endforeach
+        @if ($piece->lot_id !== null)
+            <form method="post" action="{{ route('pieces.leave', $piece) }}" class="grid gap-1"
+                hx-post="{{ route('pieces.leave', $piece) }}" hx-target="#sheet" hx-swap="outerMorph">
+                {{ $stateFields }}
+                <label for="leave-{{ $piece->id }}">{{ __('plan/next-box.because') }}</label>
+                <input class="input" id="leave-{{ $piece->id }}" name="because" maxlength="200" autocomplete="off">
+                <button class="button small justify-self-start">{{ __('plan/next-box.leave') }}<span
+                    class="sr-only">: {{ $planned->name }}</span></button>
+            </form>
+        @endif
     </div>
 </details>

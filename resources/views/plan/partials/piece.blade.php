@@ -38,6 +38,10 @@
             @endif
         @else
             {{ $piece->lot->cameFrom() }}
+            @if ($piece->lot->due_on)
+                · <b class="whitespace-nowrap text-ink">{{ __('plan/boxes.due-on',
+                    ['day' => $piece->lot->due_on->format('j M')]) }}</b>
+            @endif
         @endif
     </span>
     <span class="cost">
