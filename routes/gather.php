@@ -9,6 +9,7 @@ use App\Http\Controllers\Gather\KitController;
 use App\Http\Controllers\Gather\LabelController;
 use App\Http\Controllers\Gather\LotController;
 use App\Http\Controllers\Gather\LotLifeController;
+use App\Http\Controllers\Gather\MakeController;
 use App\Http\Controllers\Gather\MoneyController;
 use App\Http\Controllers\Gather\PocketController;
 use App\Http\Controllers\Gather\PriceDeskController;
@@ -21,6 +22,7 @@ use App\Models\Box;
 use App\Models\Lot;
 use App\Models\OwnKind;
 use App\Models\OwnLabel;
+use App\Models\Recipe;
 use App\Models\TargetPrice;
 use Illuminate\Support\Facades\Route;
 
@@ -74,6 +76,16 @@ Route::post('gather/kinds/{kind}/join', [KindController::class, 'join'])->name('
 Route::delete('gather/kinds/{kind}', [KindController::class, 'destroy'])
     ->name('kinds.destroy')
     ->can('delete', 'kind');
+Route::get('gather/makes', [MakeController::class, 'index'])->name('makes')->can('viewAny', Recipe::class);
+Route::get('gather/makes/new', [MakeController::class, 'create'])->name('makes.create')->can('create', Recipe::class);
+Route::post('gather/makes', [MakeController::class, 'store'])->name('makes.store')->can('create', Recipe::class);
+Route::get('gather/makes/{recipe}', [MakeController::class, 'edit'])->name('makes.edit')->can('update', 'recipe');
+Route::put('gather/makes/{recipe}', [MakeController::class, 'update'])->name('makes.update')->can('update', 'recipe');
+Route::delete('gather/makes/{recipe}', [MakeController::class, 'destroy'])
+    ->name('makes.destroy')
+    ->can('delete', 'recipe');
+Route::post('gather/makes/{recipe}/make', [MakeController::class, 'make'])->name('makes.make')->can('update', 'recipe');
+Route::post('makings/{making}/undo', [MakeController::class, 'undo'])->name('makes.undo')->can('update', 'making');
 Route::get('gather/labels', [LabelController::class, 'index'])->name('labels')->can('viewAny', OwnLabel::class);
 Route::post('gather/labels', [LabelController::class, 'store'])
     ->name('labels.store')

@@ -20,7 +20,7 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
  */
 final readonly class MakeKits
 {
-    public function __construct(private ChangeLot $changeLot, private Once $once) {}
+    public function __construct(private ChangeLot $changeLot, private LotParts $lotParts, private Once $once) {}
 
     /**
      * @param  Lot  $kit  as it is described, not saved yet: so many pieces of it are made
@@ -34,16 +34,10 @@ final readonly class MakeKits
             $this->once->claim();
             $parts = [];
             foreach ($each as $lotId => $count) {
-                $lot = Lot::withSetAside()->whereKey($lotId)->firstOrFail();
-                $lot->stock()->losing($count * $kit->pieces);
-                $row = array_diff_key($lot->getRawOriginal(), ['set_aside' => true]);
-                $prepared = LoosePieces::take($lotId, $count * $kit->pieces);
-                $parts[$lotId] = [
-                    $count, $row, $lot->price_state, $this->takeOff($lot, $count * $kit->pieces), $prepared,
-                ];
+                $parts[$lotId] = $this->lotParts->takeOff($lotId, $count * $kit->pieces);
             }
-            $paid = array_sum(array_map(static fn (array $part): int => $part[3]['paid']->minor ?? 0, $parts));
-            $isUnknown = array_filter($parts, static fn (array $part): bool => $part[2] === PriceState::Unknown) !== [];
+            $paid = array_sum(array_map(static fn (array $part): int => $part['paid']->minor ?? 0, $parts));
+            $isUnknown = in_array(PriceState::Unknown, array_column($parts, 'state'), true);
             $kit->fill([
                 'is_kit' => true,
                 'currency' => $kit->crew->currency->code,
@@ -54,11 +48,11 @@ final readonly class MakeKits
                     default => PriceState::Paid,
                 },
             ])->save();
-            foreach ($parts as $lotId => [$count, $row, , $share, $prepared]) {
+            foreach ($parts as $lotId => $part) {
                 KitPart::query()->create([
-                    'crew_id' => $kit->crew_id, 'kit_id' => $kit->id, 'lot_id' => $lotId, 'each' => $count,
-                    'paid_minor' => $share['paid']?->minor, 'list_minor' => $share['list']?->minor,
-                    'prepared' => $prepared, 'lot' => $row,
+                    'crew_id' => $kit->crew_id, 'kit_id' => $kit->id, 'lot_id' => $lotId, 'each' => $each[$lotId],
+                    'paid_minor' => $part['paid']?->minor, 'list_minor' => $part['list']?->minor,
+                    'prepared' => $part['prepared'], 'lot' => $part['row'],
                 ]);
             }
 
@@ -85,8 +79,9 @@ final readonly class MakeKits
                 $share = self::share($part->paid_minor, $left, $kits, $currency);
                 $list = self::share($part->list_minor, $left, $kits, $currency);
                 $prepared = $part->prepared->best($kits * $part->each);
-                $this->putBack($part, $kits * $part->each, $share, $list);
-                LoosePieces::giveBack($part->lot_id, $prepared);
+                $this->lotParts->putBack(
+                    $part->lot_id, $part->lot, $kits * $part->each, $share, $list, $prepared,
+                );
                 $back += $share->minor ?? 0;
                 $part->update([
                     'paid_minor' => self::rest($part->paid_minor, $share),
@@ -118,47 +113,5 @@ final readonly class MakeKits
     private static function rest(?int $minor, ?Money $share): ?int
     {
         return ($minor ?? 0) > ($share->minor ?? 0) ? ($minor ?? 0) - ($share->minor ?? 0) : null;
-    }
-
-    /**
-     * @return array{paid: Money|null, list: Money|null} what the pieces that leave the lot cost; null where they cost
-     *     nothing, or nobody knows
-     */
-    private function takeOff(Lot $lot, int $pieces): array
-    {
-        $share = array_map(
-            static fn (?Money $amount): ?Money => $amount?->isZero() === true ? null : $amount,
-            $lot->partOff($pieces),
-        );
-        if ($lot->pieces > 0) {
-            $this->changeLot->correct($lot, 'into-kit');
-        } else {
-            // Its row is kept with the kit, and comes back with its pieces.
-            Lot::query()->whereKey($lot->id)->delete();
-        }
-
-        return $share;
-    }
-
-    private function putBack(KitPart $part, int $pieces, ?Money $share, ?Money $list): void
-    {
-        $lot = Lot::query()->whereKey($part->lot_id)->first();
-        $there = $lot->pieces ?? 0;
-        [$paid, $listed] = [self::sum($lot?->paid, $share), self::sum($lot?->list, $list)];
-        if ($lot === null) {
-            $lot = new Lot;
-            $lot->setRawAttributes([...$part->lot, 'gone' => 0, 'prepared' => '[]', 'list_minor' => null]);
-            $lot->exists = false;
-        }
-        [$lot->pieces, $lot->list] = [$there + $pieces, $listed];
-        if ($lot->price_state !== PriceState::Unknown) {
-            $lot->fill(['paid' => $paid, 'price_state' => $paid === null ? PriceState::Free : PriceState::Paid]);
-        }
-        $lot->exists ? $this->changeLot->correct($lot, 'out-of-kit') : $lot->save();
-    }
-
-    private static function sum(?Money $one, ?Money $other): ?Money
-    {
-        return $one === null || $other === null ? $one ?? $other : $one->plus($other);
     }
 }

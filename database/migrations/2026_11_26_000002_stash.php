@@ -92,6 +92,31 @@ return new class extends Migration
                 UNIQUE (kit_id, lot_id)
             ) STRICT;
 
+            CREATE TABLE recipes (
+                id INTEGER PRIMARY KEY,
+                crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,
+                name TEXT NOT NULL CHECK (length(name) BETWEEN 1 AND 80),
+                kind TEXT NOT NULL,
+                gives INTEGER NOT NULL CHECK (gives BETWEEN 1 AND 1000),
+                minutes INTEGER CHECK (minutes BETWEEN 1 AND 100000),
+                materials TEXT NOT NULL CHECK (length(materials) <= 2000),
+                created_at TEXT, updated_at TEXT,
+                UNIQUE (crew_id, name)
+            ) STRICT;
+
+            CREATE TABLE makings (
+                id INTEGER PRIMARY KEY,
+                crew_id INTEGER NOT NULL,
+                recipe_id INTEGER REFERENCES recipes (id) ON DELETE SET NULL,
+                lot_id TEXT NOT NULL,
+                pieces INTEGER NOT NULL CHECK (pieces BETWEEN 1 AND 10000),
+                minutes INTEGER CHECK (minutes BETWEEN 1 AND 100000),
+                parts TEXT NOT NULL CHECK (json_valid(parts)),
+                created_at TEXT, updated_at TEXT,
+                FOREIGN KEY (lot_id, crew_id) REFERENCES lots (id, crew_id) ON DELETE CASCADE
+            ) STRICT;
+            CREATE INDEX makings_recipe ON makings (recipe_id);
+
             CREATE TABLE left_behinds (
                 id INTEGER PRIMARY KEY,
                 crew_id INTEGER NOT NULL,
@@ -164,6 +189,8 @@ return new class extends Migration
         Schema::drop('own_labels');
         Schema::drop('own_kinds');
         Schema::drop('left_behinds');
+        Schema::drop('makings');
+        Schema::drop('recipes');
         Schema::drop('kit_parts');
         Schema::drop('lots');
     }

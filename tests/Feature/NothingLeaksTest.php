@@ -11,9 +11,11 @@ use App\Models\CrewGuide;
 use App\Models\LeftBehind;
 use App\Models\Lot;
 use App\Models\LotChange;
+use App\Models\Making;
 use App\Models\OwnKind;
 use App\Models\OwnLabel;
 use App\Models\Piece;
+use App\Models\Recipe;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
@@ -55,6 +57,10 @@ final class NothingLeaksTest extends TestCase
 
     public function test_every_address_of_a_record_is_not_found_for_another_crew(): void
     {
+        $recipe = Recipe::query()->create([
+            'crew_id' => $this->theirBox->crew_id, 'name' => 'Secret cloth', 'kind' => 'washcloth', 'gives' => 1,
+            'materials' => 'thread 0.40',
+        ]);
         $ids = [
             'box' => $this->theirBox->id,
             'lot' => $this->theirLot->id,
@@ -72,6 +78,11 @@ final class NothingLeaksTest extends TestCase
             'left' => (string) LeftBehind::query()->create([
                 'crew_id' => $this->theirBox->crew_id, 'lot_id' => $this->theirLot->id, 'pieces' => 1,
                 'why' => LeftWhy::NoRoom, 'theme' => 'Secret lighthouse',
+            ])->id,
+            'recipe' => (string) $recipe->id,
+            'making' => (string) Making::query()->create([
+                'crew_id' => $this->theirBox->crew_id, 'recipe_id' => $recipe->id, 'lot_id' => $this->theirLot->id,
+                'pieces' => 1, 'parts' => [],
             ])->id,
             'import' => '01arz3ndektsv4rrffq69g5fav',
             'change' => (string) LotChange::factory()->createOne([

@@ -11,6 +11,7 @@ use App\Words\Words;
 use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Box\FitProblem;
+use PluckyWren\Core\Box\LeavingOut;
 use PluckyWren\Core\Fit\Answer\LeaveOut;
 use PluckyWren\Core\Fit\Answer\Leaving;
 use PluckyWren\Core\Fit\Answer\Swap;
@@ -65,12 +66,25 @@ final class FitAnswers
             || in_array($this->result->closure?->verdict, [Verdict::Tight, Verdict::Open], true);
     }
 
-    /** @return list<Leaving> */
+    /** @return list<LeavingOut> */
     public function leaveOut(): array
     {
-        return (
-            new LeaveOut($this->fitRoom->trial($this->sheet->box->crew_id))
+        $answers = (
+            new LeaveOut($this->fitRoom->trial($this->sheet->box->crew_id), LeavingOut::staying($this->sheet->plan))
         )->answers($this->sheet->problem, $this->result);
+
+        return LeavingOut::gentlest($this->sheet->plan, $answers);
+    }
+
+    /** Get what leaving pieces out would do to the must-haves, in words. */
+    public function mustHavesAfter(LeavingOut $out): string
+    {
+        $then = $out->mustHaves;
+        $lost = $this->sheet->gauges->mustHaves->filled() - $then->filled();
+
+        return trans_choice('plan/fit.leave-out.must-haves', $lost, [
+            'filled' => $then->filled(), 'asked' => $then->asked(),
+        ]);
     }
 
     /** Get the names of what would be left out, as one says them. */

@@ -20,6 +20,7 @@ use PluckyWren\Core\Money\Price;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Inside;
+use PluckyWren\Core\Stash\InsideFields;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Measures;
@@ -46,10 +47,7 @@ final readonly class PieceFields
      */
     public function read(Fields $fields): array
     {
-        $id = $fields->text('kind');
-        $kind = $this->catalogue->has($id)
-            ? $this->catalogue->get($id)
-            : $fields->refuse('kind', 'is no kind of thing that is known');
+        $kind = $this->kind($fields);
         $isToBuy = $fields->has('toBuy') && $fields->truth('toBuy');
         $pack = $isToBuy ? null : $this->pack($fields);
         $piece = new PlannedPiece(
@@ -88,6 +86,7 @@ final readonly class PieceFields
             'alsoToDo',
             'notToDo',
             'holds',
+            'contents',
             'said',
             'countsAs',
             'into',
@@ -155,9 +154,44 @@ final readonly class PieceFields
             ),
             $fields->has('traits') ? $this->enums($fields, 'traits', ItemTrait::tryFrom(...)) : $kind->care->traits,
             $fields->has('sizeLabel') ? $fields->text('sizeLabel') : null,
-            Inside::ofCounts($fields->has('holds') ? $this->holds($fields) : [], $this->catalogue),
+            $this->inside($fields),
             $said,
         );
+    }
+
+    /** @throws MalformedFile */
+    private function kind(Fields $fields): ItemKind
+    {
+        $id = $fields->text('kind');
+
+        return $this->catalogue->has($id)
+            ? $this->catalogue->get($id)
+            : $fields->refuse('kind', 'is no kind of thing that is known');
+    }
+
+    /**
+     * What lies in it: counts by kind, or thing by thing where they are not as their kinds usually are.
+     *
+     * @throws MalformedFile
+     */
+    private function inside(Fields $fields): Inside
+    {
+        if (! $fields->has('contents')) {
+            return Inside::ofCounts($fields->has('holds') ? $this->holds($fields) : [], $this->catalogue);
+        }
+        $fields->has('holds') && $fields->refuse('holds', 'and contents tell the same twice');
+        $things = [];
+        foreach ($fields->objects('contents') as $content) {
+            $content->has('holds') && $content->refuse('holds', 'is one too deep');
+            $content->has('contents') && $content->refuse('contents', 'is one too deep');
+            $things[] = [$this->thing($content, $this->kind($content)), $content->whole('quantity', 1, self::MOST)];
+            array_map($content->ignore(...), [
+                'name', 'size', 'measured', 'traits', 'sizeLabel', 'cameInPackaging', 'staysInPackaging', 'said',
+            ]);
+            $content->nothingElse();
+        }
+
+        return Inside::ofThings($things);
     }
 
     /**
@@ -169,34 +203,58 @@ final readonly class PieceFields
     public static function write(PlannedPiece $piece, string $place, ?array $pack = null): array
     {
         $thing = $piece->thing;
-        $size = $thing->measures->size;
-        $isOtherwise = $size != $piece->kind->body->size;
-        $mm = static fn (int $tenths): int|float => Length::ofTenths($tenths)->mm();
+        $isCounted = array_is_list(InsideFields::written($thing->inside)) === false;
 
         return array_filter([
             'id' => $piece->id,
-            'kind' => $piece->kind->id,
-            'name' => $piece->name,
+            'kind' => $thing->kind->id,
+            'name' => $thing->name,
             'quantity' => $piece->quantity,
             'toBuy' => $piece->isToBuy() ? true : null,
             'price' => $piece->isToBuy() ? null : self::priceFields($piece->price, $pack),
             'source' => $piece->source?->value,
             'place' => $place === '' ? null : $place,
-            'size' => $thing->measures->areTaken || $isOtherwise
-                ? [$mm($size->length), $mm($size->width), $mm($size->height)]
-                : null,
-            'measured' => ! $thing->measures->areTaken && $isOtherwise ? false : null,
-            'traits' => $thing->traits == $piece->kind->care->traits ? null : array_column($thing->traits, 'value'),
-            'sizeLabel' => $thing->sizeLabel === '' ? null : $thing->sizeLabel,
-            'cameInPackaging' => $thing->measures->packaging === Packaging::None ? null : true,
-            'staysInPackaging' => $thing->measures->packaging === Packaging::Stays ? true : null,
+            ...self::likeness($thing),
             ...self::preparedFields($piece),
-            'holds' => $thing->inside->isEmpty() ? null : $thing->inside->counts(),
+            'holds' => $isCounted ? $thing->inside->counts() : null,
+            'contents' => $isCounted || $thing->inside->isEmpty() ? null : array_map(
+                static fn (array $one): array => array_filter([
+                    'kind' => $one[0]->kind->id,
+                    'name' => $one[0]->name,
+                    'quantity' => $one[1],
+                    ...self::likeness($one[0]),
+                    'said' => SaidOfPiece::write($one[0]->said),
+                ], static fn (mixed $value): bool => $value !== null),
+                $thing->inside->things,
+            ),
             'said' => SaidOfPiece::write($thing->said),
             'countsAs' => $piece->choices->countsAs,
             'into' => $piece->choices->into,
             'packing' => $piece->choices->packing->isNothing() ? null : WishFields::write($piece->choices->packing),
         ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /**
+     * @return array<string, mixed> what a thing is like; null where that is as usual of its kind
+     *
+     * @throws InvalidLength
+     */
+    private static function likeness(Thing $thing): array
+    {
+        $size = $thing->measures->size;
+        $isOtherwise = $size != $thing->kind->body->size;
+        $mm = static fn (int $tenths): int|float => Length::ofTenths($tenths)->mm();
+
+        return [
+            'size' => $thing->measures->areTaken || $isOtherwise
+                ? [$mm($size->length), $mm($size->width), $mm($size->height)]
+                : null,
+            'measured' => ! $thing->measures->areTaken && $isOtherwise ? false : null,
+            'traits' => $thing->traits == $thing->kind->care->traits ? null : array_column($thing->traits, 'value'),
+            'sizeLabel' => $thing->sizeLabel === '' ? null : $thing->sizeLabel,
+            'cameInPackaging' => $thing->measures->packaging === Packaging::None ? null : true,
+            'staysInPackaging' => $thing->measures->packaging === Packaging::Stays ? true : null,
+        ];
     }
 
     /**

@@ -26,6 +26,10 @@ use PluckyWren\Core\Stash\Preparation\Habits;
 /**
  * The record of a box that was handed in, `plucky-wren/record@1`; `docs/formats/record.md` says what each field is.
  *
+ * @phpstan-type RecordedPiece array{
+ *     kind: string, holds?: array<string, int>, contents?: list<array{kind: string}>,
+ * }
+ *
  * @phpstan-import-type GuideData from Guide
  * @phpstan-import-type KindData from KindReader
  * @phpstan-import-type BoxKindData from BoxKinds
@@ -73,7 +77,7 @@ final readonly class RecordFile
         $fields->format(self::FORMAT);
         /**
          * @var array{
-         *     box: array{pieces: list<array{kind: string, holds?: array<string, int>}>}, guide: GuideData|null,
+         *     box: array{pieces: list<RecordedPiece>}, guide: GuideData|null,
          *     kinds: list<array{category: string, kinds: list<KindData>}>, boxKind: BoxKindData|null,
          * } $data
          */
@@ -123,7 +127,7 @@ final readonly class RecordFile
      * Get the catalogue as the record has it: what it does not describe was retired already when it was written.
      *
      * @param  list<array{category: string, kinds: list<KindData>}>  $kinds
-     * @param  list<array{kind: string, holds?: array<string, int>}>  $pieces
+     * @param  list<RecordedPiece>  $pieces
      *
      * @throws InvalidCatalogue
      * @throws InvalidBand
@@ -133,7 +137,11 @@ final readonly class RecordFile
         $described = Catalogue::ofFiles($kinds);
         $named = array_merge(
             ...array_map(
-                static fn (array $piece): array => [$piece['kind'], ...array_keys($piece['holds'] ?? [])],
+                static fn (array $piece): array => [
+                    $piece['kind'],
+                    ...array_keys($piece['holds'] ?? []),
+                    ...array_column($piece['contents'] ?? [], 'kind'),
+                ],
                 $pieces,
             ),
         );

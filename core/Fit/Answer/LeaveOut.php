@@ -23,7 +23,8 @@ final readonly class LeaveOut
      */
     private const FREES = 0.6;
 
-    public function __construct(private Trial $trial) {}
+    /** @param list<string>|null $staying ids of items that stay whatever else goes; null where each must does */
+    public function __construct(private Trial $trial, private ?array $staying = null) {}
 
     /** @return list<Leaving> */
     public function answers(Problem $problem, Result $now): array
@@ -56,14 +57,19 @@ final readonly class LeaveOut
     }
 
     /**
-     * Single pieces and pairs, the cheapest first; among equals the largest, as it frees most. What is a must stays in.
+     * Single pieces and pairs, the cheapest first; among equals the largest, as it frees most.
      *
      * @param  array<string, int>  $out
      * @return list<non-empty-array<string, int>>
      */
     private function sets(Problem $problem, array $out): array
     {
-        $items = array_column(array_filter($problem->items, static fn (Item $item): bool => ! $item->must), null, 'id');
+        $items = array_column(array_filter(
+            $problem->items,
+            fn (Item $item): bool => $this->staying === null
+                ? ! $item->must
+                : ! in_array($item->id, $this->staying, true),
+        ), null, 'id');
         $sets = array_map(static fn (Item $item): array => [$item->id => 1], array_values($items));
         $ids = array_keys($items);
         foreach ($ids as $at => $one) {

@@ -97,6 +97,8 @@ return [
         'also' => 'the rest goes in, :verdict',
         'none' => 'No one piece and no two that could be spared would do. Look at the swaps and the other boxes.',
         'do' => 'Leave out',
+        'must-haves' => '{0} Must-haves stay :filled of :asked.|{1} Then :filled of :asked must-haves: one is lost.'
+            .'|[2,*] Then :filled of :asked must-haves: :count are lost.',
     ],
 
     'swap' => [

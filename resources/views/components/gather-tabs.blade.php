@@ -4,6 +4,7 @@
     @foreach (['gather' => 'The stash', 'quick' => 'Quick entry', 'price-desk' => 'Price check',
         'pocket' => 'In the shop', 'shopping' => 'Shopping list', 'money' => 'Money', 'import' => 'Import and export',
         'kits' => __('gather/kits.title'),
+        'makes' => __('gather/makes.title'),
         'kinds' => __('gather/kinds.title'),
     ] as $route => $name)
         <a href="{{ route($route) }}"

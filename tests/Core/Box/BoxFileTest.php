@@ -69,6 +69,21 @@ final class BoxFileTest extends TestCase
                 'holds' => ['pencils' => 5],
             ],
             [
+                'id' => 'p5',
+                'kind' => 'care-bag-filled',
+                'name' => 'Care bag',
+                'quantity' => 2,
+                'price' => 'unknown',
+                'source' => 'made',
+                'doneToSome' => [['pieces' => 1, 'tasks' => ['price-off']]],
+                'alsoToDo' => ['laminate'],
+                'notToDo' => ['bag'],
+                'contents' => [
+                    ['kind' => 'soap', 'name' => 'Oat soap', 'quantity' => 2, 'size' => [70, 50, 20]],
+                    ['kind' => 'comb', 'name' => 'Comb', 'quantity' => 1],
+                ],
+            ],
+            [
                 'id' => 'p4',
                 'kind' => 't-shirt',
                 'name' => 'T-shirt',
@@ -159,6 +174,21 @@ final class BoxFileTest extends TestCase
         yield 'an unknown task' => [$piece(['done' => ['polish']]), 'pieces[0].done[0] is none that is known.'];
         yield 'an unknown trait' => [$piece(['traits' => ['shiny']]), 'pieces[0].traits[0] is none that is known.'];
         yield 'a kit of gremlins' => [$piece(['holds' => ['gremlin' => 1]]), 'pieces[0].holds.gremlin is no kind'];
+        yield 'contents told twice' => [
+            $piece(['holds' => ['comb' => 1], 'contents' => [['kind' => 'comb', 'quantity' => 1]]]),
+            'pieces[0].holds and contents tell the same twice.',
+        ];
+        yield 'contents of contents' => [
+            $piece(['contents' => [['kind' => 'cup', 'quantity' => 1, 'holds' => ['comb' => 1]]]]),
+            'pieces[0].contents[0].holds is one too deep.',
+        ];
+        yield 'a gremlin in a kit' => [
+            $piece(['contents' => [['kind' => 'gremlin', 'quantity' => 1]]]), 'pieces[0].contents[0].kind is no kind',
+        ];
+        yield 'more prepared than there are' => [
+            $piece(['done' => ['bag'], 'doneToSome' => [['pieces' => 1, 'tasks' => ['bag', 'cap']]]]),
+            'pieces[0].doneToSome tells of more pieces than there are.',
+        ];
         yield 'the same id twice' => [
             ['pieces' => [['id' => 'a', 'kind' => 'soap'], ['id' => 'a', 'kind' => 'comb']]],
             'pieces[1].id is there twice.',

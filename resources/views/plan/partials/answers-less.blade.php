@@ -2,12 +2,14 @@
 <section aria-labelledby="leave-out">
     <h2 id="leave-out">{{ __('plan/fit.leave-out.heading') }}</h2>
     <ol class="mt-1 grid gap-2">
-        @forelse ($answers->leaveOut() as $leaving)
+        @forelse ($answers->leaveOut() as $out)
+            @php($leaving = $out->leaving)
             <li class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t-[1.5px] border-line pt-2
                 first:border-t-0">
                 <span><b>{{ $answers->namesOf($leaving) }}</b>:
                     {{ __($loop->first ? 'plan/fit.leave-out.first' : 'plan/fit.leave-out.also',
-                        ['verdict' => $answers->verdict($leaving->closure)]) }}</span>
+                        ['verdict' => $answers->verdict($leaving->closure)]) }}
+                    <span class="text-ink-soft">{{ $answers->mustHavesAfter($out) }}</span></span>
                 @if ($isOpen)
                     <form method="post" action="{{ route('boxes.leave-out', $answers->sheet->box) }}">
                         @csrf
