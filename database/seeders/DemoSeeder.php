@@ -9,11 +9,14 @@ use App\Actions\ChoosePiece;
 use App\Actions\FillBox;
 use App\Actions\FoundCrew;
 use App\Actions\KeepOwnKind;
+use App\Actions\KeepRecipe;
 use App\Actions\MakeKits;
+use App\Actions\MakeThings;
 use App\Actions\PlanBox;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\Lot;
+use App\Models\Recipe;
 use App\Models\TargetPrice;
 use App\Pages\Plan\BoxSheets;
 use App\Reference\Guides;
@@ -53,6 +56,9 @@ use PluckyWren\Core\Stash\Source;
  *     stage: string, pick: array<string, int>, into?: array<string, string>, fromGuide: bool, tried: bool,
  * }
  * @phpstan-type DemoKind array{name: string, category: string, like: string, countsAs: bool}
+ * @phpstan-type DemoRecipe array{
+ *     name: string, kind: string, gives: int, minutes: int, materials: string, make: int, took: int,
+ * }
  * @phpstan-type DemoKit array{name: string, kind: string, count: int, each: array<string, int>}
  */
 final class DemoSeeder extends Seeder
@@ -71,6 +77,8 @@ final class DemoSeeder extends Seeder
         private readonly KeepOwnKind $keepOwnKind,
         private readonly MakeKits $makeKits,
         private readonly ChoosePiece $choosePiece,
+        private readonly KeepRecipe $keepRecipe,
+        private readonly MakeThings $makeThings,
     ) {}
 
     public function run(): void
@@ -87,6 +95,7 @@ final class DemoSeeder extends Seeder
         /**
          * @var array{
          *     seasonBudget: string, targets: array<string, string>, kinds: list<DemoKind>, kits: list<DemoKit>,
+         *     recipes: list<DemoRecipe>, forNext: list<array{lot: string, box: string, pieces: int, because: string}>,
          *     lots: list<DemoLot>, boxes: list<DemoBox>,
          * } $demo
          */
@@ -115,8 +124,26 @@ final class DemoSeeder extends Seeder
         foreach ($demo['kits'] as $kit) {
             $this->kit($crew, $kit);
         }
+        foreach ($demo['recipes'] as $recipe) {
+            $this->recipe($crew, $recipe);
+        }
         foreach ($demo['boxes'] as $box) {
             $this->box($crew, $box);
+        }
+        foreach ($demo['forNext'] as $left) {
+            $box = Box::query()->where('theme', $left['box'])->firstOrFail();
+            $piece = $this->fillBox->pick($box, $this->lots[$left['lot']], $left['pieces']);
+            $this->fillBox->leaveForNext($piece->setRelation('box', $box), $left['because']);
+        }
+    }
+
+    /** @param DemoRecipe $data */
+    private function recipe(Crew $crew, array $data): void
+    {
+        $recipe = new Recipe(['crew_id' => $crew->id, ...array_diff_key($data, ['make' => true, 'took' => true])]);
+        $this->keepRecipe->execute($recipe);
+        if ($data['make'] > 0) {
+            $this->makeThings->make($recipe->setRelation('crew', $crew), $data['make'], $data['took']);
         }
     }
 

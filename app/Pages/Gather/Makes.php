@@ -17,6 +17,8 @@ final readonly class Makes
     /** Of a kind no more is counted than is made in one go. */
     private const MOST = 1000;
 
+    private const LATELY = 5;
+
     /**
      * @param  list<array{Recipe, RecipeValue}>  $recipes
      * @param  array<string, int>  $onHand  pieces by kind, of those that go into something
@@ -27,10 +29,11 @@ final readonly class Makes
     public static function all(): self
     {
         $query = Recipe::query()->with(['makings', 'crew']);
-        $recipes = array_map(
+        $query->orderBy('name');
+        $recipes = array_values(array_map(
             static fn (Recipe $recipe): array => [$recipe, $recipe->value()],
-            $query->orderBy('name')->get()->all(),
-        );
+            $query->get()->all(),
+        ));
         $kinds = array_keys(array_merge(...array_map(
             static fn (array $one): array => $one[1]->takes($one[1]->gives),
             $recipes,
@@ -39,9 +42,10 @@ final readonly class Makes
         foreach ($kinds === [] ? [] : OldestLeft::of($kinds, self::MOST) as $lot) {
             $onHand[$lot->kind] = ($onHand[$lot->kind] ?? 0) + $lot->stock()->onHand();
         }
-        $lately = Making::query()->with('lot')->latest('id')->limit(5)->get()->all();
+        $lately = Making::query()->with('lot');
+        $lately->orderByDesc('id')->limit(self::LATELY);
 
-        return new self($recipes, $onHand, array_values($lately));
+        return new self($recipes, $onHand, array_values($lately->get()->all()));
     }
 
     public function materials(RecipeValue $recipe): string
