@@ -103,6 +103,46 @@ final class KindsAndKitsPathTest extends BrowserTestCase
         self::assertTrue($this->js("return document.querySelector('.lane-row.rider') !== null"));
     }
 
+    public function test_a_label_is_taught_once_and_known_for_the_next_thing(): void
+    {
+        $this->openDemo();
+        foreach (['Shirt with a gull', 'Shirt with a crab'] as $name) {
+            $this->open('/lots/new?kind=t-shirt');
+            $this->type('#f-name', $name);
+            $this->type('#f-price', '2,50');
+            $this->type('#f-size', 'Gull 4');
+            $this->click('Put it in the stash');
+            $this->see("“{$name}” is in the stash.");
+        }
+        $this->pickFor('Kite festival', 'shirt with a gull');
+        $this->open((string) $this->js('return location.pathname').'#tips');
+        $this->js("document.querySelector('#tips').open = true");
+        $this->see('We cannot read the size “Gull 4”.');
+        $this->type('input[name=fits]', '128');
+        $this->click('Teach it');
+        $this->see('“Gull 4” is known from now on.');
+        $this->dontSee('We cannot read the size “Gull 4”.');
+
+        $this->pickFor('Mountain hut', 'shirt with a crab');
+        $this->js("document.querySelectorAll('details').forEach((one) => { one.open = true })");
+        $this->see('means 122–128 cm of height');
+    }
+
+    private function pickFor(string $theme, string $what): void
+    {
+        $this->open('/boxes');
+        $this->click($theme);
+        $this->press('p');
+        $this->type('#pick-q', $what);
+        $this->until(
+            fn (): bool => $this->js("return document.querySelectorAll('[id^=take-]').length") === 1,
+            'It is not offered alone.',
+        );
+        $this->clickOn('[id^=take-]');
+        $this->see('is in the box');
+        $this->press(WebDriverKeys::ESCAPE);
+    }
+
     public function test_a_piece_is_dragged_onto_what_it_goes_into(): void
     {
         $this->openDemo();
