@@ -28,6 +28,12 @@ final class AccessTest extends BrowserTestCase
         'quick entry' => '/gather/quick',
         'in and out' => '/gather/import',
         'pocket desk' => '/gather/pocket',
+        'kits' => '/gather/kits',
+        'homemade' => '/gather/makes',
+        'a recipe' => '/gather/makes/new',
+        'size labels' => '/gather/labels?label=Gull+4',
+        'for the next box' => '/boxes/next',
+        'roll call' => '/pack/roll-call',
         'a page that is not there' => '/nowhere',
     ];
 

@@ -9,7 +9,7 @@ return [
         .'your stash, and what you make lies there at what it really cost.',
     'new' => 'New recipe',
     'none' => 'No recipes yet. Write down what you make, what goes in, and how many that gives.',
-    'of' => ':count of: :materials',
+    'of' => ':count come of: :materials',
     'any' => 'Nothing from the stash goes in.',
     'can-make' => '{0} :first is short: none can be made.|{1} There is enough for one. Then :first runs out.|[2,*] '
         .'There is enough for :count. Then :first runs out.',

@@ -11,7 +11,7 @@ return [
     'count' => '{1} 1 thing waits for the next box|[2,*] :count things wait for the next box',
     'take-along' => 'Left for this box',
     'take-along-hint' => 'What you tick is picked at once.',
-    'kept' => 'kept in :kept',
+    'kept' => 'where: :kept',
     'forget' => 'Not for a box',
     'forgotten' => 'It is in the stash as any other thing.',
     'left' => '“:name” waits for the next box.',

@@ -19,8 +19,8 @@
             <h2 id="pieces">The pieces</h2>
             @forelse ($rows as [$piece, $tasks])
                 <div class="grid gap-x-4 gap-y-1 border-t-[1.5px] border-line py-1.5 sm:grid-cols-[17rem_1fr]
-                    sm:items-center">
-                    <p class="flex gap-2">
+                    sm:items-start">
+                    <p class="flex gap-2 sm:pt-1.5">
                         <x-glyph :lane="$piece->itemKind()->category" :kind="$piece->itemKind()"
                             class="size-6 shrink-0"
                             /><b>{{ $piece->lot->name ?? $piece->itemKind()->name }}@if ($piece->quantity > 1) ×
@@ -39,10 +39,13 @@
                         @if ($tasks === [])
                             <li class="text-ink-soft">{{ __('pack/tasks.no-work') }}</li>
                         @endif
+                        @unless ($handedIn)
+                            <li class="no-print ml-auto has-[details[open]]:w-full">
+                                @include('pack.partials.work',
+                                    ['tasks' => $tasks, 'toAdd' => $preparation->toAdd($piece)])
+                            </li>
+                        @endunless
                     </ul>
-                    @unless ($handedIn)
-                        @include('pack.partials.work', ['tasks' => $tasks, 'toAdd' => $preparation->toAdd($piece)])
-                    @endunless
                     @foreach ($preparation->doneTooEarly($piece) as [$early, $missed])
                         <p class="wrong sm:col-start-2">
                             {{ __('pack/tasks.too-early',

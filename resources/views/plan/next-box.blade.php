@@ -10,7 +10,7 @@
         <section class="cut px-4 py-2" aria-label="{{ __('plan/next-box.title') }}">
             <ul>
                 @forelse ($left as $one)
-                    <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-2.5
+                    <li class="flex items-center gap-x-3 border-t-[1.5px] border-line py-2.5
                         first:border-t-0">
                         <x-glyph :lane="$one->lot->itemKind()->category" :kind="$one->lot->itemKind()"
                             class="size-6 shrink-0" />
@@ -19,7 +19,7 @@
                             <span class="tabular">× {{ $one->pieces }}</span>
                             <span class="block text-ink-soft">{{ $one->says() }}@if ($one->lot->kept) ·
                                 {{ __('plan/next-box.kept', ['kept' => $one->lot->kept]) }}@endif</span></span>
-                        <form method="post" action="{{ route('next-box.destroy', $one) }}">
+                        <form method="post" class="shrink-0" action="{{ route('next-box.destroy', $one) }}">
                             @csrf
                             @method('delete')
                             <button class="button small">{{ __('plan/next-box.forget') }}<span

@@ -35,7 +35,7 @@ final class MakesTest extends TestCase
         $this->post('/gather/makes', self::RECIPE)->assertRedirect('/gather/makes');
         $recipe = Recipe::query()->sole();
         $this->get('/gather/makes')
-            ->assertSee('8 of: 3 Piece of cloth, thread 0.40')
+            ->assertSee('8 come of: 3 Piece of cloth, thread 0.40')
             ->assertSee('There is enough for 16. Then Piece of cloth runs out.')
             ->assertSee('About 90 min for 8.');
 

@@ -1,6 +1,6 @@
 {{-- What else is to be done to a piece, and what is not needed here. --}}
-<details class="no-print sm:col-start-2">
-    <summary class="link text-base">
+<details>
+    <summary class="link py-1 text-base text-ink-soft">
         {{ __('pack/tasks.change-work') }}<span class="sr-only">: {{ $piece->lot->name ?? '' }}</span>
     </summary>
     <div class="flex flex-wrap items-end gap-x-4 gap-y-2 py-2">
