@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Fit\FitRoom;
+use App\Fit\SwapCandidates;
 use App\Models\Bench;
 use App\Models\Box;
+use App\Models\Lot;
+use App\Models\Piece;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\ChangedMeanwhile;
 use App\Words\Words;
@@ -24,11 +27,18 @@ use PluckyWren\Core\Fit\Moves\Move;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
+use PluckyWren\Core\Stash\NotEnoughLeft;
 
 /** Packing a box for real: what is in, what came out again, and how to go on when something does not go in. */
 final readonly class WorkBench
 {
-    public function __construct(private FitRoom $fitRoom, private FillBox $fillBox, private Once $once) {}
+    public function __construct(
+        private FitRoom $fitRoom,
+        private FillBox $fillBox,
+        private ChoosePiece $choosePiece,
+        private SwapCandidates $candidates,
+        private Once $once,
+    ) {}
 
     /**
      * Take a box to the bench, to be packed by a plan; one that is there already is planned again around what is in.
@@ -119,6 +129,42 @@ final readonly class WorkBench
         return $this->proposed($id, $how, ...$this->fresh($box));
     }
 
+    /** @return list<Proposal> what else would help, from the stash or without its holder */
+    public function furtherProposals(Box $box, string $id): array
+    {
+        return $this->further($box, $id, ...$this->fresh($box));
+    }
+
+    /**
+     * Go on with a smaller one of its kind, or with what rides in a piece loose beside it.
+     *
+     * @param  'smaller'|'loose'  $way
+     *
+     * @throws CannotChangeBox If the lid is on.
+     * @throws ChangedMeanwhile If it does not help any more.
+     * @throws NotEnoughLeft If somebody took the smaller one.
+     */
+    public function goOnOtherwise(Box $box, string $id, string $way): void
+    {
+        DB::transaction(function () use ($box, $id, $way): void {
+            $this->once->claim();
+            [$bench, $problem, $packed] = $this->fresh($box);
+            $chosen = array_values(array_filter(
+                $this->further($box, $id, $bench, $problem, $packed),
+                static fn (Proposal $proposal): bool => $proposal->way === $way,
+            ))[0] ?? throw ChangedMeanwhile::said(Words::of('pack/bench.meanwhile'));
+            $piece = Piece::query()->with(['box', 'lot'])->findOrFail(FitProblem::pieceOf($id));
+            if ($chosen->swap !== null) {
+                $this->fillBox->swap($piece, Lot::query()->findOrFail($chosen->swap->lot));
+            }
+            foreach ($chosen->swap === null ? Piece::query()->where('into_id', $piece->id)->get() : [] as $rider) {
+                $this->choosePiece->into($rider->setRelation('box', $piece->box), null);
+            }
+            [$bench, $problem, $packed] = $this->fresh($box);
+            $this->plan($bench, $this->planAround($problem, $packed));
+        });
+    }
+
     /**
      * Go on by one of the proposals.
      *
@@ -174,6 +220,19 @@ final readonly class WorkBench
             ? []
             : (new Proposals($this->fitRoom->bench()))
                 ->for($problem, $packed, FitProblem::pieceOf($id), $refused->parts[0], $how);
+    }
+
+    /** @return list<Proposal> */
+    private function further(Box $box, string $id, Bench $bench, Problem $problem, Packed $packed): array
+    {
+        $item = FitProblem::pieceOf($id);
+        $piece = $box->load(Box::CONTENTS)->pieces->firstWhere('id', $item);
+
+        return $piece === null || $packed->isIn($id) || $bench->box_id !== $box->id
+            ? []
+            : (new Proposals($this->fitRoom->bench()))->further(
+                $problem, $packed, $item, $this->candidates->smallerFor($box->plan(), $piece),
+            );
     }
 
     private function planAround(Problem $problem, Packed $packed): Result

@@ -59,6 +59,32 @@ final readonly class SwapCandidates
         return $swaps;
     }
 
+    /**
+     * Smaller ones of its kind in the stash that a piece could be swapped for, the largest of them first.
+     *
+     * @return list<Swap>
+     */
+    public function smallerFor(Plan $plan, Piece $piece): array
+    {
+        $planned = array_column($plan->pieces, null, 'id')[$piece->id] ?? null;
+        if ($planned === null) {
+            return [];
+        }
+        $item = FitProblem::item($planned, $plan);
+        $lots = $this->smaller($planned, $piece->lot, $this->onHand($plan)[$planned->kind->id] ?? []);
+        usort(
+            $lots,
+            static fn (Lot $one, Lot $other): int => $other->sizeInBox()->volume() <=> $one->sizeInBox()->volume(),
+        );
+
+        return array_map(
+            static fn (Lot $lot): Swap => new Swap(
+                SwapWay::Smaller, $item->sized($lot->sizeInBox()), $lot->name, $lot->id,
+            ),
+            $lots,
+        );
+    }
+
     /** @return list<Swap> */
     private function itself(PlannedPiece $piece, Item $item, ?Lot $lot): array
     {

@@ -125,6 +125,12 @@ final readonly class Item
         return $this->copy(['into' => $holder, 'cavity' => null]);
     }
 
+    /** The same, lying where it may. */
+    public function loose(): self
+    {
+        return $this->copy(['into' => null]);
+    }
+
     /** What it is worth to whoever packs, whether it has to go in, and whether it is to be seen first. */
     public function valued(float $value, bool $must, bool $firstSight): self
     {

@@ -36,6 +36,9 @@ final class BenchView
     /** Which step is looked at, from 0 on. */
     public readonly int $at;
 
+    /** So many of the steps that follow are shown as ghosts. */
+    private const GHOSTS = 2;
+
     /** The plan that is followed. */
     private readonly Result $plan;
 
@@ -141,11 +144,20 @@ final class BenchView
         return array_values(array_unique($tasks));
     }
 
-    /** Get what is in and the piece of this step; once all is in, all of it. */
+    /** @return list<string> ids of the pieces of the steps that follow, as far as they are shown as ghosts */
+    public function ghosts(): array
+    {
+        $following = $this->refused === null ? array_slice($this->moves, $this->at + 1, self::GHOSTS) : [];
+
+        return array_merge(...array_map(static fn (Move $move): array => $move->ids(), $following));
+    }
+
+    /** Get what is in, the piece of this step, and what follows it; once all is in, all of it. */
     public function drawing(): Drawing
     {
         $shown = [];
-        foreach (array_slice($this->moves, 0, max($this->at + 1, $this->done)) as $move) {
+        $last = $this->at + 1 + ($this->refused === null ? self::GHOSTS : 0);
+        foreach (array_slice($this->moves, 0, max($last, $this->done)) as $move) {
             array_push($shown, ...$move->placements);
         }
 
@@ -183,6 +195,10 @@ final class BenchView
     {
         return match ($proposal->way) {
             'elsewhere' => Words::of('pack/bench.ways.elsewhere', ['says' => $this->saysElsewhere($proposal)]),
+            'smaller' => Words::of('pack/bench.ways.smaller', [
+                'name' => $proposal->swap->name ?? '', 'closes' => $this->closes($proposal->plan),
+            ]),
+            'loose' => Words::of('pack/bench.ways.loose', ['closes' => $this->closes($proposal->plan)]),
             'out' => Words::of('pack/bench.ways.out', [
                 'out' => $proposal->out === null ? '' : $this->sheet->nameOf($proposal->out),
                 'closes' => $this->closes($proposal->plan),

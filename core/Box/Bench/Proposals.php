@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Box\Bench;
 
+use PluckyWren\Core\Fit\Answer\Swap;
 use PluckyWren\Core\Fit\Answer\Trial;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Part;
@@ -19,6 +20,9 @@ final readonly class Proposals
 
     /** So many pieces are tried to be taken back out, the last that went in first. */
     private const OUT = 1;
+
+    /** So many smaller ones are tried. */
+    private const SMALLER = 2;
 
     public function __construct(private Trial $trial) {}
 
@@ -47,6 +51,52 @@ final readonly class Proposals
         }
 
         return $proposals;
+    }
+
+    /**
+     * What else would help, where nothing of the item is in yet: a smaller one of its kind in its place, or what rides
+     * in it loose beside it.
+     *
+     * @param  list<Swap>  $smaller  ones for it, the best first
+     * @return list<Proposal> those by which all goes in
+     */
+    public function further(Problem $problem, Packed $packed, string $item, array $smaller): array
+    {
+        $singles = $problem->singles();
+        $isIn = array_filter(
+            array_keys($singles),
+            static fn (int|string $id): bool => Item::idOf((string) $id) === $item && $packed->isIn((string) $id),
+        ) !== [];
+        $proposals = [];
+        foreach ($isIn ? [] : array_slice($smaller, 0, self::SMALLER) as $swap) {
+            $plan = $this->trial->of($packed->around($problem->with($swap->instead)));
+            if ($plan->packsAll()) {
+                $proposals[] = new Proposal('smaller', $plan, swap: $swap);
+
+                break;
+            }
+        }
+        $loose = self::loose($problem, $item);
+        $plan = $isIn || $loose === null ? null : $this->trial->of($packed->around($loose));
+        if ($plan?->packsAll() === true) {
+            $proposals[] = new Proposal('loose', $plan);
+        }
+
+        return $proposals;
+    }
+
+    /** The problem with what rides in an item loose beside it; null where nothing does. */
+    private static function loose(Problem $problem, string $item): ?Problem
+    {
+        $isRider = static fn (Item $one): bool => $one->into !== null && Item::idOf($one->into) === $item;
+        if (array_filter($problem->items, $isRider) === []) {
+            return null;
+        }
+
+        return new Problem($problem->box, array_map(
+            static fn (Item $one): Item => $isRider($one) ? $one->loose() : $one,
+            $problem->items,
+        ), $problem->order, $problem->pinned);
     }
 
     /** A plan around what is in, with the piece somewhere else next of all; null where none of a few packs all. */

@@ -1,4 +1,4 @@
-@props(['drawing', 'current' => [], 'ink' => null, 'isNamed' => false, 'isNumbered' => true])
+@props(['drawing', 'current' => [], 'ghosts' => [], 'ink' => null, 'isNamed' => false, 'isNumbered' => true])
 
 @php
     $scene = $drawing->scene;
@@ -27,7 +27,8 @@
     @foreach ($scene->prisms as $drawn)
         @php($piece = $drawing->pieces[$drawn->prism->piece])
         <g @class(['piece', "lane-{$piece['lane']->value}",
-            'is-current' => in_array($drawn->prism->piece, $current, true)])
+            'is-current' => in_array($drawn->prism->piece, $current, true),
+            'is-ghost' => in_array($drawn->prism->piece, $ghosts, true)])
             @if ($isNamed && $drawn->label !== null) tabindex="{{ $drawn->prism->piece === $stop ? 0 : -1 }}" role="img"
                 aria-label="{{ $piece['step'] }}. {{ $piece['name'] }}"
                 data-name="{{ $piece['step'] }}. {{ $piece['name'] }}" @endif>

@@ -30,7 +30,7 @@
             </section>
             <section class="bench-drawn" aria-label="{{ __('pack/bench.title', ['box' => $box->theme]) }}">
                 <x-open-box :drawing="$bench->drawing()" :current="$bench->isAllIn() ? [] : $move?->ids() ?? []"
-                    class="w-full" />
+                    :ghosts="$bench->ghosts()" class="w-full" />
                 <details class="mt-4">
                     <summary class="link">{{ __('pack/bench.list') }}</summary>
                     <ol class="steps-list mt-2">
@@ -57,4 +57,11 @@
             </section>
         </div>
     @endfragment
+    @if ($isMore)
+        @fragment('further')
+            <div id="further" class="grid gap-3">
+                @include('pack.partials.bench-ways', ['keys' => 'de'])
+            </div>
+        @endfragment
+    @endif
 </x-layout>

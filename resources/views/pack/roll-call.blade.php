@@ -41,7 +41,8 @@
                                     <input type="hidden" name="box" value="{{ $box?->id }}">
                                     @unless ($piece->is_laid_out)<input type="hidden" name="laid" value="1">@endunless
                                     <button class="button bench-button" id="tick-{{ $piece->id }}"
-                                        aria-pressed="{{ $piece->is_laid_out ? 'true' : 'false' }}">{{ $piece->is_laid_out ? '✓' : __('pack/bench.roll.here')
+                                        aria-pressed="{{ $piece->is_laid_out ? 'true' : 'false' }}">{{
+                                        $piece->is_laid_out ? '✓' : __('pack/bench.roll.here')
                                         }}<span class="sr-only"> {{ __('pack/bench.roll.laid',
                                             ['name' => $planned->name]) }}</span></button>
                                 </form>

@@ -7,18 +7,26 @@ namespace Tests\Core\Box;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Box\Bench\Packed;
 use PluckyWren\Core\Box\Bench\Press;
+use PluckyWren\Core\Box\Bench\Proposal;
 use PluckyWren\Core\Box\Bench\Proposals;
 use PluckyWren\Core\Box\Bench\Refusal;
+use PluckyWren\Core\Fit\Answer\Swap;
+use PluckyWren\Core\Fit\Answer\SwapWay;
 use PluckyWren\Core\Fit\Answer\Trial;
+use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Fit\Check\Validator;
+use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\How;
+use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Moves\Move;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
+use PluckyWren\Core\Measure\Size;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Fit\RandomProblems;
@@ -99,6 +107,42 @@ final class BenchTest extends TestCase
         }
         self::assertGreaterThan(25, $elsewhere);
         self::assertGreaterThan(10, $out);
+    }
+
+    public function test_a_smaller_one_and_what_rides_in_it_loose_are_proposed_where_all_goes_in_then(): void
+    {
+        $box = BoxShape::straight('box', 2000, 1000, 500, 0);
+        $problem = new Problem($box, [
+            new Item('book', 'book', new Size(2000, 1000, 100), Form::Rigid),
+            new Item('cup', 'cup', new Size(600, 600, 600), Form::Rigid, cavity: Cavity::block(500, 500, 550)),
+            new Item('car', 'car', new Size(400, 300, 200), Form::Rigid, into: 'cup'),
+        ]);
+        $packed = Packed::after([Press::in([
+            new Placement('book', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 2000, 1000, 100)]),
+        ])]);
+        $proposals = new Proposals(new Trial(new CornerSolver, static fn (): Budget => Budget::ofAttempts(5)));
+        $cup = static fn (int $height, string $lot): Swap => new Swap(
+            SwapWay::Smaller,
+            new Item('cup', 'cup', new Size(600, 600, $height), Form::Rigid, cavity: Cavity::block(500, 500, 350)),
+            "cup of {$height}",
+            $lot,
+        );
+
+        // The cup is higher than what is left above the book, whatever is in it; one of 400 is not.
+        $found = $proposals->further($problem, $packed, 'cup', [$cup(450, 'tall'), $cup(400, 'small')]);
+        self::assertSame([['smaller', 'small']], array_map(
+            static fn (Proposal $proposal): array => [$proposal->way, $proposal->swap?->lot],
+            $found,
+        ));
+        self::assertSame([], Validator::ofAllRules()->breaches(
+            $packed->around($problem->with($cup(400, 'small')->instead)), $found[0]->plan,
+        ));
+
+        // Nothing of it may be in already.
+        $isIn = Packed::after([Press::in([
+            new Placement('cup', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 600, 600, 400)]),
+        ])]);
+        self::assertSame([], $proposals->further($problem, $isIn, 'cup', [$cup(400, 'small')]));
     }
 
     private function assertHolds(

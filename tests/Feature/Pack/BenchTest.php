@@ -11,6 +11,7 @@ use App\Models\Crew;
 use App\Models\Piece;
 use App\Models\User;
 use Illuminate\Testing\TestResponse;
+use PluckyWren\Core\Measure\Size;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\TestCase;
 
@@ -104,6 +105,42 @@ final class BenchTest extends TestCase
         $this->goOn($refused, 'behind');
         self::assertNull(Piece::query()->find($refused));
         $this->get($this->address())->assertSee('step 2 of 2');
+    }
+
+    public function test_a_smaller_one_from_the_stash_or_loose_beside_its_holder_goes_in_instead(): void
+    {
+        $this->begin();
+        $this->in($this->next());
+        $refused = Piece::query()->whereHas('lot', fn ($lot) => $lot->where('kind', 'soap'))->sole();
+        $more = "{$this->address()}?refused={$refused->id}&how=too-tall&more=1";
+        $this->get($more)->assertDontSee('a smaller one from your stash');
+        $small = $this->lot('soap', [
+            'name' => 'Guest soap', 'size' => new Size(500, 300, 150), 'is_measured' => true,
+        ]);
+        $this->get($more)->assertSee('Take “Guest soap” instead, a smaller one from your stash');
+        $in = $this->bench()->packed()->placements;
+        $this->goOn($refused->id, 'smaller')->assertSessionHas('said');
+
+        $instead = Piece::query()->where('lot_id', $small->id)->sole();
+        self::assertNull(Piece::query()->find($refused->id));
+        self::assertNotNull($this->planned($instead->id));
+        self::assertEquals($in, $this->bench()->packed()->placements, 'what is in never moves');
+
+        // A pouch with an eraser in it: the eraser goes in loose.
+        $pouch = Piece::factory()->createOne([
+            'box_id' => $this->box->id, 'lot_id' => $this->lot('pencil-case', ['name' => 'Pouch'])->id,
+        ]);
+        $eraser = Piece::factory()->createOne([
+            'box_id' => $this->box->id, 'lot_id' => $this->lot('eraser')->id, 'into_id' => $pouch->id,
+        ]);
+        $this->begin();
+        $this->get("{$this->address()}?refused={$pouch->id}&how=bulges&more=1")
+            ->assertSee('Take out of it what is in it, and lay it in loose');
+        $this->goOn($pouch->id, 'loose');
+        self::assertNull($eraser->refresh()->into_id);
+        self::assertNotNull($this->planned($eraser->id));
+        $this->goOn($pouch->id, 'loose')->assertSessionHas('said', 'Someone at the other screen pressed meanwhile. '
+            .'Look again.');
     }
 
     public function test_a_piece_put_in_before_its_turn_is_planned_around(): void

@@ -21,6 +21,7 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use PluckyWren\Core\Box\Bench\Refusal;
 use PluckyWren\Core\Fit\Verdict;
+use PluckyWren\Core\Stash\NotEnoughLeft;
 
 /** The bench: a box packed step by step; every press is kept. */
 final readonly class BenchController
@@ -40,10 +41,20 @@ final readonly class BenchController
         }
         $query = $request->query->all();
         [$refused, $how] = [Benches::refused($query), Benches::how($query)];
-        $proposals = $refused === null || $how === null ? [] : $this->workBench->proposals($box, $refused, $how);
+        $asks = $refused !== null && $how !== null;
+        if ($asks && $request->boolean('more')) {
+            $further = $this->workBench->furtherProposals($box, $refused);
+
+            return new PageOrFragment(view('pack.bench', [
+                'bench' => $benches->view($sheet, $bench, $query, $further), 'isMore' => true,
+            ]), 'further');
+        }
+        $proposals = $asks ? $this->workBench->proposals($box, $refused, $how) : [];
 
         return new PageOrFragment(
-            view('pack.bench', ['bench' => $benches->view($sheet, $bench, $query, $proposals)]),
+            view('pack.bench', [
+                'bench' => $benches->view($sheet, $bench, $query, $proposals), 'isMore' => false,
+            ]),
             'bench',
         );
     }
@@ -75,15 +86,18 @@ final readonly class BenchController
         $request->validate([
             'piece' => ['required', 'string', 'max:60'],
             'how' => ['required', Rule::enum(Refusal::class)],
-            'way' => ['required', Rule::in(['elsewhere', 'behind', 'out'])],
+            'way' => ['required', Rule::in(['elsewhere', 'behind', 'out', 'smaller', 'loose'])],
         ], ['*' => Words::of('pack/bench.errors.press')]);
 
-        return $this->done($box, fn () => $this->workBench->goOn(
+        [$piece, $way] = [$request->string('piece')->value(), $request->string('way')->value()];
+
+        return $this->done(
             $box,
-            $request->string('piece')->value(),
-            Refusal::from($request->string('how')->value()),
-            $request->string('way')->value(),
-        ), Words::of('pack/bench.planned-again'));
+            fn () => $way === 'smaller' || $way === 'loose'
+                ? $this->workBench->goOnOtherwise($box, $piece, $way)
+                : $this->workBench->goOn($box, $piece, Refusal::from($request->string('how')->value()), $way),
+            Words::of('pack/bench.planned-again'),
+        );
     }
 
     public function closed(Request $request, Box $box): RedirectResponse
@@ -106,7 +120,7 @@ final readonly class BenchController
     {
         try {
             $deed();
-        } catch (CannotChangeBox|ChangedMeanwhile $why) {
+        } catch (CannotChangeBox|ChangedMeanwhile|NotEnoughLeft $why) {
             return to_route('bench', $box, 303)->with('said', $why->getMessage());
         }
 

@@ -33,19 +33,12 @@
             </p>
         @else
             <p class="text-xl font-semibold">{{ __('pack/bench.ways.heading') }}</p>
-            @foreach ($bench->proposals as $proposal)
-                <form method="post" action="{{ route('bench.go-on', $box) }}"
-                    hx-post="{{ route('bench.go-on', $box) }}" hx-target="#bench" hx-swap="outerMorph"
-                    class="flex flex-wrap items-center gap-3">
-                    @csrf<x-once />
-                    <input type="hidden" name="piece" value="{{ $bench->refused }}">
-                    <input type="hidden" name="how" value="{{ $bench->how->value }}">
-                    <input type="hidden" name="way" value="{{ $proposal->way }}">
-                    <p class="grow basis-64 text-lg">{{ $bench->saysProposal($proposal) }}</p>
-                    <button class="button" data-key="{{ 'abcd'[$loop->index] }}">{{ __('pack/bench.ways.do') }}
-                        <kbd aria-hidden="true">{{ 'ABCD'[$loop->index] }}</kbd></button>
-                </form>
-            @endforeach
+            @include('pack.partials.bench-ways', ['keys' => 'abc'])
+            @php($more = route('bench', [$box, 'refused' => $bench->refused, 'how' => $bench->how->value,
+                'more' => 1]))
+            <div id="further" hx-get="{{ $more }}" hx-trigger="load" hx-swap="outerHTML">
+                <noscript><a class="link" href="{{ $more }}">{{ __('pack/bench.ways.more') }}</a></noscript>
+            </div>
         @endif
         <p><a class="link" data-key="escape" href="{{ route('bench', $box) }}" hx-get="{{ route('bench', $box) }}"
             hx-target="#bench" hx-swap="outerMorph">{{ __('pack/bench.how.never-mind') }}</a></p>
