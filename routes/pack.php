@@ -34,4 +34,10 @@ Route::get('pack/roll-call', [RollCallController::class, 'show'])->name('roll-ca
 Route::put('pieces/{piece}/laid-out', [RollCallController::class, 'tick'])
     ->name('roll-call.tick')
     ->can('update', 'piece');
+Route::post('pieces/{piece}/missing', [RollCallController::class, 'missing'])
+    ->name('roll-call.missing')
+    ->can('update', 'piece');
+Route::put('pieces/{piece}/measured', [RollCallController::class, 'measured'])
+    ->name('roll-call.measured')
+    ->can('update', 'piece');
 Route::get('pack', PackController::class)->name('pack')->can('viewAny', Box::class);

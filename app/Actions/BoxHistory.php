@@ -18,7 +18,9 @@ use Illuminate\Support\Facades\DB;
  */
 final class BoxHistory
 {
-    private const NOT_TOLD = ['version' => true, 'updated_at' => true, 'created_at' => true, 'is_laid_out' => true];
+    private const NOT_TOLD = [
+        'version' => true, 'updated_at' => true, 'created_at' => true, 'is_laid_out' => true, 'is_missing' => true,
+    ];
 
     /** Marks on the request: to which boxes something is being done, and the newest change that was kept. */
     private const UNDER_WAY = 'history.under-way.';

@@ -38,6 +38,7 @@ use PluckyWren\Core\Stash\Preparation\TaskChoices;
  * @property string|null $into_id the piece in which it rides
  * @property PackingWish $packing
  * @property bool $is_laid_out whether it lies on the table
+ * @property bool $is_missing whether it was looked for and is waited for
  * @property CarbonImmutable $updated_at
  * @property Box $box
  * @property Lot|null $lot
@@ -53,7 +54,7 @@ final class Piece extends Model
 
     protected $fillable = [
         'crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done', 'counts_as', 'into_id', 'packing', 'is_laid_out',
-        'work',
+        'work', 'is_missing',
     ];
 
     protected $attributes = ['done' => '[]', 'packing' => '{}', 'work' => '{}'];
@@ -68,6 +69,7 @@ final class Piece extends Model
         'work' => AsTaskChoices::class,
         'packing' => AsPackingWish::class,
         'is_laid_out' => 'boolean',
+        'is_missing' => 'boolean',
     ];
 
     /** @return BelongsTo<Box, $this> */

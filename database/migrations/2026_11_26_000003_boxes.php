@@ -61,6 +61,7 @@ return new class extends Migration
                 counts_as TEXT CHECK (length(counts_as) BETWEEN 1 AND 80),
                 into_id TEXT CHECK (into_id <> id),
                 is_laid_out INTEGER NOT NULL DEFAULT 0 CHECK (is_laid_out IN (0, 1)),
+                is_missing INTEGER NOT NULL DEFAULT 0 CHECK (is_missing IN (0, 1) AND is_missing + is_laid_out < 2),
                 packing TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(packing)),
                 work TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(work)),
                 created_at TEXT, updated_at TEXT,

@@ -19,19 +19,17 @@
                     <ul class="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-2.5">
                         @foreach ($pieces as $piece)
                             @php($planned = $piece->planned())
-                            <li @class(['cut flex items-center gap-3 p-3', 'laid' => $piece->is_laid_out])>
+                            <li @class(['cut flex flex-wrap items-center gap-3 p-3', 'laid' => $piece->is_laid_out])>
                                 <x-glyph :lane="$planned->kind->category" :kind="$planned->kind"
                                     class="size-11 shrink-0" />
-                                <span class="min-w-0 grow">
+                                <span class="min-w-0 grow basis-32">
                                     <b>{{ $planned->name }}@if ($piece->quantity > 1) × {{ $piece->quantity }}@endif</b>
                                     <span class="block text-ink-soft">{{ $piece->box->theme }}@if ($piece->lot?->due_on)
                                         · <b class="text-ink">{{ __('plan/boxes.due-on',
                                             ['day' => $piece->lot->due_on->format('j M')]) }}</b>@endif</span>
-                                    @unless ($piece->is_laid_out)
-                                        @php($gone = route('boxes.show', [$piece->box, 'pick' => 1]))
-                                        <a class="link text-ink-soft" href="{{ $gone }}#piece-{{ $piece->id }}">
-                                            {{ __('pack/bench.roll.gone') }}</a>
-                                    @endunless
+                                    @if ($piece->is_missing)
+                                        <b class="block text-mend">{{ __('pack/bench.roll.waited-for') }}</b>
+                                    @endif
                                 </span>
                                 <form method="post" action="{{ route('roll-call.tick', $piece) }}"
                                     hx-post="{{ route('roll-call.tick', $piece) }}" hx-target="#roll-call"
@@ -46,6 +44,9 @@
                                         }}<span class="sr-only"> {{ __('pack/bench.roll.laid',
                                             ['name' => $planned->name]) }}</span></button>
                                 </form>
+                                @unless ($piece->is_laid_out || $piece->isToBuy())
+                                    @include('pack.partials.not-here')
+                                @endunless
                             </li>
                         @endforeach
                     </ul>

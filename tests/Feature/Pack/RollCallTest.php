@@ -7,8 +7,10 @@ namespace Tests\Feature\Pack;
 use App\Models\Box;
 use App\Models\BoxChange;
 use App\Models\Crew;
+use App\Models\Lot;
 use App\Models\Piece;
 use App\Models\User;
+use PluckyWren\Core\Measure\Size;
 use Tests\Feature\TestCase;
 
 /** Everything for the boxes that are ready, by the place where it is kept. */
@@ -46,6 +48,56 @@ final class RollCallTest extends TestCase
         $this->put("/pieces/{$piece->id}/laid-out", []);
         self::assertFalse($piece->refresh()->is_laid_out);
         self::assertSame(0, BoxChange::query()->count());
+    }
+
+    public function test_what_is_not_here_is_waited_for_packed_without_swapped_or_put_aside_as_damaged(): void
+    {
+        $box = $this->box(['stage' => 'ready', 'theme' => 'Tide pool']);
+        [$soap, $comb, $book] = [
+            $this->putIn($box, 'soap', 'attic'), $this->putIn($box, 'comb', 'attic'),
+            $this->putIn($box, 'notebook', 'hall'),
+        ];
+        $other = $this->lot('soap', ['name' => 'Oat soap', 'kept' => 'hall']);
+        $say = fn (Piece $piece, string $way, string $lot = '') => $this->post(
+            "/pieces/{$piece->id}/missing", ['way' => $way, 'box' => $box->id, 'lot' => $lot],
+        )->assertRedirect("/pack/roll-call?box={$box->id}");
+
+        $say($soap, 'wait')->assertSessionHas('said', '“Soap, pine” is waited for.');
+        $this->get('/pack/roll-call')->assertSee('waited for')->assertSee('Take “Oat soap” instead');
+        $this->put("/pieces/{$soap->id}/laid-out", ['laid' => 1]);
+        self::assertSame([true, false], [$soap->refresh()->is_laid_out, $soap->is_missing]);
+
+        $say($soap, 'swap', $other->id)->assertSessionHas('said', '“Oat soap” is in its place.');
+        self::assertSame($other->id, $box->pieces()->whereHas('lot', fn ($lot) => $lot->where('kind', 'soap'))->sole()
+            ->lot_id);
+
+        $say($comb, 'without');
+        self::assertNull(Piece::query()->find($comb->id));
+        $this->get('/boxes/next')->assertSee('kept back from “Tide pool”: It could not be found.');
+
+        $say($book, 'damaged');
+        self::assertNull(Piece::query()->find($book->id));
+        self::assertSame(
+            ['damage', 'undecided', 1],
+            Lot::query()->where('fault', 'damage')->get()
+                ->map(fn (Lot $lot): array => [$lot->fault?->value, $lot->fault_end?->value, $lot->pieces])->sole(),
+        );
+        $this->post("/pieces/{$soap->id}/missing", ['way' => 'burn'])->assertNotFound();
+    }
+
+    public function test_what_is_another_size_is_measured_on_the_spot(): void
+    {
+        $box = $this->box(['stage' => 'ready']);
+        $piece = $this->putIn($box, 'soap', 'attic');
+        $measure = fn (string $length) => $this->put("/pieces/{$piece->id}/measured", [
+            'length' => $length, 'width' => '60', 'height' => '3 cm', 'box' => $box->id,
+        ]);
+
+        $measure('long')->assertSessionHasErrors('length', null, "measured-{$piece->id}");
+        $measure('12.5 cm')->assertSessionHas('said', '“Soap, pine” is measured anew; the box is planned by that.');
+        $lot = $piece->lot?->refresh() ?? self::fail('It has a lot.');
+        self::assertEquals([new Size(1250, 600, 300), true], [$lot->size, $lot->is_measured]);
+        $this->get("/pack/roll-call?box={$box->id}")->assertSee('value="125"', false);
     }
 
     public function test_a_packed_box_is_not_laid_out_nor_is_anothers(): void
