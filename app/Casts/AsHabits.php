@@ -18,7 +18,12 @@ final class AsHabits implements CastsAttributes
             ? $stored[$name]
             : $otherwise;
 
-        return new Habits($is('bagsPuzzles', true), $is('stripsPackaging', true), $is('sendsPhotos', false));
+        return new Habits(
+            $is('bagsPuzzles', true),
+            $is('stripsPackaging', true),
+            $is('sendsPhotos', false),
+            $is('callsTheRoll', true),
+        );
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string

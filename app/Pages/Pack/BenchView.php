@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Pack;
 
 use App\Models\Bench;
+use App\Models\Piece;
 use App\Pages\Plan\BoxSheet;
 use App\Pages\Plan\Drawing;
 use App\Words\MoveWords;
@@ -76,6 +77,45 @@ final class BenchView
         // Once all is in, what comes is the lid.
         $last = count($this->moves) - ($this->isAllIn() ? 0 : 1);
         $this->at = max(0, min($last, $this->done + $look));
+    }
+
+    /** Get what tells this moment from the next. */
+    public function moment(): string
+    {
+        return Benches::moment($this->bench, $this->sheet->box);
+    }
+
+    /** @return list<array{Piece, int}> what is not on the table yet, as it will be wanted, each with its step */
+    public function toFetch(): array
+    {
+        $pieces = $this->sheet->box->contents()->keyBy('id');
+        $fetch = [];
+        foreach (array_slice($this->moves, $this->done) as $index => $move) {
+            foreach ($move->ids() as $id) {
+                $piece = $pieces[FitProblem::pieceOf($id)] ?? null;
+                if ($piece !== null && ! $piece->is_laid_out && ! $piece->isToBuy()) {
+                    $fetch[$piece->id] ??= [$piece, $this->done + $index + 1];
+                }
+            }
+        }
+
+        return array_values($fetch);
+    }
+
+    /** Determine if what a step takes lies on the table; null where nobody lays anything out. */
+    public function isOnTable(Move $move): ?bool
+    {
+        $pieces = $this->sheet->box->contents()->keyBy('id');
+        if (! $pieces->contains(static fn (Piece $piece): bool => $piece->is_laid_out)) {
+            return null;
+        }
+        foreach ($move->ids() as $id) {
+            if (($pieces[FitProblem::pieceOf($id)] ?? null)?->is_laid_out === false) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return list<Refusal> how something may not go in */

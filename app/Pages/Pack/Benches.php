@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Pages\Pack;
 
 use App\Models\Bench;
+use App\Models\Box;
+use App\Models\Piece;
 use App\Pages\Plan\BoxSheet;
 use App\Queries\BenchTimes;
 use PluckyWren\Core\Box\Bench\Proposal;
@@ -32,6 +34,14 @@ final readonly class Benches
             $proposals,
             $this->times->latest(),
         );
+    }
+
+    /** Get what tells one moment at a bench from the next: what was pressed, and what was laid on the table. */
+    public static function moment(Bench $bench, Box $box): string
+    {
+        $laid = $box->contents()->filter(static fn (Piece $piece): bool => $piece->is_laid_out)->count();
+
+        return "{$bench->version}-{$laid}";
     }
 
     /**

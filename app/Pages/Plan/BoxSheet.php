@@ -312,6 +312,14 @@ final class BoxSheet
         ]);
     }
 
+    /** Determine if everything that is there lies on the table. */
+    public function isLaidOut(): bool
+    {
+        return $this->box->contents()->every(
+            static fn (Piece $piece): bool => $piece->is_laid_out || $piece->isToBuy(),
+        );
+    }
+
     public function insideMm(): string
     {
         return $this->plan->boxKind->insideMm();

@@ -12,11 +12,13 @@ final readonly class Habits
      * @param  bool  $stripsPackaging  retail packaging comes off, rather than being kept for its instructions and as
      *     proof of newness
      * @param  bool  $sendsPhotos  a photo of the packers goes along
+     * @param  bool  $callsTheRoll  everything is laid out on the table before the first step
      */
     public function __construct(
         public bool $bagsPuzzles = true,
         public bool $stripsPackaging = true,
         public bool $sendsPhotos = false,
+        public bool $callsTheRoll = true,
     ) {}
 
     /** Change what somebody changed who saw $was and wants $wanted; what they left alone stays as it is here. */
@@ -28,6 +30,7 @@ final readonly class Habits
             $merged($this->bagsPuzzles, $was->bagsPuzzles, $wanted->bagsPuzzles),
             $merged($this->stripsPackaging, $was->stripsPackaging, $wanted->stripsPackaging),
             $merged($this->sendsPhotos, $was->sendsPhotos, $wanted->sendsPhotos),
+            $merged($this->callsTheRoll, $was->callsTheRoll, $wanted->callsTheRoll),
         );
     }
 }

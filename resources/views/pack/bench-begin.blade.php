@@ -6,13 +6,24 @@
                 <p class="text-xl">{{ __('pack/bench.no-plan') }}</p>
             @else
                 <p class="text-xl">{{ __('pack/bench.not-begun') }}</p>
-                <form method="post" action="{{ route('bench.begin', $sheet->box) }}">
-                    @csrf
-                    <button class="button go bench-button" data-key=" ">{{ __('pack/bench.begin') }}
-                        <kbd aria-hidden="true">Space</kbd></button>
-                </form>
-                <p><a class="link text-xl"
-                    href="{{ route('roll-call', ['box' => $sheet->box->id]) }}">{{ __('pack/bench.roll.open') }}</a></p>
+                @php
+                    $roll = route('roll-call', ['box' => $sheet->box->id]);
+                    $isRollFirst = $sheet->plan->ways->habits->callsTheRoll && ! $sheet->isLaidOut();
+                @endphp
+                <div class="flex flex-wrap items-center gap-4">
+                    @if ($isRollFirst)
+                        <a class="button go bench-button" href="{{ $roll }}">{{ __('pack/bench.roll.open') }}</a>
+                    @endif
+                    <form method="post" action="{{ route('bench.begin', $sheet->box) }}">
+                        @csrf
+                        <button @class(['button bench-button', 'go' => ! $isRollFirst])
+                            data-key=" ">{{ __('pack/bench.begin') }}
+                            <kbd aria-hidden="true">Space</kbd></button>
+                    </form>
+                    @unless ($isRollFirst)
+                        <a class="link text-xl" href="{{ $roll }}">{{ __('pack/bench.roll.open') }}</a>
+                    @endunless
+                </div>
                 <x-open-box :drawing="$sheet->drawing()" class="w-full" />
             @endif
         </div>

@@ -6,7 +6,7 @@
             $away = $bench->at - $bench->done;
         @endphp
         <div id="bench" class="bench" data-bench>
-            <div hx-get="{{ route('bench', [$box, 'version' => $bench->bench->version]) }}" hx-trigger="every 2s"
+            <div hx-get="{{ route('bench', [$box, 'version' => $bench->moment()]) }}" hx-trigger="every 2s"
                 hx-target="#bench" hx-swap="outerMorph" hx-sync="#bench:drop" hidden></div>
             <section class="bench-says" aria-live="polite">
                 @if ($bench->isAllIn() && $away >= 0)

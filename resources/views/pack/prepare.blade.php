@@ -97,6 +97,7 @@
                     'bags_puzzles' => $box->crewHabits()->bagsPuzzles,
                     'strips_packaging' => $box->crewHabits()->stripsPackaging,
                     'sends_photos' => $box->crewHabits()->sendsPhotos,
+                    'calls_the_roll' => $box->crewHabits()->callsTheRoll,
                 ] as $name => $was)
                     <input type="hidden" name="was_{{ $name }}" value="{{ (int) $was }}">
                 @endforeach
@@ -117,6 +118,12 @@
                     <input type="checkbox" name="sends_photos" value="1" @checked($box->crewHabits()->sendsPhotos)>
                     <span>We send a photo of ourselves
                         <span class="text-ink-soft">(else the closing check does not ask for one)</span></span>
+                </label>
+                <label class="flex gap-2">
+                    <input type="checkbox" name="calls_the_roll" value="1"
+                        @checked($box->crewHabits()->callsTheRoll)>
+                    <span>{{ __('pack/bench.roll.habit') }}
+                        <span class="text-ink-soft">{{ __('pack/bench.roll.habit-else') }}</span></span>
                 </label>
                 <button class="button justify-self-start">Save</button>
             </form>

@@ -16,13 +16,14 @@
                     <h2 class="mb-2">{{ $pieces[0]->isToBuy() ? __('pack/bench.roll.to-buy') : ($place === ''
                         ? __('pack/bench.roll.nowhere') : $place) }}:
                         {{ trans_choice('pack/bench.roll.things', count($pieces)) }}</h2>
-                    <ul class="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-2.5">
+                    <ul class="grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] items-start gap-2.5">
                         @foreach ($pieces as $piece)
                             @php($planned = $piece->planned())
-                            <li @class(['cut flex flex-wrap items-center gap-3 p-3', 'laid' => $piece->is_laid_out])>
+                            <li @class(['cut grid grid-cols-[auto_1fr_auto] items-center gap-3 p-3',
+                                'laid' => $piece->is_laid_out])>
                                 <x-glyph :lane="$planned->kind->category" :kind="$planned->kind"
                                     class="size-11 shrink-0" />
-                                <span class="min-w-0 grow basis-32">
+                                <span class="min-w-0">
                                     <b>{{ $planned->name }}@if ($piece->quantity > 1) × {{ $piece->quantity }}@endif</b>
                                     <span class="block text-ink-soft">{{ $piece->box->theme }}@if ($piece->lot?->due_on)
                                         · <b class="text-ink">{{ __('plan/boxes.due-on',

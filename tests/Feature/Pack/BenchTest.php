@@ -12,6 +12,7 @@ use App\Models\Piece;
 use App\Models\User;
 use Illuminate\Testing\TestResponse;
 use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Stash\Preparation\Habits;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\TestCase;
 
@@ -81,9 +82,9 @@ final class BenchTest extends TestCase
     {
         $this->begin();
         $version = $this->bench()->version;
-        $this->get("{$this->address()}?version={$version}")->assertNoContent();
+        $this->get("{$this->address()}?version={$version}-0")->assertNoContent();
         $this->in($this->next());
-        $this->get("{$this->address()}?version={$version}")->assertOk()->assertSee('step 2 of 3');
+        $this->get("{$this->address()}?version={$version}-0")->assertOk()->assertSee('step 2 of 3');
     }
 
     public function test_what_does_not_go_in_is_tried_elsewhere_or_left_behind(): void
@@ -141,6 +142,39 @@ final class BenchTest extends TestCase
         self::assertNotNull($this->planned($eraser->id));
         $this->goOn($pouch->id, 'loose')->assertSessionHas('said', 'Someone at the other screen pressed meanwhile. '
             .'Look again.');
+    }
+
+    public function test_a_helper_fetches_what_is_wanted_next_and_each_sees_the_other(): void
+    {
+        $this->get($this->address())->assertSee('Lay everything out first');
+        $this->begin();
+        $first = Piece::query()->with('lot')->findOrFail($this->next());
+        $first->lot?->update(['kept' => 'hall, blue tub']);
+        $name = (string) $first->lot?->name;
+        $fetch = "{$this->address()}?role=fetch";
+        $this->get($fetch)
+            ->assertSee("At the box: step 1 of 3, “{$name}”")
+            ->assertSeeInOrder(['Fetch this next', $name, 'It is kept in: hall, blue tub', 'for step 1']);
+        $this->get($this->address())->assertDontSee('not on the table yet');
+
+        $later = Piece::query()->whereKeyNot($first->id)->firstOrFail();
+        $tick = fn (string $id) => $this->put(
+            "/pieces/{$id}/laid-out", ['laid' => '1', 'box' => $this->box->id, 'to' => 'fetch'],
+        )->assertRedirect($fetch);
+        $tick($later->id);
+        $this->get($this->address())->assertSee('It is not on the table yet.');
+        $this->get("{$fetch}&version=1-1")->assertNoContent();
+        $tick($this->next());
+        $this->get("{$fetch}&version=1-1")->assertOk();
+        $this->get($this->address())->assertSee('It lies on the table.');
+        $this->in($this->next());
+        $this->get($fetch)->assertSee('At the box: step 2 of 3');
+        Piece::query()->where('is_laid_out', false)->get()->each(fn (Piece $piece) => $tick($piece->id));
+        $this->get($fetch)->assertSee('Everything is on the table.');
+
+        $this->crew->update(['habits' => new Habits(callsTheRoll: false)]);
+        Bench::query()->delete();
+        $this->get($this->address())->assertOk()->assertSee('Take it to the bench');
     }
 
     public function test_a_piece_put_in_before_its_turn_is_planned_around(): void

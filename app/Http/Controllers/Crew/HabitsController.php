@@ -21,6 +21,7 @@ final class HabitsController
             $request->boolean("{$before}bags_puzzles"),
             $request->boolean("{$before}strips_packaging"),
             $request->boolean("{$before}sends_photos"),
+            $request->boolean("{$before}calls_the_roll"),
         );
         $changeCrew->habits($user->crew, $habits(''), $request->has('was_bags_puzzles') ? $habits('was_') : null);
 

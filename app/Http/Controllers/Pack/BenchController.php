@@ -32,7 +32,8 @@ final readonly class BenchController
     {
         $bench = Bench::query()->with('presses')->find($box->id);
         // Whoever looks on at another screen asks every two seconds: nothing new is answered with nothing.
-        if ($bench !== null && $request->query('version') === (string) $bench->version) {
+        $box->load(Box::CONTENTS);
+        if ($bench !== null && $request->query('version') === Benches::moment($bench, $box)) {
             return response()->noContent();
         }
         $sheet = $this->sheets->tried($box);
@@ -48,6 +49,11 @@ final readonly class BenchController
             return new PageOrFragment(view('pack.bench', [
                 'bench' => $benches->view($sheet, $bench, $query, $further), 'isMore' => true,
             ]), 'further');
+        }
+        if ($request->query('role') === 'fetch') {
+            return new PageOrFragment(view('pack.bench-fetch', [
+                'bench' => $benches->view($sheet, $bench, $query, []),
+            ]), 'bench');
         }
         $proposals = $asks ? $this->workBench->proposals($box, $refused, $how) : [];
 

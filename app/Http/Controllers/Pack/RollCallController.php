@@ -84,7 +84,10 @@ final readonly class RollCallController
     /** @param Closure(): void $deed */
     private function done(Request $request, Closure $deed, string $said): RedirectResponse
     {
-        $back = to_route('roll-call', array_filter(['box' => $request->string('box')->value()]), 303);
+        $box = $request->string('box')->value();
+        $back = $box !== '' && $request->input('to') === 'fetch'
+            ? to_route('bench', [$box, 'role' => 'fetch'], 303)
+            : to_route('roll-call', array_filter(['box' => $box]), 303);
         try {
             $deed();
         } catch (CannotChangeBox|ChangedMeanwhile|NotEnoughLeft $why) {

@@ -40,5 +40,8 @@
                 <kbd aria-hidden="true">{{ strtoupper($key) }}</kbd></a>
         @endif
     @endforeach
+    @if (! $bench->isAllIn())
+        <a class="link" href="{{ route('bench', [$box, 'role' => 'fetch']) }}">{{ __('pack/bench.role.fetch') }}</a>
+    @endif
     <button type="button" class="link" data-speaks aria-pressed="false" hidden>{{ __('pack/bench.speak') }}</button>
 </p>

@@ -4,6 +4,11 @@
 </p>
 <h1 class="bench-name">{{ $bench->name($move) }}</h1>
 <p class="bench-text" data-says>{{ $bench->says($move) }}</p>
+@php($isOnTable = $bench->isOnTable($move))
+@if ($isOnTable !== null)
+    <p @class(['mt-2', 'text-ok' => $isOnTable, 'text-mend font-semibold' => ! $isOnTable])>
+        {{ __('pack/bench.role.'.($isOnTable ? 'on-table' : 'not-on-table')) }}</p>
+@endif
 @if ($bench->tasks($move) !== [])
     <p class="mt-3 font-semibold">
         {{ __('pack/bench.before', ['tasks' => implode(', ', $bench->tasks($move))]) }}

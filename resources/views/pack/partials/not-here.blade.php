@@ -3,7 +3,7 @@
     $bag = $errors->getBag("measured-{$piece->id}");
     $ways = ['wait', 'without', 'damaged'];
 @endphp
-<details class="w-full" @if ($bag->any()) open @endif>
+<details class="col-span-3" @if ($bag->any()) open @endif>
     <summary class="link text-ink-soft">{{ __('pack/bench.roll.gone') }}<span
         class="sr-only">: {{ $planned->name }}</span></summary>
     <div class="grid gap-2 pt-2">
