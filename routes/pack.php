@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Pack\BenchController;
 use App\Http\Controllers\Pack\ClosingController;
+use App\Http\Controllers\Pack\LearnedController;
 use App\Http\Controllers\Pack\PackController;
 use App\Http\Controllers\Pack\PrepareController;
 use App\Http\Controllers\Pack\RollCallController;
 use App\Http\Controllers\Pack\TaskController;
 use App\Models\Box;
+use App\Models\Learned;
 use Illuminate\Support\Facades\Route;
 
 Route::put('pieces/{piece}/tasks/{task}', [TaskController::class, 'piece'])
@@ -40,4 +42,8 @@ Route::post('pieces/{piece}/missing', [RollCallController::class, 'missing'])
 Route::put('pieces/{piece}/measured', [RollCallController::class, 'measured'])
     ->name('roll-call.measured')
     ->can('update', 'piece');
+Route::post('pack/learned', [LearnedController::class, 'store'])->name('learned.store')->can('create', Learned::class);
+Route::delete('pack/learned/{learned}', [LearnedController::class, 'destroy'])
+    ->name('learned.destroy')
+    ->can('delete', 'learned');
 Route::get('pack', PackController::class)->name('pack')->can('viewAny', Box::class);

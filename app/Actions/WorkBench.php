@@ -21,12 +21,14 @@ use PluckyWren\Core\Box\Bench\Proposals;
 use PluckyWren\Core\Box\Bench\Refusal;
 use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\LeftWhy;
+use PluckyWren\Core\Fit\ClosureOf;
 use PluckyWren\Core\Fit\Files\PlacementFields;
 use PluckyWren\Core\Fit\Files\ResultFile;
 use PluckyWren\Core\Fit\Moves\Move;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
+use PluckyWren\Core\Fit\Verdict;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 
 /** Packing a box for real: what is in, what came out again, and how to go on when something does not go in. */
@@ -199,15 +201,22 @@ final readonly class WorkBench
     }
 
     /**
-     * Record how the lid closed in the end.
+     * Record how the lid closed in the end, beside how it was thought that it would.
+     *
+     * @param  int|null  $proudMm  how far the pile stood above the rim, where someone looked
+     * @param  string|null  $remark  what was done otherwise
      *
      * @throws CannotChangeBox If the lid is on.
      */
-    public function closed(Box $box, string $closed): void
+    public function closed(Box $box, Verdict $closed, ?int $proudMm, ?string $remark): void
     {
-        DB::transaction(function () use ($box, $closed): void {
-            [$bench] = $this->fresh($box);
-            $bench->update(['closed' => $closed, 'version' => $bench->version + 1]);
+        DB::transaction(function () use ($box, $closed, $proudMm, $remark): void {
+            [$bench, $problem, $packed] = $this->fresh($box);
+            $foretold = ClosureOf::packing($problem->box, $packed->placements, $problem->singles())->verdict;
+            $bench->update([
+                'closed' => $closed->value, 'foretold' => $foretold->value, 'proud_mm' => $proudMm,
+                'remark' => $remark, 'closed_at' => now(), 'version' => $bench->version + 1,
+            ]);
         });
     }
 

@@ -23,6 +23,10 @@ use PluckyWren\Core\Fit\Result;
  * @property string $plan a result file
  * @property int $version counts every change, so that a press tells which step it saw
  * @property string|null $closed how the lid closed in the end
+ * @property string|null $foretold how it was thought that it would close
+ * @property int|null $proud_mm how far the pile stood above the rim before the lid pressed it
+ * @property string|null $remark what was done otherwise
+ * @property CarbonImmutable|null $closed_at
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable $updated_at
  * @property Collection<int, BenchPress> $presses
@@ -38,10 +42,14 @@ final class Bench extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['box_id', 'crew_id', 'plan', 'version', 'closed'];
+    protected $fillable = [
+        'box_id', 'crew_id', 'plan', 'version', 'closed', 'foretold', 'proud_mm', 'remark', 'closed_at',
+    ];
 
     /** @var array<string, string> */
-    protected $casts = ['version' => 'integer'];
+    protected $casts = [
+        'version' => 'integer', 'proud_mm' => 'integer', 'closed_at' => 'immutable_datetime',
+    ];
 
     /** @return BelongsTo<Box, $this> */
     public function box(): BelongsTo

@@ -13,6 +13,7 @@ use App\Models\Concerns\BelongsToCrew;
 use App\Models\Concerns\FreezesWhenHandedIn;
 use App\Models\Concerns\Versioned;
 use App\Reference\Guides;
+use App\Reference\LearnedGive;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Database\Factories\BoxFactory;
@@ -162,7 +163,7 @@ final class Box extends Model
         }
 
         return $this->own_size === null
-            ? resolve(BoxKinds::class)->get($this->box_kind)
+            ? resolve(LearnedGive::class)->ofBox(resolve(BoxKinds::class)->get($this->box_kind))
             : BoxKind::measured(
                 $this->own_size,
                 (int) $this->own_floor_length_tenths,

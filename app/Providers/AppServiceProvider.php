@@ -16,6 +16,7 @@ use App\Reference\GuideFile;
 use App\Reference\Guides;
 use App\Reference\Kinds;
 use App\Reference\Labels;
+use App\Reference\LearnedGive;
 use App\Reference\Notations;
 use App\Session\AsideFileSessionHandler;
 use App\Support\Today;
@@ -55,6 +56,7 @@ final class AppServiceProvider extends ServiceProvider
         // Of the crew in hand: with its own kinds, and without those of any other.
         $this->app->scoped(Kinds::class);
         $this->app->scoped(Labels::class);
+        $this->app->scoped(LearnedGive::class);
         $this->app->bind(Catalogue::class, static fn (): Catalogue => resolve(Kinds::class)->inHand());
         $this->app->singleton(BoxKinds::class, static fn (): BoxKinds => resolve(DataFiles::class)->boxKinds());
         $this->app->singleton(

@@ -14,7 +14,17 @@ final class Kinds
     /** @var array<int, Catalogue> by crew; 0 where there is none in hand */
     private array $catalogues = [];
 
-    public function __construct(private readonly DataFiles $files, private readonly CrewInHand $crewInHand) {}
+    public function __construct(
+        private readonly DataFiles $files,
+        private readonly CrewInHand $crewInHand,
+        private readonly LearnedGive $learned,
+    ) {}
+
+    /** Get the same kinds as they shipped or were described, whatever the bench taught since. */
+    public function untaught(): Catalogue
+    {
+        return $this->described();
+    }
 
     public function inHand(): Catalogue
     {
@@ -28,6 +38,11 @@ final class Kinds
     }
 
     private function read(): Catalogue
+    {
+        return $this->learned->of($this->described());
+    }
+
+    private function described(): Catalogue
     {
         $shipped = $this->files->catalogue();
         $own = [];

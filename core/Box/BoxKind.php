@@ -56,6 +56,14 @@ final readonly class BoxKind
         );
     }
 
+    /** The same with a lid that gives otherwise, in tenths of a millimetre. */
+    public function giving(int $bulge): self
+    {
+        return new self(
+            $this->id, $this->name, $this->says, $this->inside->giving($bulge), $this->outside, $this->isTub,
+        );
+    }
+
     /** Determine if it is no larger outside than a drive takes; null where that takes any. */
     public function isWithin(?Size $limit): bool
     {

@@ -23,6 +23,20 @@ final readonly class BoxShape
         return new self($name, $length, $width, $length, $width, $height, $bulge);
     }
 
+    /** The same with a lid that gives otherwise, in tenths of a millimetre. */
+    public function giving(int $bulge): self
+    {
+        return new self(
+            $this->name,
+            $this->topLength,
+            $this->topWidth,
+            $this->floorLength,
+            $this->floorWidth,
+            $this->height,
+            max(0, $bulge),
+        );
+    }
+
     /**
      * How far the side wall (length) and the front wall (width) stand in from the opening at a level.
      *

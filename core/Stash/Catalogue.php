@@ -88,6 +88,23 @@ final class Catalogue
     }
 
     /**
+     * Get the same catalogue with other squeezes for some kinds, as a crew learned them.
+     *
+     * @param  array<string, float>  $squeezes  by the kind's id
+     */
+    public function withSqueezes(array $squeezes): self
+    {
+        $lines = $this->lines;
+        foreach ($squeezes as $id => $squeeze) {
+            if (isset($lines[$id])) {
+                $lines[$id][1]['squeeze'] = $squeeze;
+            }
+        }
+
+        return new self($lines);
+    }
+
+    /**
      * Get the same catalogue with nothing known of some kinds but that they are retired.
      *
      * @param  list<string>  $ids

@@ -12,12 +12,27 @@ return new class extends Migration
     public function up(): void
     {
         DB::unprepared(<<<'SQL'
+            CREATE TABLE learned (
+                id INTEGER PRIMARY KEY,
+                crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,
+                what TEXT NOT NULL CHECK (what IN ('squeeze', 'lid')),
+                kind TEXT NOT NULL,
+                value INTEGER NOT NULL CHECK (value BETWEEN 0 AND 1000),
+                by TEXT NOT NULL,
+                created_at TEXT, updated_at TEXT,
+                UNIQUE (crew_id, what, kind)
+            ) STRICT;
+
             CREATE TABLE benches (
                 box_id TEXT PRIMARY KEY,
                 crew_id INTEGER NOT NULL,
                 plan TEXT NOT NULL CHECK (json_valid(plan)),
                 version INTEGER NOT NULL DEFAULT 1 CHECK (version > 0),
                 closed TEXT CHECK (closed IN ('flat', 'snug', 'tight', 'open')),
+                foretold TEXT CHECK (foretold IN ('flat', 'snug', 'tight', 'open')),
+                proud_mm INTEGER CHECK (proud_mm BETWEEN 0 AND 300),
+                remark TEXT CHECK (length(remark) <= 200),
+                closed_at TEXT,
                 created_at TEXT, updated_at TEXT,
                 FOREIGN KEY (box_id, crew_id) REFERENCES boxes (id, crew_id) ON DELETE CASCADE
             ) STRICT;
@@ -37,6 +52,7 @@ return new class extends Migration
 
     public function down(): void
     {
+        Schema::drop('learned');
         Schema::drop('bench_presses');
         Schema::drop('benches');
     }

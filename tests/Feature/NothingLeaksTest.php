@@ -8,6 +8,7 @@ use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\CrewGuide;
+use App\Models\Learned;
 use App\Models\LeftBehind;
 use App\Models\Lot;
 use App\Models\LotChange;
@@ -83,6 +84,10 @@ final class NothingLeaksTest extends TestCase
             'making' => (string) Making::query()->create([
                 'crew_id' => $this->theirBox->crew_id, 'recipe_id' => $recipe->id, 'lot_id' => $this->theirLot->id,
                 'pieces' => 1, 'parts' => [],
+            ])->id,
+            'learned' => (string) Learned::query()->create([
+                'crew_id' => $this->theirBox->crew_id, 'what' => 'lid', 'kind' => 'straight-card', 'value' => 90,
+                'by' => 'Ines',
             ])->id,
             'import' => '01arz3ndektsv4rrffq69g5fav',
             'change' => (string) LotChange::factory()->createOne([

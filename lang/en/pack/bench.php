@@ -56,7 +56,27 @@ return [
         'flat' => 'Flat, with one band', 'snug' => 'Pressed, with two bands', 'tight' => 'Hard, with three bands',
         'open' => 'It did not close',
     ],
+    'proud' => 'Stood over the rim, in mm',
+    'remark' => 'What you did otherwise, if anything',
     'recorded' => 'Recorded: :closed.',
+    'learned' => [
+        'heading' => 'What your own boxes teach',
+        'as-foretold' => '{0} No lid has been recorded yet.|[1,*] Lids as foretold: :as of :all.',
+        'squeeze-easier' => '“:name” can be pressed a little more than we thought, as :count boxes say: to :then % of '
+            .'its size instead of :now %.',
+        'squeeze-harder' => '“:name” can be pressed less than we thought, as :count boxes say: to :then % of its size '
+            .'instead of :now %.',
+        'lid-easier' => 'The lid of the :name gives a little more than we thought, as :count boxes say: :then mm '
+            .'instead of :now mm.',
+        'lid-harder' => 'The lid of the :name gives less than we thought, as :count boxes say: :then mm instead of '
+            .':now mm.',
+        'take' => 'Reckon like that from now on',
+        'taken' => 'Reckoned like that from now on.',
+        'squeeze-now' => '“:name” is pressed to :then % of its size (shipped: :now %); :by, :day.',
+        'lid-now' => 'The lid of the :name gives :then mm (shipped: :now mm); :by, :day.',
+        'back' => 'Back to what shipped',
+        'gone-back' => 'Reckoned as it shipped again.',
+    ],
     'to-closing' => 'On to the closing check',
     'speak' => 'Read the steps aloud',
     'role' => [
@@ -105,5 +125,8 @@ return [
         'correct' => 'Something else about it is not so',
         'none' => 'No box is ready to pack. Move one to “Ready to pack” when everything for it is there.',
     ],
-    'errors' => ['press' => 'Say what was done with which piece.'],
+    'errors' => [
+        'proud' => 'Whole millimetres, from 0 to 300.', 'remark' => 'At most 200 letters.',
+        'press' => 'Say what was done with which piece.',
+    ],
 ];

@@ -51,4 +51,34 @@
             <a class="button go" href="{{ route('shelf') }}">To the shelf</a>
         </section>
     @endforelse
+    @if ($taught->lessons->boxes() > 0 || $taught->taken !== [])
+        <section class="cut mb-4 max-w-3xl px-5 py-4" aria-labelledby="taught">
+            <h2 id="taught">{{ __('pack/bench.learned.heading') }}</h2>
+            <p>{{ trans_choice('pack/bench.learned.as-foretold', $taught->lessons->boxes(),
+                ['as' => $taught->lessons->asForetold(), 'all' => $taught->lessons->boxes()]) }}</p>
+            <ul>
+                @foreach ($taught->proposed as $lesson)
+                    <li class="flex flex-wrap items-center gap-3 border-t-[1.5px] border-line py-2">
+                        <span class="min-w-60 grow basis-0">{{ $taught->says($lesson) }}</span>
+                        <form method="post" action="{{ route('learned.store') }}">
+                            @csrf
+                            <input type="hidden" name="what" value="{{ $lesson->what }}">
+                            <input type="hidden" name="kind" value="{{ $lesson->id }}">
+                            <button class="button small">{{ __('pack/bench.learned.take') }}</button>
+                        </form>
+                    </li>
+                @endforeach
+                @foreach ($taught->taken as $taken)
+                    <li class="flex flex-wrap items-center gap-3 border-t-[1.5px] border-line py-2 text-ink-soft">
+                        <span class="min-w-60 grow basis-0">{{ $taught->saysTaken($taken) }}</span>
+                        <form method="post" action="{{ route('learned.destroy', $taken) }}">
+                            @csrf
+                            @method('delete')
+                            <button class="button small">{{ __('pack/bench.learned.back') }}</button>
+                        </form>
+                    </li>
+                @endforeach
+            </ul>
+        </section>
+    @endif
 </x-layout>

@@ -22,7 +22,9 @@ final class NextBoxTest extends TestCase
 
     public function test_what_is_left_out_waits_with_its_reason_and_is_offered_first_when_the_next_box_begins(): void
     {
-        [$box, $ball, $owl] = [$this->box(['theme' => 'Tide pool']), $this->lot('ball-and-pump'), $this->lot('plush')];
+        [$box, $ball, $owl] = [
+            $this->box(['theme' => 'Tide pool']), $this->lot('ball-and-pump'), $this->lot('plush-small'),
+        ];
         [$ballIn, $owlIn] = [$this->picked($box, $ball), $this->picked($box, $owl)];
         $this->post("/boxes/{$box->id}/fit/leave-out", ['counts' => [$ballIn->id => '1']]);
         $this->post("/pieces/{$owlIn->id}/leave", ['because' => 'It suits a younger child.'])->assertRedirect();

@@ -109,15 +109,31 @@ final readonly class BenchController
     public function closed(Request $request, Box $box): RedirectResponse
     {
         $request->validate(
-            ['closed' => ['required', Rule::enum(Verdict::class)]],
-            ['*' => Words::of('pack/bench.errors.press')],
+            [
+                'closed' => ['required', Rule::enum(Verdict::class)],
+                'proud' => ['nullable', 'bail', 'integer', 'between:0,300'],
+                'remark' => ['nullable', 'string', 'max:200'],
+            ],
+            [
+                'proud.*' => Words::of('pack/bench.errors.proud'),
+                'remark.*' => Words::of('pack/bench.errors.remark'),
+                '*' => Words::of('pack/bench.errors.press'),
+            ],
         );
-        $closed = $request->string('closed')->value();
+        $closed = Verdict::from($request->string('closed')->value());
+        $remark = $request->string('remark')->trim()->value();
 
         return $this->done(
             $box,
-            fn () => $this->workBench->closed($box, $closed),
-            Words::of('pack/bench.recorded', ['closed' => lcfirst(Words::of("pack/bench.closed.{$closed}"))]),
+            fn () => $this->workBench->closed(
+                $box,
+                $closed,
+                $request->filled('proud') ? $request->integer('proud') : null,
+                $remark === '' ? null : $remark,
+            ),
+            Words::of('pack/bench.recorded', [
+                'closed' => lcfirst(Words::of("pack/bench.closed.{$closed->value}")),
+            ]),
         );
     }
 

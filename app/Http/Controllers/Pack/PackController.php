@@ -5,14 +5,24 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Pack;
 
 use App\Models\Box;
+use App\Pages\Pack\Taught;
 use App\Pages\Plan\BoxSheets;
+use App\Queries\LidsSeen;
+use App\Reference\Kinds;
+use App\Reference\LearnedGive;
 use Illuminate\Contracts\View\View;
+use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Box\Stage;
 
 final class PackController
 {
-    public function __invoke(BoxSheets $sheets): View
-    {
+    public function __invoke(
+        BoxSheets $sheets,
+        LidsSeen $seen,
+        Kinds $kinds,
+        BoxKinds $boxKinds,
+        LearnedGive $learned,
+    ): View {
         $boxes = Box::query()
             ->with(Box::CONTENTS)
             ->where('stage', Stage::Ready)
@@ -21,6 +31,9 @@ final class PackController
             ->values()
             ->toBase();
 
-        return view('pack.index', ['sheets' => $sheets->known($boxes)]);
+        return view('pack.index', [
+            'sheets' => $sheets->known($boxes),
+            'taught' => Taught::now($seen, $kinds, $boxKinds, $learned),
+        ]);
     }
 }
