@@ -25,6 +25,7 @@ Route::get('boxes/{box}/closing', [ClosingController::class, 'show'])->name('box
 Route::put('boxes/{box}/closing/{tick}', [ClosingController::class, 'tick'])->name('boxes.tick')->can('update', 'box');
 Route::get('boxes/{box}/bench', [BenchController::class, 'show'])->name('bench')->can('view', 'box');
 Route::post('boxes/{box}/bench', [BenchController::class, 'begin'])->name('bench.begin')->can('update', 'box');
+Route::get('boxes/{box}/layout', [BenchController::class, 'layout'])->name('bench.layout')->can('view', 'box');
 Route::post('boxes/{box}/bench/presses', [BenchController::class, 'press'])
     ->name('bench.press')
     ->can('update', 'box');

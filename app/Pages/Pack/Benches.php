@@ -9,13 +9,33 @@ use App\Models\Box;
 use App\Models\Piece;
 use App\Pages\Plan\BoxSheet;
 use App\Queries\BenchTimes;
+use App\Queries\TwinLayouts;
 use PluckyWren\Core\Box\Bench\Proposal;
 use PluckyWren\Core\Box\Bench\Refusal;
+use PluckyWren\Core\Fit\Placement;
 
 /** Lays out what the bench shows. */
 final readonly class Benches
 {
-    public function __construct(private BenchTimes $times) {}
+    public function __construct(private BenchTimes $times, private TwinLayouts $twins) {}
+
+    /** @return list<Bench> boxes whose layout goes for this one, each with its box */
+    public function layoutsFor(BoxSheet $sheet): array
+    {
+        return array_column($this->twins->for($sheet->box, $sheet->problem), 0);
+    }
+
+    /** @return list<Placement>|null the layout of another box for this one; null where it does not go for it */
+    public function layoutOf(BoxSheet $sheet, string $boxId): ?array
+    {
+        foreach ($this->twins->for($sheet->box, $sheet->problem) as [$bench, $layout]) {
+            if ($bench->box_id === $boxId) {
+                return $layout;
+            }
+        }
+
+        return null;
+    }
 
     /**
      * @param  array<array-key, mixed>  $query  as it stands in the address

@@ -33,7 +33,9 @@ final readonly class Taught
     public static function now(LidsSeen $seen, Kinds $kinds, BoxKinds $boxKinds, LearnedGive $learned): self
     {
         $lids = $seen->latest();
-        $taken = array_values(Learned::query()->orderBy('id')->get()->all());
+        $query = Learned::query();
+        $query->orderBy('id');
+        $taken = array_values($query->get()->all());
         [$shipped, $now] = [$kinds->untaught(), $kinds->inHand()];
         $squeezes = $gives = $since = [];
         foreach (array_unique(array_merge(...array_map(

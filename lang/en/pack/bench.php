@@ -59,6 +59,17 @@ return [
     'proud' => 'Stood over the rim, in mm',
     'remark' => 'What you did otherwise, if anything',
     'recorded' => 'Recorded: :closed.',
+    'layout' => [
+        'title' => 'How “:box” was packed',
+        'link' => 'The layout on one page',
+        'print' => 'Print this page',
+        'back' => 'Back to the bench',
+        'as-planned' => 'All of it lies as it was planned.',
+        'otherwise' => 'Otherwise than planned: :names.',
+        'not-in' => 'Not in: :names.',
+        'like' => 'The same things are in “:box”, which closed (:closed). Pack it just like that one.',
+        'repeat' => 'Repeat that layout',
+    ],
     'learned' => [
         'heading' => 'What your own boxes teach',
         'as-foretold' => '{0} No lid has been recorded yet.|[1,*] Lids as foretold: :as of :all.',

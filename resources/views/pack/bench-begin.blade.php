@@ -24,6 +24,17 @@
                         <a class="link text-xl" href="{{ $roll }}">{{ __('pack/bench.roll.open') }}</a>
                     @endunless
                 </div>
+                @foreach ($layouts as $like)
+                    <form method="post" action="{{ route('bench.begin', $sheet->box) }}"
+                        class="cut flex flex-wrap items-center gap-3 p-4">
+                        @csrf
+                        <p class="grow basis-60 text-lg">{{ __('pack/bench.layout.like', [
+                            'box' => $like->box->theme,
+                            'closed' => lcfirst(__("pack/bench.closed.{$like->closed}"))]) }}</p>
+                        <button class="button" name="like" value="{{ $like->box_id }}">{{
+                            __('pack/bench.layout.repeat') }}</button>
+                    </form>
+                @endforeach
                 <x-open-box :drawing="$sheet->drawing()" class="w-full" />
             @endif
         </div>

@@ -8,6 +8,7 @@ use App\Models\Bench;
 use App\Models\BenchPress;
 use App\Models\Box;
 use App\Models\Crew;
+use App\Models\Lot;
 use App\Models\Piece;
 use App\Models\User;
 use Illuminate\Testing\TestResponse;
@@ -175,6 +176,40 @@ final class BenchTest extends TestCase
         $this->crew->update(['habits' => new Habits(callsTheRoll: false)]);
         Bench::query()->delete();
         $this->get($this->address())->assertOk()->assertSee('Take it to the bench');
+    }
+
+    public function test_the_layout_that_closed_is_kept_on_a_page_and_repeated_for_a_twin(): void
+    {
+        $this->begin();
+        $placements = $this->bench()->result()->placements;
+        // The last goes in first, so it does not lie where it was planned.
+        $this->in($placements[count($placements) - 1]->id);
+        $this->in($this->next());
+        $this->in($this->next());
+        $twin = $this->box(['theme' => 'Mountain hut', 'number' => 91]);
+        foreach (Lot::query()->get() as $lot) {
+            Piece::factory()->createOne(['box_id' => $twin->id, 'lot_id' => $lot->id]);
+        }
+        $this->get("/boxes/{$twin->id}/bench")->assertDontSee('Repeat that layout');
+        $this->put("{$this->address()}/closed", ['closed' => 'flat', 'remark' => 'Car first.']);
+        $this->get("/boxes/{$this->box->id}/layout")
+            ->assertOk()
+            ->assertSeeInOrder(['How “Tide pool” was packed', 'Flat, with one band', 'Car first.', '1.', '3.']);
+
+        $this->get("/boxes/{$twin->id}/bench")->assertSee('The same things are in “Tide pool”, which closed (flat');
+        $this->post("/boxes/{$twin->id}/bench", ['like' => $this->box->id])->assertRedirect();
+        $parts = fn (array $placements): array => collect($placements)->mapWithKeys(
+            fn ($placement): array => [
+                (string) Piece::query()->whereKey($placement->id)->value('lot_id') => $placement->parts,
+            ],
+        )->sortKeys()->all();
+        self::assertEquals(
+            $parts($this->bench()->packed()->placements),
+            $parts(Bench::query()->findOrFail($twin->id)->result()->placements),
+        );
+        $other = $this->box(['number' => 92]);
+        $this->post("/boxes/{$other->id}/bench", ['like' => $this->box->id])->assertNotFound();
+        $this->get("/boxes/{$other->id}/layout")->assertNotFound();
     }
 
     public function test_a_piece_put_in_before_its_turn_is_planned_around(): void

@@ -9,12 +9,14 @@ use App\Http\Responses\PageOrFragment;
 use App\Models\Bench;
 use App\Models\Box;
 use App\Pages\Pack\Benches;
+use App\Pages\Pack\Layout;
 use App\Pages\Plan\BoxSheets;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\ChangedMeanwhile;
 use App\Words\Words;
 use Closure;
 use Illuminate\Contracts\Support\Responsable;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -26,9 +28,13 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
 /** The bench: a box packed step by step; every press is kept. */
 final readonly class BenchController
 {
-    public function __construct(private WorkBench $workBench, private BoxSheets $sheets) {}
+    public function __construct(
+        private WorkBench $workBench,
+        private BoxSheets $sheets,
+        private Benches $benches,
+    ) {}
 
-    public function show(Request $request, Box $box, Benches $benches): Responsable|Response
+    public function show(Request $request, Box $box): Responsable|Response
     {
         $bench = Bench::query()->with('presses')->find($box->id);
         // Whoever looks on at another screen asks every two seconds: nothing new is answered with nothing.
@@ -38,7 +44,9 @@ final readonly class BenchController
         }
         $sheet = $this->sheets->tried($box);
         if ($bench === null) {
-            return new PageOrFragment(view('pack.bench-begin', ['sheet' => $sheet]), 'bench');
+            return new PageOrFragment(view('pack.bench-begin', [
+                'sheet' => $sheet, 'layouts' => $this->benches->layoutsFor($sheet),
+            ]), 'bench');
         }
         $query = $request->query->all();
         [$refused, $how] = [Benches::refused($query), Benches::how($query)];
@@ -47,31 +55,39 @@ final readonly class BenchController
             $further = $this->workBench->furtherProposals($box, $refused);
 
             return new PageOrFragment(view('pack.bench', [
-                'bench' => $benches->view($sheet, $bench, $query, $further), 'isMore' => true,
+                'bench' => $this->benches->view($sheet, $bench, $query, $further), 'isMore' => true,
             ]), 'further');
         }
         if ($request->query('role') === 'fetch') {
             return new PageOrFragment(view('pack.bench-fetch', [
-                'bench' => $benches->view($sheet, $bench, $query, []),
+                'bench' => $this->benches->view($sheet, $bench, $query, []),
             ]), 'bench');
         }
         $proposals = $asks ? $this->workBench->proposals($box, $refused, $how) : [];
 
         return new PageOrFragment(
             view('pack.bench', [
-                'bench' => $benches->view($sheet, $bench, $query, $proposals), 'isMore' => false,
+                'bench' => $this->benches->view($sheet, $bench, $query, $proposals), 'isMore' => false,
             ]),
             'bench',
         );
     }
 
-    public function begin(Box $box): RedirectResponse
+    public function begin(Request $request, Box $box): RedirectResponse
     {
-        return $this->done(
-            $box,
-            fn () => $this->workBench->begin($box, $this->sheets->tried($box)->packingOrder()),
-            '',
-        );
+        $sheet = $this->sheets->tried($box);
+        $like = $request->string('like')->value();
+        $layout = $like === '' ? $sheet->packingOrder() : $this->benches->layoutOf($sheet, $like) ?? abort(404);
+
+        return $this->done($box, fn () => $this->workBench->begin($box, $layout), '');
+    }
+
+    /** The layout of a box as it was really packed, on one page of pictures. */
+    public function layout(Box $box): View
+    {
+        $bench = Bench::query()->with('presses')->findOrFail($box->id);
+
+        return view('pack.layout', ['layout' => new Layout($this->sheets->tried($box), $bench)]);
     }
 
     public function press(Request $request, Box $box): RedirectResponse

@@ -22,5 +22,6 @@
 @if ($bench->bench->closed !== null)
     <p class="mt-4"><a class="button go bench-button" data-key=" "
         href="{{ route('boxes.closing', $box) }}">{{ __('pack/bench.to-closing') }} <kbd
-            aria-hidden="true">Space</kbd></a></p>
+            aria-hidden="true">Space</kbd></a>
+        <a class="link ml-3 text-xl" href="{{ route('bench.layout', $box) }}">{{ __('pack/bench.layout.link') }}</a></p>
 @endif
