@@ -62,6 +62,31 @@ final class BenchPathTest extends BrowserTestCase
         $this->see('step 2 of ');
     }
 
+    public function test_presses_without_a_signal_wait_and_are_sent_in_order_each_once(): void
+    {
+        $this->openBench();
+        $this->press(' ');
+        $this->see('step 1 of ');
+        self::browser()->offline(true);
+        try {
+            foreach ([1, 2, 3] as $count) {
+                $before = $this->heading();
+                $this->press(' ');
+                $this->see("Presses that wait: {$count}.");
+                $this->until(fn (): bool => $this->heading() !== $before, 'It does not go on.');
+            }
+            self::assertSame(['0'], self::server()->column('select count(*) from bench_presses'));
+        } finally {
+            self::browser()->offline(false);
+        }
+        $this->js("window.dispatchEvent(new Event('online'))");
+        $this->see('step 4 of ');
+        $this->see('all presses are kept');
+        self::assertSame(['3'], self::server()->column('select count(*) from bench_presses'));
+        $pieces = self::server()->column("select json_extract(\"in\", '$[0].id') from bench_presses order by id");
+        self::assertCount(3, array_unique($pieces));
+    }
+
     public function test_two_screens_on_one_box_see_each_other(): void
     {
         self::browser()->size(834, 1112);

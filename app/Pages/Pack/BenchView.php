@@ -85,6 +85,20 @@ final class BenchView
         return Benches::moment($this->bench, $this->sheet->box);
     }
 
+    /** @return list<array{piece: string, name: string, says: string}> the steps from now on, for when there is no signal */
+    public function stepsAhead(): array
+    {
+        return array_map(fn (Move $move): array => [
+            'piece' => $move->first()->id, 'name' => $this->name($move), 'says' => $this->says($move),
+        ], array_slice($this->moves, $this->done));
+    }
+
+    /** Get what tells the plan that is followed from any other. */
+    public function planPrint(): string
+    {
+        return substr(hash('sha256', $this->bench->plan), 0, 12);
+    }
+
     /** @return list<array{Piece, int}> what is not on the table yet, as it will be wanted, each with its step */
     public function toFetch(): array
     {

@@ -59,6 +59,10 @@ return [
     'proud' => 'Stood over the rim, in mm',
     'remark' => 'What you did otherwise, if anything',
     'recorded' => 'Recorded: :closed.',
+    'alone' => [
+        'waits' => 'No signal. Presses that wait: :count. They are kept, and sent when it is back.',
+        'sent' => 'The signal is back; all presses are kept.',
+    ],
     'layout' => [
         'title' => 'How “:box” was packed',
         'link' => 'The layout on one page',

@@ -5,8 +5,16 @@
             $look = fn (int $by) => route('bench', [$box, 'look' => $by]);
             $away = $bench->at - $bench->done;
         @endphp
-        <div id="bench" class="bench" data-bench>
-            <div hx-get="{{ route('bench', [$box, 'version' => $bench->moment()]) }}" hx-trigger="every 2s"
+        <div id="bench" class="bench" data-bench
+            @if ($bench->isNow() && $bench->refused === null && ! $bench->isAllIn())
+                data-steps="{{ json_encode($bench->stepsAhead()) }}" data-box="{{ $box->id }}"
+                data-done="{{ $bench->done }}" data-plan="{{ $bench->planPrint() }}"
+                data-press="{{ route('bench.press', $box) }}" data-token="{{ route('pocket.token') }}"
+                data-look="{{ route('bench', $box) }}?look=BY"
+                data-words="{{ json_encode(['waits' => __('pack/bench.alone.waits'),
+                    'sent' => __('pack/bench.alone.sent'), 'allIn' => __('pack/bench.all-in')]) }}"
+            @endif>
+            <div data-looks-on hx-get="{{ route('bench', [$box, 'version' => $bench->moment()]) }}" hx-trigger="every 2s"
                 hx-target="#bench" hx-swap="outerMorph" hx-sync="#bench:drop" hidden></div>
             <section class="bench-says" aria-live="polite">
                 @if ($bench->isAllIn() && $away >= 0)

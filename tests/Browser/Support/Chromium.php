@@ -77,6 +77,13 @@ final class Chromium
         ]);
     }
 
+    public function offline(bool $isOffline): void
+    {
+        $this->devTools->execute('Network.emulateNetworkConditions', [
+            'offline' => $isOffline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1,
+        ]);
+    }
+
     /** Every answer takes so much longer, as over a poor line; 0 for as quick as it goes. */
     public function slow(int $latencyMs): void
     {

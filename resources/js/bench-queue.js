@@ -1,0 +1,170 @@
+import { complainOf, say } from './answer.js';
+
+/**
+ * Presses at the bench without a signal: each waits under a key of its own until the table has said that it has it, in the order in which
+ * they were made; meanwhile the steps go on from what the page knows of the plan.
+ */
+const AHEAD = 4;
+const DRAWS_AHEAD_AFTER_MS = 1_500;
+const TRIES_AGAIN_AFTER_MS = 3_000;
+
+const bench = () => document.querySelector('[data-steps]');
+const nameOf = (box) => `wren-bench-${box}`;
+const newKey = () => [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+const words = () => JSON.parse(bench().dataset.words);
+
+/** Where the browser keeps nothing, it is kept in this page. */
+const inPage = new Map();
+
+const waiting = (box) => {
+    try {
+        return JSON.parse(localStorage.getItem(nameOf(box)) ?? 'null') ?? inPage.get(box) ?? [];
+    } catch {
+        return inPage.get(box) ?? [];
+    }
+};
+
+const keep = (box, presses) => {
+    inPage.set(box, presses);
+    try {
+        presses.length === 0 ? localStorage.removeItem(nameOf(box)) : localStorage.setItem(nameOf(box), JSON.stringify(presses));
+    } catch {
+        // It stays in the page.
+    }
+};
+
+/** Drawings of the steps that come, by the plan and the step. */
+const drawn = new Map();
+
+async function drawAhead() {
+    const { look, plan, done } = bench()?.dataset ?? {};
+    if (look === undefined || !navigator.onLine) {
+        return;
+    }
+    for (let by = 1; by <= AHEAD; by++) {
+        const step = `${plan} ${Number(done) + by}`;
+        if (!drawn.has(step)) {
+            const answer = await fetch(look.replace('BY', by), { headers: { 'HX-Request': 'true' } }).catch(() => null);
+            const svg = answer?.ok ? new DOMParser().parseFromString(await answer.text(), 'text/html').querySelector('.bench-drawn svg') : null;
+            if (svg === null) {
+                return;
+            }
+            drawn.set(step, svg.outerHTML);
+        }
+    }
+}
+
+/** Shows the step that comes after all those that wait. */
+function goOnAlone() {
+    const place = bench();
+    const { box, plan, done } = place.dataset;
+    const steps = JSON.parse(place.dataset.steps);
+    const count = waiting(box).length;
+    const form = place.querySelector('form[data-goes-in]');
+    if (count === 0 || !form) {
+        return;
+    }
+    const step = steps[count];
+    place.classList.add('is-alone');
+    place.querySelector('.bench-name').textContent = step?.name ?? words().allIn;
+    const says = place.querySelector('.bench-text');
+    says.textContent = step?.says ?? '';
+    place.querySelectorAll('.bench-path li').forEach((one, index) => {
+        one.classList.toggle('is-in', index < Number(done) + count);
+        one.classList.toggle('is-now', index === Number(done) + count);
+    });
+    const drawing = drawn.get(`${plan} ${Number(done) + count}`);
+    if (drawing !== undefined) {
+        place.querySelector('.bench-drawn svg').outerHTML = drawing;
+    }
+    form.hidden = step === undefined;
+    form.elements.piece.value = step?.piece ?? '';
+    form.elements.once.value = newKey();
+    say(words().waits.replace(':count', count));
+}
+
+function wait(form) {
+    const { box } = bench().dataset;
+    keep(box, [...waiting(box), { once: form.elements.once.value, piece: form.elements.piece.value, saw: form.elements.saw.value }]);
+    goOnAlone();
+    sendLater();
+}
+
+let isSending = false;
+let timer = 0;
+
+const sendLater = () => {
+    clearTimeout(timer);
+    timer = setTimeout(send, TRIES_AGAIN_AFTER_MS);
+};
+
+/** One press after the other; each leaves the queue only once the table has answered it. */
+async function send() {
+    const { box, press, token } = bench()?.dataset ?? {};
+    if (box === undefined || isSending || waiting(box).length === 0) {
+        return;
+    }
+    isSending = true;
+    try {
+        const fresh = await fetch(token, { headers: { Accept: 'application/json' } });
+        if (!fresh.ok) {
+            complainOf('stale');
+            throw new Error(`answered ${fresh.status}`);
+        }
+        const { token: csrf } = await fresh.json();
+        while (waiting(box).length > 0) {
+            const [first] = waiting(box);
+            const answer = await fetch(press, {
+                method: 'POST',
+                headers: { 'X-CSRF-TOKEN': csrf, 'HX-Request': 'true' },
+                body: new URLSearchParams({ kind: 'in', ...first }),
+            });
+            if (answer.status === 401 || answer.status === 419 || answer.status >= 500) {
+                throw new Error(`answered ${answer.status}`);
+            }
+            // What was pressed while it was on its way stands behind it.
+            keep(box, waiting(box).slice(1));
+        }
+        bench()?.classList.remove('is-alone');
+        say(words().sent);
+        await window.htmx.ajax('GET', location.pathname, { target: '#bench', swap: 'outerMorph' });
+    } catch {
+        sendLater();
+    }
+    isSending = false;
+}
+
+export function waitForASignal() {
+    const isAlone = () => bench() !== null && (!navigator.onLine || waiting(bench().dataset.box).length > 0);
+    document.addEventListener(
+        'submit',
+        (event) => {
+            if (event.target.matches?.('[data-steps] form[data-goes-in]') && isAlone()) {
+                event.preventDefault();
+                event.stopImmediatePropagation();
+                wait(event.target);
+            }
+        },
+        true,
+    );
+    // The line may be gone although the browser does not know it yet.
+    document.addEventListener('htmx:error', (event) => {
+        const form = event.detail.ctx?.sourceElement;
+        if (form?.matches?.('[data-steps] form[data-goes-in]') && !event.detail.ctx.response) {
+            setTimeout(() => wait(form));
+        }
+    });
+    // Nobody looks at the other screen while presses wait: what it brings would go over them.
+    document.addEventListener('htmx:before:request', (event) => {
+        if (event.detail.ctx?.sourceElement?.matches?.('[data-looks-on]') && isAlone()) {
+            event.preventDefault();
+        }
+    });
+    document.addEventListener('htmx:after:swap', () => bench() && setTimeout(drawAhead, DRAWS_AHEAD_AFTER_MS));
+    window.addEventListener('online', send);
+    if (bench()) {
+        setTimeout(drawAhead, DRAWS_AHEAD_AFTER_MS);
+        goOnAlone();
+        send();
+    }
+}
