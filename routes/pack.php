@@ -6,6 +6,7 @@ use App\Http\Controllers\Pack\BenchController;
 use App\Http\Controllers\Pack\ClosingController;
 use App\Http\Controllers\Pack\LearnedController;
 use App\Http\Controllers\Pack\PackController;
+use App\Http\Controllers\Pack\PhotoController;
 use App\Http\Controllers\Pack\PrepareController;
 use App\Http\Controllers\Pack\RollCallController;
 use App\Http\Controllers\Pack\TaskController;
@@ -26,6 +27,11 @@ Route::put('boxes/{box}/closing/{tick}', [ClosingController::class, 'tick'])->na
 Route::get('boxes/{box}/bench', [BenchController::class, 'show'])->name('bench')->can('view', 'box');
 Route::post('boxes/{box}/bench', [BenchController::class, 'begin'])->name('bench.begin')->can('update', 'box');
 Route::get('boxes/{box}/layout', [BenchController::class, 'layout'])->name('bench.layout')->can('view', 'box');
+Route::get('boxes/{box}/photo', [PhotoController::class, 'show'])->name('boxes.photo')->can('view', 'box');
+Route::post('boxes/{box}/photo', [PhotoController::class, 'store'])->name('boxes.photo.store')->can('update', 'box');
+Route::delete('boxes/{box}/photo', [PhotoController::class, 'destroy'])
+    ->name('boxes.photo.destroy')
+    ->can('update', 'box');
 Route::post('boxes/{box}/bench/presses', [BenchController::class, 'press'])
     ->name('bench.press')
     ->can('update', 'box');

@@ -60,7 +60,7 @@ need_extensions() {
     local missing=() pair have
     # Read before it is searched: a search that ends early would make the list itself fail.
     have=$(php -m)
-    for pair in pdo_sqlite:sqlite3 intl:intl mbstring:mbstring dom:xml curl:curl zip:zip; do
+    for pair in pdo_sqlite:sqlite3 intl:intl mbstring:mbstring dom:xml curl:curl zip:zip gd:gd; do
         grep -qix "${pair%%:*}" <<<"$have" || missing+=("php8.2-${pair##*:}")
     done
     need_packages "${missing[@]}"

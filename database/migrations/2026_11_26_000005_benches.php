@@ -12,6 +12,14 @@ return new class extends Migration
     public function up(): void
     {
         DB::unprepared(<<<'SQL'
+            CREATE TABLE box_photos (
+                box_id TEXT PRIMARY KEY,
+                crew_id INTEGER NOT NULL,
+                jpeg TEXT NOT NULL CHECK (length(jpeg) BETWEEN 1 AND 4000000),
+                created_at TEXT, updated_at TEXT,
+                FOREIGN KEY (box_id, crew_id) REFERENCES boxes (id, crew_id) ON DELETE CASCADE
+            ) STRICT;
+
             CREATE TABLE learned (
                 id INTEGER PRIMARY KEY,
                 crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,
@@ -53,6 +61,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::drop('learned');
+        Schema::drop('box_photos');
         Schema::drop('bench_presses');
         Schema::drop('benches');
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Pack;
 
 use App\Models\Bench;
+use App\Models\BoxPhoto;
 use App\Models\Piece;
 use App\Pages\Plan\BoxSheet;
 use App\Pages\Plan\Drawing;
@@ -85,7 +86,19 @@ final class BenchView
         return Benches::moment($this->bench, $this->sheet->box);
     }
 
-    /** @return list<array{piece: string, name: string, says: string}> the steps from now on, for when there is no signal */
+    /** Get the box from straight above, as it was really packed. */
+    public function firstSight(): Drawing
+    {
+        return $this->sheet->firstSight($this->packed->placements);
+    }
+
+    /** Determine if a photo of the box was taken. */
+    public function hasPhoto(): bool
+    {
+        return BoxPhoto::query()->whereKey($this->sheet->box->id)->exists();
+    }
+
+    /** @return list<array{piece: string, name: string, says: string}> the steps from now on, for want of a signal */
     public function stepsAhead(): array
     {
         return array_map(fn (Move $move): array => [

@@ -438,26 +438,35 @@ final class BoxSheet
         return (new Carton($this->plan->guide->terms->carton))->holds($this->plan->boxKind->outside);
     }
 
-    /** Get the open box from straight above, as the child sees it when the lid comes off. */
-    public function firstSight(): Drawing
+    /**
+     * Get the open box from straight above, as the child sees it when the lid comes off.
+     *
+     * @param  list<Placement>|null  $packed  as it was really packed; null as it is planned
+     */
+    public function firstSight(?array $packed = null): Drawing
     {
+        $packed ??= $this->packingOrder();
         $drawing = $this->scene(
             $this->plan->boxKind->inside,
-            $this->packingOrder(),
+            $packed,
             new Projection(turnDegrees: 0.0, tiltDegrees: 90.0),
         );
 
         return new Drawing(
             $drawing->scene,
-            Words::of('plan/fit.from-above', ['names' => $this->seenFirst()]),
+            Words::of('plan/fit.from-above', ['names' => $this->seenFirst($packed)]),
             $drawing->pieces,
         );
     }
 
-    /** Get the names of what is seen first, the largest first. */
-    public function seenFirst(): string
+    /**
+     * Get the names of what is seen first, the largest first.
+     *
+     * @param  list<Placement>|null  $packed  as it was really packed; null as it is planned
+     */
+    public function seenFirst(?array $packed = null): string
     {
-        $seen = Kept::seen($this->packingOrder(), $this->problem->singles());
+        $seen = Kept::seen($packed ?? $this->packingOrder(), $this->problem->singles());
 
         return implode(', ', array_unique(array_map($this->nameOf(...), $seen)));
     }

@@ -14,8 +14,8 @@
                 data-words="{{ json_encode(['waits' => __('pack/bench.alone.waits'),
                     'sent' => __('pack/bench.alone.sent'), 'allIn' => __('pack/bench.all-in')]) }}"
             @endif>
-            <div data-looks-on hx-get="{{ route('bench', [$box, 'version' => $bench->moment()]) }}" hx-trigger="every 2s"
-                hx-target="#bench" hx-swap="outerMorph" hx-sync="#bench:drop" hidden></div>
+            <div data-looks-on hx-get="{{ route('bench', [$box, 'version' => $bench->moment()]) }}"
+                hx-trigger="every 2s" hx-target="#bench" hx-swap="outerMorph" hx-sync="#bench:drop" hidden></div>
             <section class="bench-says" aria-live="polite">
                 @if ($bench->isAllIn() && $away >= 0)
                     @include('pack.partials.bench-closed')

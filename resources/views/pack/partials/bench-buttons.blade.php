@@ -4,8 +4,9 @@
 @endphp
 <div class="mt-5 flex flex-wrap gap-3">
     @if ($isNow && $bench->refused === null)
-        <form data-goes-in method="post" action="{{ route('bench.press', $box) }}" hx-post="{{ route('bench.press', $box) }}"
-            hx-target="#bench" hx-swap="outerMorph" hx-sync="#bench:queue all">
+        <form data-goes-in method="post" action="{{ route('bench.press', $box) }}"
+            hx-post="{{ route('bench.press', $box) }}" hx-target="#bench" hx-swap="outerMorph"
+            hx-sync="#bench:queue all">
             @csrf<x-once />
             <input type="hidden" name="kind" value="in">
             <input type="hidden" name="piece" value="{{ $move->first()->id }}">

@@ -20,6 +20,8 @@
     </div>
 </form>
 @if ($bench->bench->closed !== null)
+    @include('pack.partials.photo', ['hasPhoto' => $bench->hasPhoto(),
+        'drawing' => $bench->firstSight()])
     <p class="mt-4"><a class="button go bench-button" data-key=" "
         href="{{ route('boxes.closing', $box) }}">{{ __('pack/bench.to-closing') }} <kbd
             aria-hidden="true">Space</kbd></a>

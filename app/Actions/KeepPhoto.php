@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Box;
+use App\Models\BoxPhoto;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps the photo of a box, in place of the one before; or puts it away. */
+final class KeepPhoto
+{
+    /** @param string $jpeg with nothing in it but the picture */
+    public function execute(Box $box, string $jpeg): void
+    {
+        DB::transaction(static fn () => BoxPhoto::query()->updateOrCreate(
+            ['box_id' => $box->id],
+            ['crew_id' => $box->crew_id, 'jpeg' => base64_encode($jpeg)],
+        ));
+    }
+
+    public function drop(Box $box): void
+    {
+        DB::transaction(static fn () => BoxPhoto::query()->whereKey($box->id)->delete());
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Refusals\UnreadablePhoto;
+use Illuminate\Http\UploadedFile;
+use Intervention\Image\Exception\NotReadableException;
+use Intervention\Image\ImageManager;
+
+/** Makes a photo small, and leaves out all that a camera writes beside it: when, where, with what. */
+final class Photos
+{
+    /** Neither side is longer, in pixels. */
+    public const LONGEST_SIDE = 1_600;
+
+    /** So many pixels can be read without the memory of a small server running out. */
+    private const MOST_PIXELS = 30_000_000;
+
+    private const MEMORY = '320M';
+
+    private const QUALITY = 82;
+
+    /**
+     * @return string a JPEG
+     *
+     * @throws UnreadablePhoto If it is no picture, or has too many pixels.
+     */
+    public static function small(UploadedFile $file): string
+    {
+        [$width, $height] = (@getimagesize($file->getPathname()) ?: null) ?? throw UnreadablePhoto::isNone();
+        $width * $height <= self::MOST_PIXELS || throw UnreadablePhoto::isTooLarge();
+        $memory = (string) ini_set('memory_limit', self::MEMORY);
+        try {
+            $image = (new ImageManager(['driver' => 'gd']))->make($file->getPathname());
+            // Turned as the camera was held; drawn anew, nothing is left of what stood beside the picture.
+            $image->orientate()->resize(self::LONGEST_SIDE, self::LONGEST_SIDE, static function ($keep): void {
+                $keep->aspectRatio();
+                $keep->upsize();
+            });
+
+            return (string) $image->encode('jpg', self::QUALITY);
+        } catch (NotReadableException) {
+            throw UnreadablePhoto::isNone();
+        } finally {
+            ini_set('memory_limit', $memory);
+        }
+    }
+}
