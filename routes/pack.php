@@ -7,6 +7,7 @@ use App\Http\Controllers\Pack\ClosingController;
 use App\Http\Controllers\Pack\LearnedController;
 use App\Http\Controllers\Pack\PackController;
 use App\Http\Controllers\Pack\PhotoController;
+use App\Http\Controllers\Pack\PracticeController;
 use App\Http\Controllers\Pack\PrepareController;
 use App\Http\Controllers\Pack\RollCallController;
 use App\Http\Controllers\Pack\TaskController;
@@ -53,4 +54,11 @@ Route::post('pack/learned', [LearnedController::class, 'store'])->name('learned.
 Route::delete('pack/learned/{learned}', [LearnedController::class, 'destroy'])
     ->name('learned.destroy')
     ->can('delete', 'learned');
+Route::get('pack/practice', [PracticeController::class, 'index'])->name('practice')->can('viewAny', Box::class);
+Route::get('pack/practice/find', [PracticeController::class, 'find'])
+    ->name('practice.find')
+    ->can('viewAny', Box::class);
+Route::get('pack/practice/pack', [PracticeController::class, 'pack'])
+    ->name('practice.pack')
+    ->can('viewAny', Box::class);
 Route::get('pack', PackController::class)->name('pack')->can('viewAny', Box::class);

@@ -7,7 +7,6 @@ namespace App\Pages\Plan;
 use App\Models\Box;
 use App\Models\KeptAnswers;
 use App\Models\Piece;
-use App\Pages\Glyphs;
 use App\Words\MoveWords;
 use App\Words\Words;
 use PluckyWren\Core\Box\Carton;
@@ -28,7 +27,6 @@ use PluckyWren\Core\Fit\Drawing\Look;
 use PluckyWren\Core\Fit\Drawing\Projection;
 use PluckyWren\Core\Fit\Drawing\QuarterTurn;
 use PluckyWren\Core\Fit\Drawing\RestingPile;
-use PluckyWren\Core\Fit\Drawing\SceneOf;
 use PluckyWren\Core\Fit\Kept;
 use PluckyWren\Core\Fit\Moves\Move;
 use PluckyWren\Core\Fit\Moves\Shifted;
@@ -146,28 +144,7 @@ final class BoxSheet
     /** @param list<Placement> $placements */
     private function scene(BoxShape $box, array $placements, Projection $from = new Projection): Drawing
     {
-        $pieces = $looks = [];
-        $glyphs = resolve(Glyphs::class);
-        foreach ($placements as $placement) {
-            $kind = $this->planned[FitProblem::pieceOf($placement->id)]->kind;
-            $looks[$placement->id] = $kind->look();
-            $pieces[$placement->id] = [
-                'glyph' => $glyphs->of($kind->category, $kind),
-                'lane' => $this->laneOf($placement->id),
-                'name' => $this->nameOf($placement->id),
-                'step' => $placement->step,
-            ];
-        }
-        $scene = (new SceneOf($from))->packing($box, $placements, $this->problem->singles(), $looks);
-        $names = array_map(static fn (array $piece): string => "{$piece['step']}. {$piece['name']}", $pieces);
-
-        return new Drawing(
-            $scene,
-            Words::of('plan/fit.drawing', [
-                'names' => $names === [] ? Words::of('plan/fit.nothing') : implode(', ', $names),
-            ]),
-            $pieces,
-        );
+        return (new PlanDrawing($this->plan, $this->problem))->of($placements, $box, $from);
     }
 
     /**

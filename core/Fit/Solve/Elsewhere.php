@@ -63,11 +63,7 @@ final class Elsewhere
                 foreach (array_unique($ys) as $y) {
                     $part = new Part($x, $y, $z, $l, $w, $h);
                     $stands = new Standing($part, 0.0, $item, false);
-                    if (
-                        ! self::isSame($part, $refused) && $pile->isInside($part, 0.0, $pile->box->height)
-                            && $pile->isFree($stands) && $pile->allows($stands, false)
-                            && $pile->carried($stands) >= Pile::CARRIED
-                    ) {
+                    if (! self::isSame($part, $refused) && $pile->takes($stands)) {
                         return $part;
                     }
                 }

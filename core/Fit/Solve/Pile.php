@@ -66,6 +66,15 @@ final class Pile
         return $area / ($new->part->l * $new->part->w);
     }
 
+    /** Determine if a part can be put where it would lie, in the box with its lid off, and be carried there. */
+    public function takes(Standing $new): bool
+    {
+        return $this->isInside($new->part, 0.0, $this->box->height)
+            && $this->isFree($new)
+            && $this->allows($new, false)
+            && $this->carried($new) >= self::CARRIED;
+    }
+
     /** Determine if a part may go where it would lie: not under what is pinned, hard things not on gentle ones. */
     public function allows(Standing $new, bool $keepsFirstSightClear): bool
     {
