@@ -11,13 +11,13 @@ enum Level: int
     case Names = 2;
     case Full = 3;
 
-    /** How many things lie in it. */
-    public function things(): int
+    /** How many of so many needs are filled: a few where it is easy, nearly all where it is not. */
+    public function filled(int $needs): int
     {
         return match ($this) {
-            self::Pictures => 6,
-            self::Names => 11,
-            self::Full => 17,
+            self::Pictures => min(5, $needs),
+            self::Names => max(1, $needs - 3),
+            self::Full => max(1, $needs - 2),
         };
     }
 

@@ -20,7 +20,6 @@ use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 use PluckyWren\Core\Stash\Preparation\TasksOf;
 use PluckyWren\Core\Stash\Source;
 use PluckyWren\Core\Stash\Thing;
-use Random\Randomizer;
 
 /** A box made up for practice: much of what a guide asks for, some of it missing, and some things that may not go. */
 final readonly class MadeUpBox
@@ -28,7 +27,7 @@ final readonly class MadeUpBox
     /** So many kinds are looked at for one that may not go in. */
     private const LOOKED_AT = 80;
 
-    public function __construct(private Catalogue $catalogue, private RuleBook $rules, private Randomizer $random) {}
+    public function __construct(private Catalogue $catalogue, private RuleBook $rules, private Dice $dice) {}
 
     /**
      * @throws TasksInACircle
@@ -38,15 +37,15 @@ final readonly class MadeUpBox
         $bands = $guide->audience->bands;
         $genders = $guide->audience->genders;
         $recipient = new Recipient(
-            $bands[$this->random->getInt(0, count($bands) - 1)],
-            $genders[$this->random->getInt(0, count($genders) - 1)],
+            $bands[$this->dice->below(max(1, count($bands)))],
+            $genders[$this->dice->below(max(1, count($genders)))],
         );
         $empty = new Plan($recipient, $guide, $boxKind, new Funds($guide->terms->sendingGift, null), []);
         $needs = array_values(array_filter(
             $guide->needs,
             static fn (Need $need): bool => $need->countFor($recipient) > 0,
         ));
-        $needs = array_slice($this->random->shuffleArray($needs), 0, max(1, $level->things() - $level->wrongs()));
+        $needs = array_slice(self::mixed($needs, $this->dice), 0, $level->filled(count($needs)));
         $pieces = [];
         foreach ($needs as $need) {
             $kind = $this->kindFor($need, $empty);
@@ -68,7 +67,7 @@ final readonly class MadeUpBox
         $pieces = array_column($plan->pieces, null, 'id');
         $ids = $this->catalogue->ids();
         for ($look = 0; $look < self::LOOKED_AT && $wrongs > 0; $look++) {
-            $id = $ids[$this->random->getInt(0, count($ids) - 1)];
+            $id = $ids[$this->dice->below(max(1, count($ids)))];
             $piece = $this->piece($this->catalogue->get($id), 1, $plan->recipient);
             if (! isset($pieces[$piece->id]) && $this->isWrong($piece, $plan)) {
                 $pieces[$piece->id] = $piece;
@@ -76,14 +75,33 @@ final readonly class MadeUpBox
             }
         }
 
-        return $plan->with(pieces: $this->random->shuffleArray(array_values($pieces)));
+        return $plan->with(pieces: self::mixed(array_values($pieces), $this->dice));
+    }
+
+    /**
+     * The same things in another order.
+     *
+     * @template T
+     *
+     * @param  list<T>  $things
+     * @return list<T>
+     */
+    public static function mixed(array $things, Dice $dice): array
+    {
+        $mixed = [];
+        while ($things !== []) {
+            [$one] = array_splice($things, $dice->below(count($things)), 1);
+            $mixed[] = $one;
+        }
+
+        return $mixed;
     }
 
     /** @throws TasksInACircle */
     private function kindFor(Need $need, Plan $plan): ?ItemKind
     {
-        foreach ($this->random->shuffleArray($need->kindsIn($this->catalogue)) as $id) {
-            $kind = $this->catalogue->get((string) $id);
+        foreach (self::mixed($need->kindsIn($this->catalogue), $this->dice) as $id) {
+            $kind = $this->catalogue->get($id);
             $isRight = $kind->isUsualFor($plan->recipient->band)
                 && ! $this->isWrong($this->piece($kind, 1, $plan->recipient), $plan);
             if ($isRight) {

@@ -34,6 +34,9 @@ final class AccessTest extends BrowserTestCase
         'size labels' => '/gather/labels?label=Gull+4',
         'for the next box' => '/boxes/next',
         'roll call' => '/pack/roll-call',
+        'practice' => '/pack/practice',
+        'a practice round' => '/pack/practice/find?level=2&seed=5&done=1&out[]=soap',
+        'a box packed by hand' => '/pack/practice/pack?level=1&seed=5',
         'a page that is not there' => '/nowhere',
     ];
 

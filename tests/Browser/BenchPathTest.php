@@ -113,6 +113,57 @@ final class BenchPathTest extends BrowserTestCase
         }
     }
 
+    public function test_a_box_is_packed_by_touch_and_a_photo_and_the_layout_are_kept(): void
+    {
+        self::browser()->size(834, 1112);
+        $this->openBench();
+        $this->clickOn('#bench form button');
+        for ($guard = 0; $guard < 60 && ! str_contains($this->heading(), 'All in'); $guard++) {
+            $before = $this->state();
+            // Everything that is pressed is as large as a thumb.
+            self::assertGreaterThanOrEqual(48, $this->js(
+                "return document.querySelector('form[data-goes-in] button').getBoundingClientRect().height",
+            ));
+            $this->clickOn('form[data-goes-in] button');
+            $this->until(fn (): bool => $this->state() !== $before, 'The touch was not answered.');
+        }
+        $this->type('#proud', '4');
+        $this->clickOn('button[name=closed][value=flat]');
+        $this->see('As the child opens it');
+        self::assertSame(['4'], self::server()->column('select proud_mm from benches'));
+        $this->click('The layout on one page');
+        $this->see('How “Night-sky watcher” was packed');
+        $this->see('19.');
+    }
+
+    public function test_a_practice_round(): void
+    {
+        $this->openDemo();
+        $this->open('/pack/practice');
+        $this->clickOn('a[href*="practice/find?level=1"]');
+        $this->see('What would you take out?');
+        $this->clickOn('input[name="out[]"]');
+        $this->click('Check it');
+        $this->see('points.');
+        $this->open('/pack/practice/pack?level=1&seed=5');
+        foreach ([1, 2, 3] as $_) {
+            $this->clickOn('#round ul a');
+            $this->see('Where does “');
+            $before = $this->js('return location.search');
+            $this->press('a');
+            $this->until(fn (): bool => $this->js('return location.search') !== $before, 'It does not go in.');
+            $this->see('What goes in next?');
+        }
+        $this->press('u');
+        $this->until(
+            fn (): bool => substr_count((string) $this->js('return location.search'), 'put') === 2,
+            'It is not taken back.',
+        );
+        $this->click('Put the lid on');
+        $this->see('The engine:');
+        self::assertSame([], self::browser()->console());
+    }
+
     private function openBench(): void
     {
         self::server()->table()->exec('delete from bench_presses; delete from benches');

@@ -27,6 +27,7 @@ final class CorePurityTest extends TestCase
         'Guide' => ['Measure', 'Money', 'Recipient', 'Fit', 'Stash'],
         'Season' => ['Money', 'Stash', 'Guide'],
         'Box' => ['Measure', 'Money', 'Recipient', 'Colour', 'Stash', 'Guide', 'Fit'],
+        'Practice' => ['Money', 'Recipient', 'Stash', 'Guide', 'Box', 'Fit'],
     ];
 
     /** Which rooms of the fit engine each of them may call; the solver is asked through its face alone. */

@@ -11,6 +11,7 @@ use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Practice\ByHand;
 use PluckyWren\Core\Practice\Checked;
+use PluckyWren\Core\Practice\Dice;
 use PluckyWren\Core\Practice\Level;
 use PluckyWren\Core\Practice\MadeUpBox;
 use Random\Engine\Mt19937;
@@ -95,6 +96,19 @@ final class PracticeTest extends TestCase
 
     private function madeUp(int $seed): MadeUpBox
     {
-        return new MadeUpBox(Data::catalogue(), RuleBook::ofAllRules(), new Randomizer(new Mt19937($seed)));
+        return new MadeUpBox(Data::catalogue(), RuleBook::ofAllRules(), new class($seed) implements Dice
+        {
+            private readonly Randomizer $random;
+
+            public function __construct(int $seed)
+            {
+                $this->random = new Randomizer(new Mt19937($seed));
+            }
+
+            public function below(int $limit): int
+            {
+                return $this->random->getInt(0, $limit - 1);
+            }
+        });
     }
 }

@@ -6,14 +6,13 @@ namespace App\Pages\Pack;
 
 use App\Models\Box;
 use App\Reference\Guides;
+use App\Support\SeededDice;
 use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Practice\Level;
 use PluckyWren\Core\Practice\MadeUpBox;
 use PluckyWren\Core\Stash\Catalogue;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /** Which box is practised with: one made up by its number, or one of the crew's own. Nothing of it is kept. */
 final readonly class PracticeBox
@@ -59,7 +58,7 @@ final readonly class PracticeBox
             ), $this->level->wrongs());
         }
         $plan = $this->own->plan();
-        $pieces = $this->random()->shuffleArray($plan->pieces);
+        $pieces = MadeUpBox::mixed($plan->pieces, new SeededDice($this->seed));
 
         return $maker->withWrongs(
             $plan->with(pieces: array_slice($pieces, min(self::LEFT_OUT, max(0, count($pieces) - 1)))),
@@ -78,11 +77,6 @@ final readonly class PracticeBox
 
     private function maker(): MadeUpBox
     {
-        return new MadeUpBox(resolve(Catalogue::class), resolve(RuleBook::class), $this->random());
-    }
-
-    private function random(): Randomizer
-    {
-        return new Randomizer(new Mt19937($this->seed));
+        return new MadeUpBox(resolve(Catalogue::class), resolve(RuleBook::class), new SeededDice($this->seed));
     }
 }

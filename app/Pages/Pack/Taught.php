@@ -30,9 +30,11 @@ final readonly class Taught
         private BoxKinds $boxKinds,
     ) {}
 
-    public static function now(LidsSeen $seen, Kinds $kinds, BoxKinds $boxKinds, LearnedGive $learned): self
+    public static function now(): self
     {
-        $lids = $seen->latest();
+        [$kinds, $boxKinds] = [resolve(Kinds::class), resolve(BoxKinds::class)];
+        $learned = resolve(LearnedGive::class);
+        $lids = (new LidsSeen)->latest();
         $query = Learned::query();
         $query->orderBy('id');
         $taken = array_values($query->get()->all());

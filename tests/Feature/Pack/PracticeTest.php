@@ -61,21 +61,20 @@ final class PracticeTest extends TestCase
     {
         $pack = PracticePack::of(['level' => '1', 'seed' => '5']);
         $put = [];
-        while (($left = PracticePack::of(['level' => '1', 'seed' => '5', 'put' => $put])->left()) !== []) {
-            $id = (string) array_key_first($left);
+        foreach (array_keys($pack->problem->singles()) as $id) {
             $asked = http_build_query(['level' => 1, 'seed' => 5, 'put' => $put, 'take' => $id]);
+            $now = PracticePack::of(['level' => '1', 'seed' => '5', 'put' => $put, 'take' => (string) $id]);
             $this->get("/pack/practice/pack?{$asked}")
                 ->assertOk()
-                ->assertSee('Where does “'.$left[$id]->name.'” go?');
-            $put[] = "{$id}.0";
-            if (count($put) > 30) {
-                break;
-            }
+                ->assertSee("Where does “{$now->taken?->name}” go?");
+            $put = $now->places() === [] ? $put : [...$put, "{$id}.0"];
         }
+        $in = count($put);
+        self::assertGreaterThan(3, $in);
         $all = count($pack->problem->singles());
         $done = http_build_query(['level' => 1, 'seed' => 5, 'put' => $put, 'done' => 1]);
         $this->get("/pack/practice/pack?{$done}")
-            ->assertSeeInOrder(['You:', "{$all} of {$all} in, ", 'The engine:', "{$all} of {$all} in, "]);
+            ->assertSeeInOrder(['You:', "{$in} of {$all} in, ", 'The engine:', "{$all} of {$all} in, "]);
     }
 
     public function test_one_of_the_crews_own_boxes_is_practised_with_and_stays_as_it_is(): void

@@ -7,27 +7,18 @@ namespace App\Http\Controllers\Pack;
 use App\Actions\LearnFromBench;
 use App\Models\Learned;
 use App\Pages\Pack\Taught;
-use App\Queries\LidsSeen;
-use App\Reference\Kinds;
-use App\Reference\LearnedGive;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use PluckyWren\Core\Box\BoxKinds;
 
 /** What the bench teaches, taken or taken back by a member; never by itself. */
 final readonly class LearnedController
 {
     public function __construct(private LearnFromBench $learnFromBench) {}
 
-    public function store(
-        Request $request,
-        LidsSeen $seen,
-        Kinds $kinds,
-        BoxKinds $boxKinds,
-        LearnedGive $learned,
-    ): RedirectResponse {
-        $lesson = Taught::now($seen, $kinds, $boxKinds, $learned)->find(
+    public function store(Request $request): RedirectResponse
+    {
+        $lesson = Taught::now()->find(
             $request->string('what')->value(),
             $request->string('kind')->value(),
         ) ?? abort(404);

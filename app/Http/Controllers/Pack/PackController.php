@@ -7,22 +7,13 @@ namespace App\Http\Controllers\Pack;
 use App\Models\Box;
 use App\Pages\Pack\Taught;
 use App\Pages\Plan\BoxSheets;
-use App\Queries\LidsSeen;
-use App\Reference\Kinds;
-use App\Reference\LearnedGive;
 use Illuminate\Contracts\View\View;
-use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Box\Stage;
 
 final class PackController
 {
-    public function __invoke(
-        BoxSheets $sheets,
-        LidsSeen $seen,
-        Kinds $kinds,
-        BoxKinds $boxKinds,
-        LearnedGive $learned,
-    ): View {
+    public function __invoke(BoxSheets $sheets): View
+    {
         $boxes = Box::query()
             ->with(Box::CONTENTS)
             ->where('stage', Stage::Ready)
@@ -33,7 +24,7 @@ final class PackController
 
         return view('pack.index', [
             'sheets' => $sheets->known($boxes),
-            'taught' => Taught::now($seen, $kinds, $boxKinds, $learned),
+            'taught' => Taught::now(),
         ]);
     }
 }

@@ -8,7 +8,6 @@ use App\Actions\KeepPhoto;
 use App\Models\Box;
 use App\Models\BoxPhoto;
 use App\Refusals\UnreadablePhoto;
-use App\Support\Photos;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -42,9 +41,7 @@ final readonly class PhotoController
         );
         $file = $request->file('photo');
         try {
-            $this->keepPhoto->execute($box, $file instanceof UploadedFile
-                ? Photos::small($file)
-                : throw UnreadablePhoto::isNone());
+            $this->keepPhoto->execute($box, $file instanceof UploadedFile ? $file : throw UnreadablePhoto::isNone());
         } catch (UnreadablePhoto $why) {
             return back(303)->withErrors(['photo' => $why->getMessage()]);
         }

@@ -14,6 +14,7 @@ use App\Pages\Pack\PracticePack;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 
 /** A quiet way to learn it: all of a round stands in its address, and nothing of it is kept. */
@@ -21,10 +22,12 @@ final class PracticeController
 {
     public function index(): View
     {
+        $own = Box::query()->whereHas('pieces');
+        $own->whereNotIn('stage', Stage::lidOn())->orderBy('number');
+
         return view('pack.practice.index', [
             'seed' => random_int(1, PracticeBox::MOST_SEED),
-            'own' => Box::query()->whereIn('stage', ['planned', 'gathering', 'ready'])->orderBy('number')->get()
-                ->filter(static fn (Box $box): bool => $box->pieces()->exists()),
+            'own' => $own->get(),
         ]);
     }
 

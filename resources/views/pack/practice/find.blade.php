@@ -39,7 +39,8 @@
                                 ['missed', 'false'], true)])>
                                 <input type="checkbox" name="out[]" value="{{ $piece->id }}"
                                     @checked(in_array($piece->id, $find->out, true)) @disabled($isDone)>
-                                <x-glyph :lane="$piece->kind->category" :kind="$piece->kind" class="size-14" />
+                                <x-glyph :lane="$piece->kind->category" :kind="$piece->kind"
+                                    :class="$find->box->level->hasWords() ? 'size-14' : 'size-24'" />
                                 <span @class(['sr-only' => ! $find->box->level->hasWords() && ! $isDone])>{{
                                     $piece->name }}</span>
                                 @if ($isDone)

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Actions;
 
 use App\Refusals\UnreadablePhoto;
 use Illuminate\Http\UploadedFile;
@@ -10,7 +10,7 @@ use Intervention\Image\Exception\NotReadableException;
 use Intervention\Image\ImageManager;
 
 /** Makes a photo small, and leaves out all that a camera writes beside it: when, where, with what. */
-final class Photos
+final class SmallPhoto
 {
     /** Neither side is longer, in pixels. */
     public const LONGEST_SIDE = 1_600;
@@ -27,7 +27,7 @@ final class Photos
      *
      * @throws UnreadablePhoto If it is no picture, or has too many pixels.
      */
-    public static function small(UploadedFile $file): string
+    public static function of(UploadedFile $file): string
     {
         [$width, $height] = (@getimagesize($file->getPathname()) ?: null) ?? throw UnreadablePhoto::isNone();
         $width * $height <= self::MOST_PIXELS || throw UnreadablePhoto::isTooLarge();
