@@ -16,7 +16,7 @@ return [
     'forgotten' => 'It is in the stash as any other thing.',
     'left' => '“:name” waits for the next box.',
     'leave' => 'Leave it for the next box',
-    'because' => 'because',
+    'because' => 'Not in this box, because (if you like)',
 
     'why' => [
         'no-room' => 'left out of “:theme”: no room',
