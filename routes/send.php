@@ -2,8 +2,19 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Send\CardController;
+use App\Http\Controllers\Send\GiftController;
 use App\Http\Controllers\Send\SendController;
 use App\Models\Box;
+use App\Models\GiftPayment;
 use Illuminate\Support\Facades\Route;
 
-Route::get('send', SendController::class)->name('send')->can('viewAny', Box::class);
+Route::get('send', [SendController::class, 'index'])->name('send')->can('viewAny', Box::class);
+Route::get('send/box', [SendController::class, 'find'])->name('send.find')->can('viewAny', Box::class);
+Route::get('send/labels', [CardController::class, 'index'])->name('cards')->can('viewAny', Box::class);
+Route::get('send/labels.pdf', [CardController::class, 'file'])->name('cards.file')->can('viewAny', Box::class);
+Route::put('send/labels', [CardController::class, 'stuck'])->name('cards.stuck')->can('create', Box::class);
+Route::post('send/gifts', [GiftController::class, 'store'])->name('gifts.store')->can('create', GiftPayment::class);
+Route::delete('send/gifts/{payment}', [GiftController::class, 'destroy'])
+    ->name('gifts.destroy')
+    ->can('delete', 'payment');

@@ -10,6 +10,7 @@ use App\Refusals\CannotChangeBox;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Closing\ClosingTick;
+use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Preparation\TaskOrder;
 
@@ -92,6 +93,23 @@ final class TickTask
             $fresh = Box::query()->whereKey($box->id)->firstOrFail();
             $others = array_values(array_diff($fresh->ticks, [$tick->value]));
             $fresh->update(['ticks' => $isDone ? [...$others, $tick->value] : $others]);
+        });
+    }
+
+    /**
+     * Tick the same line of several boxes in one deed; one that was handed in, or is not there, is passed over.
+     *
+     * @param  list<string>  $boxIds
+     * @return int how many were not ticked before
+     */
+    public function ofSeveralClosings(array $boxIds, ClosingTick $tick): int
+    {
+        return DB::transaction(static function () use ($boxIds, $tick): int {
+            $boxes = Box::query()->whereKey($boxIds)->where('stage', '!=', Stage::HandedIn)->get()
+                ->reject(static fn (Box $box): bool => in_array($tick->value, $box->ticks, true));
+            $boxes->each(static fn (Box $box) => $box->update(['ticks' => [...$box->ticks, $tick->value]]));
+
+            return $boxes->count();
         });
     }
 

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Facades\Auth;
 use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\BoxKinds;
@@ -39,6 +40,8 @@ use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Recipient\Recipient;
+use PluckyWren\Core\Send\BoxCode;
+use PluckyWren\Core\Send\Gifts;
 use PluckyWren\Core\Stash\Preparation\Habits;
 use PluckyWren\Core\Stash\Preparation\Task;
 
@@ -72,6 +75,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property CarbonImmutable $updated_at
  * @property Collection<int, Piece> $pieces
  * @property Crew $crew
+ * @property BoxGift|null $gift what became of its sending gift
  */
 final class Box extends Model
 {
@@ -150,6 +154,24 @@ final class Box extends Model
         return $pieces;
     }
 
+    /** @return HasOne<BoxGift, $this> */
+    public function gift(): HasOne
+    {
+        return $this->hasOne(BoxGift::class);
+    }
+
+    /** Get what is still to be paid of its sending gift; load `gift.payment` first. */
+    public function giftLacks(): Money
+    {
+        return Gifts::lacks($this->sending_gift, $this->gift?->payment->state, $this->gift?->amount);
+    }
+
+    /** Get by what it is known outside the application. */
+    public function code(): BoxCode
+    {
+        return BoxCode::of($this->number);
+    }
+
     public function recipient(): Recipient
     {
         return new Recipient(AgeBand::parse($this->band), $this->gender);
@@ -197,10 +219,13 @@ final class Box extends Model
         ]))->all());
     }
 
-    /** @return list<ClosingTick> */
+    /** @return list<ClosingTick> that a sending gift is settled needs no tick of its own */
     public function closingTicks(): array
     {
-        return array_values(array_filter(array_map(ClosingTick::tryFrom(...), $this->ticks)));
+        return array_values(array_filter([
+            ...array_map(ClosingTick::tryFrom(...), $this->ticks),
+            $this->gift !== null && $this->giftLacks()->isZero() ? ClosingTick::Gift : null,
+        ]));
     }
 
     /** Get how its crew likes to do things. */

@@ -134,6 +134,12 @@ final class AppServiceProvider extends ServiceProvider
         );
         View::composer('components.top-bar', static fn (Contract $view) => $view->with([
             'daysToHandIn' => resolve(Guides::class)->current()->terms->handIn->daysUntil(Today::here()),
+            'handInEnds' => resolve(Guides::class)
+                ->current()
+                ->terms
+                ->handIn
+                ->firstLastDay(Today::here())
+                ->format('j M'),
             'handInPlace' => resolve(Guides::class)->current()->terms->handIn->place,
         ]));
     }

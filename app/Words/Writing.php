@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Models\GiftPayment;
 use App\Models\Lot;
 use App\Support\Today;
 use Carbon\CarbonImmutable;
@@ -18,6 +19,11 @@ final readonly class Writing
     public function gauges(Gauges $gauges): GaugeWords
     {
         return new GaugeWords($gauges);
+    }
+
+    public function payment(GiftPayment $payment): string
+    {
+        return GiftWords::line($payment);
     }
 
     public function moment(CarbonImmutable $moment): string

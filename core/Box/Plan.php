@@ -9,6 +9,7 @@ use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Recipient\Recipient;
 use PluckyWren\Core\Stash\Category;
+use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
 /** One planned box: for whom, by which guide, in what, for how much, with what in it. */
@@ -56,6 +57,16 @@ final readonly class Plan
         }
 
         return $held;
+    }
+
+    /** Determine if a piece is in it that is known by one of its kind's tasks: the letter by its envelope, say. */
+    public function holds(Task $task): bool
+    {
+        return array_filter(
+            $this->pieces,
+            static fn (PlannedPiece $piece): bool => ! $piece->isToBuy()
+                && in_array($task, $piece->kind->care->tasks, true),
+        ) !== [];
     }
 
     /** Determine if the drive takes a box of this size. */

@@ -57,6 +57,33 @@ final readonly class HandIn
         return $opens <= $today ? 0 : (int) $today->setTime(0, 0)->diff($opens)->days;
     }
 
+    /**
+     * Get where boxes are taken in the window that is open on $today, or in the next one, and on which day last.
+     *
+     * @return array<string, DateTimeImmutable> by the place's name, the earliest first, without those that closed
+     */
+    public function places(DateTimeImmutable $today): array
+    {
+        $closes = $this->closes($today);
+        $places = array_map(
+            static fn (string $day): DateTimeImmutable => $closes->setDate(
+                (int) $closes->format('Y'),
+                ...self::monthAndDay($day),
+            ),
+            $this->closingDays,
+        );
+        $open = array_filter($places, static fn (DateTimeImmutable $day): bool => $day >= $today->setTime(0, 0));
+        asort($open);
+
+        return $places === [] ? [$this->place => $closes] : $open;
+    }
+
+    /** The first last day that one of its places has: after that, one has to know where to go. */
+    public function firstLastDay(DateTimeImmutable $today): DateTimeImmutable
+    {
+        return array_values($this->places($today))[0] ?? $this->closes($today);
+    }
+
     /** @return array{int, int} */
     private static function monthAndDay(string $text): array
     {

@@ -8,6 +8,7 @@ use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\CrewGuide;
+use App\Models\GiftPayment;
 use App\Models\Learned;
 use App\Models\LeftBehind;
 use App\Models\Lot;
@@ -89,6 +90,9 @@ final class NothingLeaksTest extends TestCase
                 'crew_id' => $this->theirBox->crew_id, 'what' => 'lid', 'kind' => 'straight-card', 'value' => 90,
                 'by' => 'Ines',
             ])->id,
+            'payment' => (string) GiftPayment::query()->create([
+                'crew_id' => $this->theirBox->crew_id, 'state' => 'paid', 'settled_on' => '2026-11-01', 'by' => 'Ines',
+            ])->id,
             'import' => '01arz3ndektsv4rrffq69g5fav',
             'change' => (string) LotChange::factory()->createOne([
                 'lot_id' => $this->theirLot->id,
@@ -140,6 +144,7 @@ final class NothingLeaksTest extends TestCase
                 '/gather',
                 '/pack',
                 '/send',
+                '/send/labels',
                 '/find?q=Secret',
                 "/boxes/{$mine->id}?pick=1",
                 "/boxes/{$mine->id}/check-sheet",

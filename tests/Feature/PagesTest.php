@@ -116,7 +116,7 @@ final class PagesTest extends TestCase
                 '–',
                 'Pieces',
                 '1.84',
-                'Sending gift',
+                'Shipping gift',
                 '9.00',
                 'Together',
                 '10.84',

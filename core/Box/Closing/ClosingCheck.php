@@ -63,9 +63,9 @@ final readonly class ClosingCheck
             $kits === [] && $nested === []
                 ? null
                 : new ClosingLine('counted', $state(ClosingTick::Counted), $kits, count($nested), ClosingTick::Counted),
-            self::named('note', self::holds($plan, Task::MarkEnvelope) ? [] : ['note']),
+            self::named('note', $plan->holds(Task::MarkEnvelope) ? [] : ['note']),
             $plan->ways->habits->sendsPhotos
-                ? self::named('photo', self::holds($plan, Task::PhotoChoice) ? [] : ['photo'])
+                ? self::named('photo', $plan->holds(Task::PhotoChoice) ? [] : ['photo'])
                 : null,
             self::named('lid', $gauges->room->closesOverAll() ? [] : ['lid']),
             self::named('box-limit', $plan->isWithinLimit() ? [] : [$plan->boxKind->name]),
@@ -125,15 +125,5 @@ final readonly class ClosingCheck
         );
 
         return array_values(array_map(static fn (PlannedPiece $piece): string => $piece->name, $open));
-    }
-
-    /** Determine if a piece is in it that is known by one of its kind's tasks: the letter by its envelope, say. */
-    private static function holds(Plan $plan, Task $task): bool
-    {
-        return array_filter(
-            $plan->pieces,
-            static fn (PlannedPiece $piece): bool => ! $piece->isToBuy()
-                && in_array($task, $piece->kind->care->tasks, true),
-        ) !== [];
     }
 }

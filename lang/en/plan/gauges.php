@@ -17,9 +17,9 @@ return [
     'of-budget' => 'of :budget',
     'no-budget' => 'no budget set',
     'currency' => ':currency, :budget',
-    'left' => ':left left, sending gift included',
+    'left' => ':left left, shipping gift included',
     'over' => ':over over the budget',
-    'with-gift' => ':gift of it is the sending gift',
+    'with-gift' => ':gift of it is the shipping gift',
     'without-price' => '{1} 1 without a price: :names|[2,*] :count without a price: :names',
     'to-buy' => '{1} 1 still to buy: :names|[2,*] :count still to buy: :names',
     'all-but-bought' => '{1} Nothing is missing from the plan; 1 is still to buy.|[2,*] Nothing is missing from the '

@@ -26,7 +26,7 @@
 
         <p class="hidden text-ink-soft min-[85rem]:block">
             @if ($daysToHandIn === 0)
-                Hand-in at {{ $handInPlace }} is <b class="text-ink">open</b>
+                Hand-in is <b class="text-ink">open</b>, everywhere until {{ $handInEnds }}
             @else
                 <b class="text-ink">{{ trans_choice('plan/boxes.days', $daysToHandIn) }}</b> to hand-in at
                 {{ $handInPlace }}

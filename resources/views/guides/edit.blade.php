@@ -28,7 +28,7 @@
                     <x-field name="source" label="Where the rules are from" maxlength="400" required
                         :value="old('source', $guide['source'])" />
                     <x-field name="dated" label="Dated" type="date" required :value="old('dated', $guide['dated'])" />
-                    <x-field name="sending_gift" :label="'Sending gift ('.$guide['currency'].')'" inputmode="decimal"
+                    <x-field name="sending_gift" :label="'Shipping gift ('.$guide['currency'].')'" inputmode="decimal"
                         required :value="old('sending_gift', $guide['sendingGift'])" />
                     <x-field name="bands" label="Age groups, separated by commas" required
                         :value="old('bands', implode(', ', $bands))" />

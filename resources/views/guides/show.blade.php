@@ -72,7 +72,7 @@
         <section class="cut mb-3.5 grid gap-x-8 gap-y-2 px-4 py-3 sm:grid-cols-2" aria-labelledby="way">
             <h2 id="way" class="sm:col-span-2">On the way</h2>
             <p>
-                <b>Sending gift:</b> {{ $guide->terms->sendingGift->format() }}
+                <b>Shipping gift:</b> {{ $guide->terms->sendingGift->format() }}
                 {{ $guide->terms->sendingGift->currency->code }} a box.
             </p>
             <p>

@@ -110,7 +110,7 @@
                     autocomplete="off" />
                 <x-field name="budget" :label="'Budget ('.$currency->code.')'" inputmode="decimal"
                     :value="old('budget', $box->budget?->typed())" autocomplete="off" placeholder="none" />
-                <x-field name="sending_gift" :label="'Sending gift ('.$currency->code.')'" inputmode="decimal"
+                <x-field name="sending_gift" :label="'Shipping gift ('.$currency->code.')'" inputmode="decimal"
                     :value="old('sending_gift', $gift?->typed())" autocomplete="off" :required="! $alike" />
             </div>
             <p class="hint">

@@ -44,7 +44,8 @@
                 </tbody>
                 <tfoot>
                     <tr class="border-t-[1.5px] border-ink">
-                        <th scope="row" colspan="5" class="py-1.5 text-left font-normal">Shipping gift</th>
+                        <th scope="row" colspan="5" class="py-1.5 text-left font-normal">Shipping gift,
+                            {{ $settled }}</th>
                         <td class="text-right">{{ $money->sendingGift->format() }}</td>
                     </tr>
                     <tr class="border-t-[1.5px] border-line font-semibold">

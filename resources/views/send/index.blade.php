@@ -1,39 +1,63 @@
-<x-layout title="Send" station="send">
-    <h1>Send</h1>
-    <p class="pb-4 text-ink-soft">
-        Hand-in at {{ $handIn->place }}, {{ $handIn->opens($write->today())->format('j M') }} to
-        {{ $handIn->closes($write->today())->format('j M Y') }}. A desk near you may close earlier: ask there.
-    </p>
-    <section class="mb-6" aria-labelledby="packed">
-        <h2 id="packed" class="pb-2">Packed, to be handed in</h2>
-        @if ($packed->isEmpty())
-            <p class="cut max-w-2xl p-5">No packed box waits here. A box comes here once it is moved to “Packed”.</p>
-        @else
-            <p class="pb-3">
-                Sending gifts for these: <b class="figure">{{ $gifts->format() }}</b> {{ $gifts->currency->code }}.
-            </p>
-            <ul class="shelf-boxes">
-                @foreach ($packed as $sheet)
-                    <li>
-                        @include('plan.partials.on-shelf')
-                        <form method="post" action="{{ route('boxes.move', $sheet->box) }}" class="mt-2">
-                            @csrf
-                            @method('put')
-                            <button class="button small" name="stage" value="handed-in">
-                                It is handed in<span class="sr-only">: {{ $sheet->box->theme }}</span></button>
-                        </form>
-                    </li>
+@php
+    $first = $handIn->firstLastDay($today);
+    $closes = $handIn->closes($today);
+@endphp
+<x-layout :title="__('send/desk.title')" station="send">
+    <h1>{{ __('send/desk.title') }}</h1>
+    <div class="flex flex-wrap items-end justify-between gap-3 pb-4">
+        <div class="max-w-3xl text-ink-soft">
+            <p>{{ __('send/desk.window',
+                ['from' => $handIn->opens($today)->format('j M'), 'to' => $closes->format('j M Y')]) }}</p>
+            <ul>
+                @foreach ($places as $place => $day)
+                    <li>{{ __('send/desk.place', ['place' => ucfirst($place), 'day' => $day->format('j M')]) }},
+                        {{ trans_choice('send/desk.days', (int) $today->diff($day)->days) }}.</li>
                 @endforeach
             </ul>
-        @endif
-    </section>
-    <section aria-labelledby="handed-in">
-        <h2 id="handed-in" class="pb-2">Handed in</h2>
-        @if ($handedIn->isEmpty())
-            <p class="cut max-w-2xl p-5">None yet this season.</p>
+            @if ($first < $closes)
+                <p class="font-semibold text-ink">{{ __('send/desk.earlier', ['place' => array_key_first($places),
+                    'day' => $first->format('j M')]) }}</p>
+            @endif
+        </div>
+        <form action="{{ route('send.find') }}" class="flex items-end gap-2">
+            <x-field class="w-44" name="code" :label="__('send/desk.code')" :value="old('code')" required maxlength="40"
+                autocomplete="off" autocapitalize="characters" placeholder="0014-M" />
+            <button class="button">{{ __('send/desk.look') }}</button>
+        </form>
+    </div>
+    <div class="grid items-start gap-3.5 wide:grid-cols-[1.35fr_1fr]">
+        <section class="cut px-4 py-2" aria-labelledby="ready">
+            <div class="flex flex-wrap items-center justify-between gap-3 py-1.5">
+                <h2 id="ready">{{ __('send/desk.ready') }}</h2>
+                @if ($desk->packed->isNotEmpty())<a class="button small" href="{{ route('cards') }}">
+                    {{ __('send/desk.print') }}</a>@endif
+            </div>
+            @if ($desk->packed->isEmpty())
+                <p class="border-t-[1.5px] border-line py-3">{{ __('send/desk.no-box') }}</p>
+            @else
+                <p class="pb-2">
+                    @if ($desk->lacking() === [])
+                        {{ trans_choice('send/desk.all-ready', $desk->packed->count()) }}
+                    @else
+                        {{ implode(', ', array_map(
+                            fn ($deed, $count) => trans_choice("send/desk.deeds.{$deed}", $count),
+                            array_keys($desk->lacking()), $desk->lacking())) }}.
+                    @endif
+                </p>
+                <ul>
+                    @foreach ($desk->packed as $sheet)@include('send.partials.box')@endforeach
+                </ul>
+            @endif
+        </section>
+        @include('send.partials.gifts')
+    </div>
+    <section class="pt-6" aria-labelledby="handed-in">
+        <h2 id="handed-in" class="pb-2">{{ __('send/desk.handed-in') }}</h2>
+        @if ($desk->handedIn->isEmpty())
+            <p class="cut max-w-2xl p-5">{{ __('send/desk.none-yet') }}</p>
         @else
             <ul class="shelf-boxes">
-                @foreach ($handedIn as $sheet)
+                @foreach ($desk->handedIn as $sheet)
                     <li>@include('plan.partials.on-shelf')</li>
                 @endforeach
             </ul>

@@ -24,7 +24,7 @@ final class ClosingController
 {
     public function show(Box $box, BoxSheets $sheets, Prices $prices, Catalogue $catalogue, StartingList $list): View
     {
-        $sheet = $sheets->tried($box);
+        $sheet = $sheets->tried($box->load('gift.payment'));
 
         return view('pack.closing', [
             'sheet' => $sheet,

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Plan;
 use App\Http\Responses\CsvDownload;
 use App\Models\Box;
 use App\Pages\Plan\BoxSheets;
+use App\Words\GiftWords;
 use Illuminate\Contracts\View\View;
 use PluckyWren\Core\Box\Ledger;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -18,9 +19,11 @@ final readonly class LedgerController
 
     public function show(Box $box): View
     {
-        $sheet = $this->sheets->known(collect([$box->load(Box::CONTENTS)]))->firstOrFail();
+        $sheet = $this->sheets->known(collect([$box->load([...Box::CONTENTS, 'gift.payment'])]))->firstOrFail();
 
-        return view('plan.ledger', ['sheet' => $sheet, 'ledger' => Ledger::of($sheet->plan)]);
+        return view('plan.ledger', [
+            'sheet' => $sheet, 'ledger' => Ledger::of($sheet->plan), 'settled' => GiftWords::ofBox($box),
+        ]);
     }
 
     public function export(Box $box): StreamedResponse

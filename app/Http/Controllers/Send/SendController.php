@@ -6,38 +6,51 @@ namespace App\Http\Controllers\Send;
 
 use App\Models\Box;
 use App\Models\User;
-use App\Pages\Plan\BoxSheet;
 use App\Pages\Plan\BoxSheets;
+use App\Pages\Send\HandInDesk;
 use App\Reference\Guides;
+use App\Support\Today;
+use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
-use PluckyWren\Core\Box\Stage;
-use PluckyWren\Core\Money\Money;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use PluckyWren\Core\Box\Closing\LineState;
+use PluckyWren\Core\Send\BoxCode;
+use PluckyWren\Core\Send\Deed;
+use PluckyWren\Core\Send\InvalidBoxCode;
 
+/** The way from the closed lid to the drive's desk. */
 final class SendController
 {
-    public function __invoke(BoxSheets $sheets, Guides $guides, #[CurrentUser] User $user): View
+    public function index(BoxSheets $sheets, Guides $guides, #[CurrentUser] User $user): View
     {
-        $boxes = Box::query()
-            ->with(Box::CONTENTS)
-            ->where('stage', Stage::Packed)
-            ->orWhere('stage', Stage::HandedIn)
-            ->get()
-            ->sortBy('number')
-            ->values()
-            ->toBase();
-        [$packed, $handedIn] = $sheets->known($boxes)->partition(
-            static fn (BoxSheet $sheet): bool => $sheet->box->stage === Stage::Packed,
-        );
+        $handIn = $guides->current()->terms->handIn;
 
         return view('send.index', [
-            'packed' => $packed,
-            'handedIn' => $handedIn,
-            'gifts' => $packed->reduce(
-                static fn (Money $sum, BoxSheet $sheet): Money => $sum->plus($sheet->box->sending_gift),
-                Money::zero($user->crew->currency),
-            ),
-            'handIn' => $guides->current()->terms->handIn,
+            'desk' => HandInDesk::of($sheets, $user->crew->currency),
+            'handIn' => $handIn,
+            'places' => $handIn->places(Today::here()),
+            'today' => Today::here(),
+            'deeds' => Deed::cases(),
+            'states' => ['open' => LineState::Open, 'fine' => LineState::Fine],
         ]);
+    }
+
+    /** Go to the box that bears a code, typed or scanned. */
+    public function find(Request $request): RedirectResponse
+    {
+        try {
+            $code = BoxCode::parse($request->string('code')->limit(40, '')->value());
+        } catch (InvalidBoxCode $why) {
+            return to_route('send')->withInput()->withErrors(['code' => $why->getMessage()]);
+        }
+        $box = Box::query()->where('number', $code->number)->first();
+
+        return $box === null
+            ? to_route('send')
+                ->withInput()
+                ->withErrors(['code' => Words::of('send/desk.no-such', ['code' => $code->text])])
+            : to_route('boxes.show', $box);
     }
 }

@@ -1,6 +1,6 @@
 @props(['money', 'width' => 300, 'height' => 16])
 
-{{-- Money: a tape as long as the budget, with a length cut for each lane and the last for the sending gift. --}}
+{{-- Money: a tape as long as the budget, with a length cut for each lane and the last for the shipping gift. --}}
 @php($tape = $money->tape($width - 2))
 <svg {{ $attributes->class('drawn max-w-full') }} width="{{ $width }}" height="{{ $height + 2 }}"
     viewBox="0 0 {{ $width }} {{ $height + 2 }}" aria-hidden="true" focusable="false">

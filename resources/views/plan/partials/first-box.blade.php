@@ -33,7 +33,7 @@
         <dl class="mt-5 grid gap-4">
             @foreach ([
                 'must-haves' => 'What this child needs and the drive asks for.',
-                'money' => 'What it really cost, piece by piece, sending gift included.',
+                'money' => 'What it really cost, piece by piece, shipping gift included.',
                 'room' => 'Whether it all goes in and the lid closes, in what order.',
                 'flags' => 'What would be taken out, or hurt a small child.',
             ] as $gauge => $says)

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Send;
+
+/** What is cut out of a printed sheet, several to a page. The values stand in addresses. */
+enum Card: string
+{
+    case Label = 'label';
+    case Slip = 'slip';
+    case Envelope = 'envelope';
+    case NotFood = 'not-food';
+
+    /** Tenths of a millimetre. */
+    public function width(): int
+    {
+        return match ($this) {
+            self::Label, self::Slip => 900,
+            self::Envelope => 900,
+            self::NotFood => 450,
+        };
+    }
+
+    /** Tenths of a millimetre. */
+    public function height(): int
+    {
+        return match ($this) {
+            self::Label, self::Slip => 600,
+            self::Envelope => 300,
+            self::NotFood => 300,
+        };
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+
+/** What is paid for boxes. It stays when a box is taken off the shelf: the money was paid all the same. */
+return new class extends Migration
+{
+    public function up(): void
+    {
+        DB::unprepared(<<<'SQL'
+            CREATE TABLE gift_payments (
+                id INTEGER PRIMARY KEY,
+                crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,
+                state TEXT NOT NULL CHECK (state IN ('paid', 'waived')),
+                settled_on TEXT NOT NULL CHECK (settled_on GLOB '[0-9][0-9][0-9][0-9]-[0-9][0-9]-[0-9][0-9]'),
+                how TEXT CHECK (length(how) BETWEEN 1 AND 80),
+                reference TEXT CHECK (length(reference) BETWEEN 1 AND 80),
+                by TEXT NOT NULL,
+                created_at TEXT, updated_at TEXT,
+                UNIQUE (id, crew_id)
+            ) STRICT;
+
+            CREATE TABLE box_gifts (
+                box_id TEXT PRIMARY KEY,
+                crew_id INTEGER NOT NULL,
+                gift_payment_id INTEGER NOT NULL,
+                number INTEGER NOT NULL CHECK (number > 0),
+                theme TEXT NOT NULL,
+                season INTEGER NOT NULL,
+                currency TEXT NOT NULL,
+                amount_minor INTEGER NOT NULL CHECK (amount_minor >= 0),
+                FOREIGN KEY (gift_payment_id, crew_id) REFERENCES gift_payments (id, crew_id) ON DELETE CASCADE
+            ) STRICT;
+            CREATE INDEX box_gifts_payment ON box_gifts (crew_id, gift_payment_id);
+            SQL);
+    }
+
+    public function down(): void
+    {
+        Schema::drop('box_gifts');
+        Schema::drop('gift_payments');
+    }
+};
