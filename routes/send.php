@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Send\CardController;
+use App\Http\Controllers\Send\DatesController;
 use App\Http\Controllers\Send\GiftController;
 use App\Http\Controllers\Send\SendController;
 use App\Models\Box;
@@ -18,3 +19,7 @@ Route::post('send/gifts', [GiftController::class, 'store'])->name('gifts.store')
 Route::delete('send/gifts/{payment}', [GiftController::class, 'destroy'])
     ->name('gifts.destroy')
     ->can('delete', 'payment');
+Route::get('send/dates', [DatesController::class, 'index'])->name('dates')->can('viewAny', Box::class);
+Route::get('send/dates.ics', [DatesController::class, 'file'])->name('dates.file')->can('viewAny', Box::class);
+Route::post('send/dates/address', [DatesController::class, 'open'])->name('dates.open')->can('create', Box::class);
+Route::delete('send/dates/address', [DatesController::class, 'close'])->name('dates.close')->can('create', Box::class);

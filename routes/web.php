@@ -7,10 +7,17 @@ use App\Http\Controllers\Crew\RegisterController;
 use App\Http\Controllers\Crew\SchemeController;
 use App\Http\Controllers\Crew\SignInController;
 use App\Http\Controllers\Crew\WelcomeController;
+use App\Http\Controllers\Send\DatesController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('scheme', SchemeController::class)->name('scheme');
 Route::post('demo', OpenDemoController::class)->middleware('throttle:demo')->name('demo');
+
+// A calendar program has no session: the address itself is what it knows.
+Route::get('calendar/{key}.ics', [DatesController::class, 'feed'])
+    ->withoutMiddleware('web')
+    ->middleware('throttle:calendar')
+    ->name('calendar');
 
 // Within the web group, so that a page that is not there still knows who is signed in.
 Route::fallback(fn () => abort(404));

@@ -26,6 +26,7 @@ use PluckyWren\Core\Stash\Preparation\Habits;
  * @property string|null $guide by which new boxes are planned; null where it is this season's
  * @property string $time_zone where their day begins and ends
  * @property Habits $habits how they like to do things
+ * @property string|null $calendar_key by which a calendar follows its dates
  * @property bool $is_demo
  * @property Money|null $season_budget
  * @property CarbonImmutable $created_at
@@ -35,7 +36,9 @@ final class Crew extends Model
     /** @use HasFactory<CrewFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'currency', 'locale', 'habits', 'guide', 'is_demo', 'season_budget', 'time_zone'];
+    protected $fillable = [
+        'name', 'currency', 'locale', 'habits', 'guide', 'is_demo', 'season_budget', 'time_zone', 'calendar_key',
+    ];
 
     protected $attributes = ['locale' => 'en', 'habits' => '{}', 'time_zone' => 'UTC'];
 

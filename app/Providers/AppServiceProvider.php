@@ -155,6 +155,9 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(30)->by('sign-in|'.$request->ip()),
         ]);
         RateLimiter::for(
+            'calendar', static fn (Request $request): Limit => Limit::perMinute(30)->by('calendar|'.$request->ip())
+        );
+        RateLimiter::for(
             'demo', static fn (Request $request): Limit => Limit::perMinute(60)->by('demo|'.$request->ip())
         );
         RateLimiter::for(

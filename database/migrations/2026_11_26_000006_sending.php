@@ -12,6 +12,9 @@ return new class extends Migration
     public function up(): void
     {
         DB::unprepared(<<<'SQL'
+            ALTER TABLE crews ADD COLUMN calendar_key TEXT CHECK (length(calendar_key) >= 32);
+            CREATE UNIQUE INDEX crews_calendar_key ON crews (calendar_key);
+
             CREATE TABLE gift_payments (
                 id INTEGER PRIMARY KEY,
                 crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,
@@ -41,6 +44,7 @@ return new class extends Migration
 
     public function down(): void
     {
+        DB::unprepared('DROP INDEX crews_calendar_key; ALTER TABLE crews DROP COLUMN calendar_key;');
         Schema::drop('box_gifts');
         Schema::drop('gift_payments');
     }

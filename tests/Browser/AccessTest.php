@@ -14,6 +14,7 @@ final class AccessTest extends BrowserTestCase
         'stash' => '/gather',
         'pack' => '/pack',
         'send' => '/send',
+        'dates' => '/send/dates',
         'labels' => '/send/labels',
         'find' => '/find?q=night',
         'new box' => '/boxes/new',

@@ -20,6 +20,7 @@ final class ArrowsTest extends TestCase
     /** What each room of `app/` may call besides itself and the core. */
     private const ROOMS = [
         'Actions' => ['Csv', 'Editing', 'Fit', 'Models', 'Queries', 'Reference', 'Refusals', 'Support', 'Words'],
+        'Calendar' => ['Words'],
         'Casts' => ['Reference'],
         'Console' => ['Fit', 'Models', 'Reference', 'Words'],
         'Crews' => ['Models'],
@@ -28,8 +29,8 @@ final class ArrowsTest extends TestCase
         'Editing' => ['Refusals'],
         'Fit' => ['Models'],
         'Http' => [
-            'Actions', 'Csv', 'Fit', 'Models', 'Pages', 'Print', 'Reference', 'Refusals', 'Rules', 'Session', 'Support',
-            'Words',
+            'Actions', 'Calendar', 'Crews', 'Csv', 'Fit', 'Models', 'Pages', 'Print', 'Reference', 'Refusals', 'Rules',
+            'Session', 'Support', 'Words',
         ],
         'Models' => ['Casts', 'Crews', 'Reference', 'Refusals', 'Words'],
         'Pages' => ['Fit', 'Models', 'Queries', 'Reference', 'Support', 'Words'],

@@ -93,6 +93,7 @@ final class NothingLeaksTest extends TestCase
             'payment' => (string) GiftPayment::query()->create([
                 'crew_id' => $this->theirBox->crew_id, 'state' => 'paid', 'settled_on' => '2026-11-01', 'by' => 'Ines',
             ])->id,
+            'key' => 'no-such-key',
             'import' => '01arz3ndektsv4rrffq69g5fav',
             'change' => (string) LotChange::factory()->createOne([
                 'lot_id' => $this->theirLot->id,
@@ -122,7 +123,7 @@ final class NothingLeaksTest extends TestCase
 
     public function test_every_address_but_the_public_ones_asks_who_is_there_and_by_which_policy(): void
     {
-        $open = ['/', 'register', 'sign-in', 'scheme', 'demo', '{fallbackPlaceholder}'];
+        $open = ['calendar/{key}.ics', '/', 'register', 'sign-in', 'scheme', 'demo', '{fallbackPlaceholder}'];
         $withoutRecords = ['sign-out', 'find'];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if (! in_array($route->uri(), $open, true)) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Gather;
 
 use App\Models\Box;
+use App\Models\BoxGift;
 use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\Piece;
@@ -13,12 +14,14 @@ use App\Reference\Guides;
 use App\Reference\Notations;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Guide\HandIn;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Season\Season;
 use PluckyWren\Core\Season\SeasonCosts;
+use PluckyWren\Core\Send\GiftState;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Source;
 
@@ -95,26 +98,36 @@ final class SeasonMoney
         return $this->costs()->total();
     }
 
-    /** Get the gifts of this season's boxes that were handed in: those are paid. */
+    /**
+     * Get what was paid as gifts for this season's boxes. Of a box that was handed in, and of which nothing else is
+     * written down, its gift was paid; a gift that the drive waived cost nothing.
+     */
     public function giftsPaid(): Money
     {
-        return $this->money(
-            (int) Box::query()
-                ->where('stage', Stage::HandedIn)
-                ->where('season', $this->season->year)
-                ->sum('sending_gift_minor'),
-        );
+        $writtenDown = BoxGift::query()
+            ->where('season', $this->season->year)
+            ->whereHas('payment', static fn (Builder $payment) => $payment->where('state', GiftState::Paid))
+            ->sum('amount_minor');
+
+        return $this->money((int) $writtenDown + (int) Box::query()
+            ->where('stage', Stage::HandedIn)
+            ->where('season', $this->season->year)
+            ->whereDoesntHave('gift')
+            ->sum('sending_gift_minor'));
     }
 
     /**
-     * Get the gifts that the other boxes on the shelf will ask for; they are handed in when they are ready, whenever
-     * they were planned.
+     * Get the gifts that the other boxes on the shelf will ask for, where they are not settled yet; they are handed in
+     * when they are ready, whenever they were planned.
      */
     public function promised(): Money
     {
         return $this->money(
             $this->isCurrent()
-                ? (int) Box::query()->where('stage', '<>', Stage::HandedIn)->sum('sending_gift_minor')
+                ? (int) Box::query()
+                    ->where('stage', '<>', Stage::HandedIn)
+                    ->whereDoesntHave('gift')
+                    ->sum('sending_gift_minor')
                 : 0,
         );
     }

@@ -9,6 +9,7 @@ return [
     'place' => ':place takes boxes until :day',
     'days' => '{0} today is the last day|{1} :count day from now|[2,*] :count days from now',
     'earlier' => 'Not every place takes them to the end: whoever goes to :place has to be there by :day.',
+    'dates' => 'All dates, and a calendar to follow',
     'ready' => 'Ready to go',
     'no-box' => 'No packed box waits here. A box comes here once its lid is on.',
     'all-ready' => '{1} The one packed box lacks nothing.|[2,*] All :count packed boxes lack nothing.',

@@ -92,7 +92,7 @@
                 class="tabular
                 text-right">{{ $sheet->gauges->money->total->minus($sheet->gauges->money->sendingGift)
                     ->format() }}</span>
-            <span>Sending
+            <span>Shipping
                 gift</span><span class="tabular text-right">{{ $sheet->gauges->money->sendingGift->format() }}</span>
             <b>Together ({{ $sheet->gauges->money->total->currency->code }})</b><b
                 class="tabular text-right">{{ $sheet->gauges->money->total->format() }}</b>

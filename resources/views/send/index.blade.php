@@ -18,8 +18,9 @@
                 <p class="font-semibold text-ink">{{ __('send/desk.earlier', ['place' => array_key_first($places),
                     'day' => $first->format('j M')]) }}</p>
             @endif
+            <p><a class="link" href="{{ route('dates') }}">{{ __('send/desk.dates') }}</a></p>
         </div>
-        <form action="{{ route('send.find') }}" class="flex items-end gap-2">
+        <form action="{{ route('send.find') }}" class="flex flex-wrap items-end gap-2">
             <x-field class="w-44" name="code" :label="__('send/desk.code')" :value="old('code')" required maxlength="40"
                 autocomplete="off" autocapitalize="characters" placeholder="0014-M" />
             <button class="button">{{ __('send/desk.look') }}</button>

@@ -225,7 +225,7 @@ final class BoxFormTest extends TestCase
             ->assertSee('Packed one')
             ->assertSee('Gone one')
             ->assertDontSee('Ready one')
-            ->assertSee('18.00')
+            ->assertSee('27.00 EUR still to pay')
             ->assertSee('11 Dec to 18 Dec 2026');
     }
 

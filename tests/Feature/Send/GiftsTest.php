@@ -73,6 +73,19 @@ final class GiftsTest extends TestCase
         self::assertSame(1, GiftPayment::query()->count());
     }
 
+    public function test_the_season_s_money_knows_what_is_paid_what_is_waived_and_what_is_promised(): void
+    {
+        $this->box(['number' => 16, 'stage' => Stage::Packed]);
+        $this->settle(['gifts' => [$this->box->id]])->assertSessionHasNoErrors();
+        $this->settle(['gifts' => [$this->other->id], 'state' => 'waived'])->assertSessionHasNoErrors();
+
+        // One is paid though its box is still here, one costs nothing, one is open.
+        $this->get('/gather/money')->assertSeeInOrder(['Spent', '9.00', 'Promised as shipping gifts', '9.00']);
+        $this->put("/boxes/{$this->other->id}/stage", ['stage' => 'handed-in', 'was' => 'packed'])
+            ->assertSessionHasNoErrors();
+        $this->get('/gather/money')->assertSeeInOrder(['Spent', '9.00', 'Promised as shipping gifts', '9.00']);
+    }
+
     public function test_a_payment_taken_out_leaves_its_gifts_open(): void
     {
         $this->settle(['gifts' => [$this->box->id], 'state' => 'waived'])->assertSessionHasNoErrors();
