@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Send\CardController;
 use App\Http\Controllers\Send\DatesController;
 use App\Http\Controllers\Send\GiftController;
+use App\Http\Controllers\Send\LogController;
 use App\Http\Controllers\Send\SendController;
 use App\Models\Box;
 use App\Models\GiftPayment;
@@ -23,3 +24,4 @@ Route::get('send/dates', [DatesController::class, 'index'])->name('dates')->can(
 Route::get('send/dates.ics', [DatesController::class, 'file'])->name('dates.file')->can('viewAny', Box::class);
 Route::post('send/dates/address', [DatesController::class, 'open'])->name('dates.open')->can('create', Box::class);
 Route::delete('send/dates/address', [DatesController::class, 'close'])->name('dates.close')->can('create', Box::class);
+Route::get('send/log', LogController::class)->name('log')->can('viewAny', Box::class);

@@ -41,6 +41,7 @@ final readonly class ChangeBox
         private BoxHistory $history,
         private Guides $guides,
         private KeepRecord $keepRecord,
+        private KeepLog $keepLog,
         private FitRoom $fitRoom,
     ) {}
 
@@ -109,7 +110,9 @@ final readonly class ChangeBox
                     'season' => Season::ofHandingIn($this->guides->current()->terms->handIn, $today)->year,
                 ]);
             }
+            $isHandedIn = $stage === Stage::HandedIn && $fresh->stage !== Stage::HandedIn;
             $fresh->update(['stage' => $stage, ...($stage === Stage::HandedIn ? [] : ['handed_in_on' => null])]);
+            ! $isHandedIn || $this->keepLog->of($fresh);
 
             return $fresh;
         });
@@ -144,6 +147,7 @@ final readonly class ChangeBox
             $fresh = Box::query()->findOrFail($box->id);
             $fresh->stage === Stage::HandedIn || throw CannotUndo::changedSince();
             $fresh->record?->update(['taken_back_by' => Member::name(), 'taken_back_at' => now()]);
+            KeepLog::forget($fresh);
             $fresh->update(['stage' => Stage::Packed, 'handed_in_on' => null]);
 
             return $fresh;

@@ -39,12 +39,44 @@ return new class extends Migration
                 FOREIGN KEY (gift_payment_id, crew_id) REFERENCES gift_payments (id, crew_id) ON DELETE CASCADE
             ) STRICT;
             CREATE INDEX box_gifts_payment ON box_gifts (crew_id, gift_payment_id);
+
+            CREATE TABLE log_boxes (
+                box_id TEXT PRIMARY KEY,
+                crew_id INTEGER NOT NULL,
+                number INTEGER NOT NULL,
+                theme TEXT NOT NULL,
+                band TEXT NOT NULL,
+                gender TEXT NOT NULL,
+                season INTEGER NOT NULL,
+                handed_in_on TEXT NOT NULL,
+                by TEXT NOT NULL,
+                searched TEXT NOT NULL,
+                UNIQUE (box_id, crew_id),
+                FOREIGN KEY (box_id, crew_id) REFERENCES boxes (id, crew_id) ON DELETE CASCADE
+            ) STRICT;
+            CREATE INDEX log_boxes_day ON log_boxes (crew_id, handed_in_on DESC, number DESC);
+
+            CREATE TABLE log_pieces (
+                id INTEGER PRIMARY KEY,
+                crew_id INTEGER NOT NULL,
+                box_id TEXT NOT NULL,
+                kind TEXT NOT NULL,
+                kind_name TEXT NOT NULL,
+                name TEXT NOT NULL,
+                giver TEXT,
+                quantity INTEGER NOT NULL CHECK (quantity > 0),
+                searched TEXT NOT NULL,
+                FOREIGN KEY (box_id, crew_id) REFERENCES log_boxes (box_id, crew_id) ON DELETE CASCADE
+            ) STRICT;
+            CREATE INDEX log_pieces_box ON log_pieces (crew_id, box_id);
             SQL);
     }
 
     public function down(): void
     {
         DB::unprepared('DROP INDEX crews_calendar_key; ALTER TABLE crews DROP COLUMN calendar_key;');
+        Schema::drop('log_pieces');
+        Schema::drop('log_boxes');
         Schema::drop('box_gifts');
         Schema::drop('gift_payments');
     }

@@ -15,6 +15,7 @@ final class AccessTest extends BrowserTestCase
         'pack' => '/pack',
         'send' => '/send',
         'dates' => '/send/dates',
+        'log' => '/send/log?q=soap',
         'labels' => '/send/labels',
         'find' => '/find?q=night',
         'new box' => '/boxes/new',

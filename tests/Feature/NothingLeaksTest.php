@@ -146,6 +146,7 @@ final class NothingLeaksTest extends TestCase
                 '/pack',
                 '/send',
                 '/send/labels',
+                '/send/log?q=secret',
                 '/find?q=Secret',
                 "/boxes/{$mine->id}?pick=1",
                 "/boxes/{$mine->id}/check-sheet",

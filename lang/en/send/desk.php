@@ -37,6 +37,7 @@ return [
     'code' => 'Code on the label',
     'look' => 'Go to the box',
     'no-such' => 'No box of yours bears :code.',
+    'log' => 'The log of all seasons',
     'handed-in' => 'Handed in',
     'none-yet' => 'None yet this season.',
 

@@ -53,7 +53,10 @@
         @include('send.partials.gifts')
     </div>
     <section class="pt-6" aria-labelledby="handed-in">
-        <h2 id="handed-in" class="pb-2">{{ __('send/desk.handed-in') }}</h2>
+        <div class="flex flex-wrap items-center gap-3 pb-2">
+            <h2 id="handed-in">{{ __('send/desk.handed-in') }}</h2>
+            <a class="link" href="{{ route('log') }}">{{ __('send/desk.log') }}</a>
+        </div>
         @if ($desk->handedIn->isEmpty())
             <p class="cut max-w-2xl p-5">{{ __('send/desk.none-yet') }}</p>
         @else

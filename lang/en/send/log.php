@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'title' => 'Log',
+    'what-for' => 'Every box that was handed in, of all seasons, as it was then.',
+    'words' => 'Theme, code, packer, piece or giver',
+    'season' => 'Season',
+    'band' => 'Age',
+    'gender' => 'For',
+    'all' => 'all',
+    'look' => 'Look',
+    'everything' => 'Show all',
+    'count' => '{0} No box answers this.|{1} One box.|[2,*] :count boxes.',
+    'empty' => 'Nothing is in the log yet. A box comes here when it is handed in, and stays.',
+    'for' => ':who, :band',
+    'by' => 'handed in on :day by :name',
+    'in-it' => 'In it: :pieces',
+    'piece' => '{1} :name|[2,*] :count × :name',
+    'piece-from' => '{1} :name, from :giver|[2,*] :count × :name, from :giver',
+    'kinds' => 'What went into these most',
+    'kind' => '{1} in one box|[2,*] in :count boxes',
+    'pages' => 'Pages of the log',
+    'newer' => 'Newer',
+    'older' => 'Older',
+    'page' => 'Page :page of :pages',
+
+];
