@@ -57,7 +57,7 @@ try {
                 $started = hrtime(true);
                 $page = $get($path);
                 $took = (hrtime(true) - $started) / 1e6;
-                str_contains($page, ">{$boxes} boxes.") || throw new RuntimeException("{$path} does not list {$boxes}.");
+                str_contains($page, ">{$boxes} boxes.") || throw new RuntimeException("Not {$boxes} at {$path}.");
                 if ($round >= 0) {
                     $times[$boxes][] = $took;
                 }
@@ -70,7 +70,7 @@ try {
         }, $times);
         $ratio = $medians[$many] / $medians[$few];
         $worst = max($worst, $ratio);
-        printf("%-18s %6.1f ms of %d, ", $name, $medians[$few], $few);
+        printf('%-18s %6.1f ms of %d, ', $name, $medians[$few], $few);
         printf("%6.1f ms of %d: %4.2f times\n", $medians[$many], $many, $ratio);
     }
 } finally {

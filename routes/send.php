@@ -6,6 +6,7 @@ use App\Http\Controllers\Send\CardController;
 use App\Http\Controllers\Send\DatesController;
 use App\Http\Controllers\Send\GiftController;
 use App\Http\Controllers\Send\LogController;
+use App\Http\Controllers\Send\NoteController;
 use App\Http\Controllers\Send\SendController;
 use App\Models\Box;
 use App\Models\GiftPayment;
@@ -25,3 +26,5 @@ Route::get('send/dates.ics', [DatesController::class, 'file'])->name('dates.file
 Route::post('send/dates/address', [DatesController::class, 'open'])->name('dates.open')->can('create', Box::class);
 Route::delete('send/dates/address', [DatesController::class, 'close'])->name('dates.close')->can('create', Box::class);
 Route::get('send/log', LogController::class)->name('log')->can('viewAny', Box::class);
+Route::get('boxes/{box}/note', [NoteController::class, 'edit'])->name('boxes.note')->can('view', 'box');
+Route::put('boxes/{box}/note', [NoteController::class, 'update'])->name('boxes.note.keep')->can('update', 'box');

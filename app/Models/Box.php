@@ -75,6 +75,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property CarbonImmutable $updated_at
  * @property Collection<int, Piece> $pieces
  * @property Crew $crew
+ * @property BoxNote|null $note for the child, where it is written here
  * @property BoxGift|null $gift what became of its sending gift
  */
 final class Box extends Model
@@ -158,6 +159,12 @@ final class Box extends Model
     public function gift(): HasOne
     {
         return $this->hasOne(BoxGift::class);
+    }
+
+    /** @return HasOne<BoxNote, $this> */
+    public function note(): HasOne
+    {
+        return $this->hasOne(BoxNote::class);
     }
 
     /** Get what is still to be paid of its sending gift; load `gift.payment` first. */

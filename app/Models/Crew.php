@@ -27,6 +27,7 @@ use PluckyWren\Core\Stash\Preparation\Habits;
  * @property string $time_zone where their day begins and ends
  * @property Habits $habits how they like to do things
  * @property string|null $calendar_key by which a calendar follows its dates
+ * @property string|null $kept_note the note with which each box's own begins
  * @property bool $is_demo
  * @property Money|null $season_budget
  * @property CarbonImmutable $created_at
@@ -38,6 +39,7 @@ final class Crew extends Model
 
     protected $fillable = [
         'name', 'currency', 'locale', 'habits', 'guide', 'is_demo', 'season_budget', 'time_zone', 'calendar_key',
+        'kept_note',
     ];
 
     protected $attributes = ['locale' => 'en', 'habits' => '{}', 'time_zone' => 'UTC'];

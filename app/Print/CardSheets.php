@@ -83,6 +83,11 @@ final class CardSheets extends TCPDF
         $top = $y + self::PADDING;
         $inner = $width - 2 * self::PADDING;
         $isLarge = $kind === Card::Label;
+        if ($kind === Card::Note) {
+            $this->words($card->lines[0] ?? '', 12, $left + 2, $top + 2, $inner - 4, $height - 2 * self::PADDING - 4);
+
+            return;
+        }
         $headingHeight = $isLarge ? 11.0 : min(12.0, $height * 0.4);
         $this->words($card->heading, $isLarge ? 24 : 15, $left, $top, $inner, $headingHeight, isBold: true);
         $below = $top + $headingHeight + 1.5;

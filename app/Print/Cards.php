@@ -16,12 +16,13 @@ use PluckyWren\Core\Stash\Preparation\Task;
 final readonly class Cards
 {
     /**
-     * @param  Collection<int, Box>  $boxes  with `Box::CONTENTS`, `crew` and `gift.payment` loaded
+     * @param  Collection<int, Box>  $boxes  with `Box::CONTENTS`, `crew`, `note` and `gift.payment` loaded
      * @return list<PrintedCard> none for a box that needs none
      */
     public static function of(Card $card, Collection $boxes): array
     {
         return array_values($boxes->flatMap(static fn (Box $box): array => match ($card) {
+            Card::Note => $box->note === null ? [] : [new PrintedCard('', [$box->note->words])],
             Card::Label => [self::label($box)],
             Card::Slip => [self::slip($box)],
             Card::Envelope => $box->plan()->holds(Task::MarkEnvelope) ? [self::envelope()] : [],

@@ -7,6 +7,7 @@ namespace PluckyWren\Core\Send;
 /** What is cut out of a printed sheet, several to a page. The values stand in addresses. */
 enum Card: string
 {
+    case Note = 'note';
     case Label = 'label';
     case Slip = 'slip';
     case Envelope = 'envelope';
@@ -16,8 +17,7 @@ enum Card: string
     public function width(): int
     {
         return match ($this) {
-            self::Label, self::Slip => 900,
-            self::Envelope => 900,
+            self::Note, self::Label, self::Slip, self::Envelope => 900,
             self::NotFood => 450,
         };
     }
@@ -26,9 +26,9 @@ enum Card: string
     public function height(): int
     {
         return match ($this) {
+            self::Note => 1200,
             self::Label, self::Slip => 600,
-            self::Envelope => 300,
-            self::NotFood => 300,
+            self::Envelope, self::NotFood => 300,
         };
     }
 }

@@ -40,6 +40,16 @@ return new class extends Migration
             ) STRICT;
             CREATE INDEX box_gifts_payment ON box_gifts (crew_id, gift_payment_id);
 
+            ALTER TABLE crews ADD COLUMN kept_note TEXT CHECK (length(kept_note) <= 700);
+
+            CREATE TABLE box_notes (
+                box_id TEXT PRIMARY KEY,
+                crew_id INTEGER NOT NULL,
+                words TEXT NOT NULL CHECK (length(words) BETWEEN 1 AND 700),
+                created_at TEXT, updated_at TEXT,
+                FOREIGN KEY (box_id, crew_id) REFERENCES boxes (id, crew_id) ON DELETE CASCADE
+            ) STRICT;
+
             CREATE TABLE log_boxes (
                 box_id TEXT PRIMARY KEY,
                 crew_id INTEGER NOT NULL,
@@ -74,9 +84,11 @@ return new class extends Migration
 
     public function down(): void
     {
-        DB::unprepared('DROP INDEX crews_calendar_key; ALTER TABLE crews DROP COLUMN calendar_key;');
+        DB::unprepared('DROP INDEX crews_calendar_key; ALTER TABLE crews DROP COLUMN calendar_key; '
+            .'ALTER TABLE crews DROP COLUMN kept_note;');
         Schema::drop('log_pieces');
         Schema::drop('log_boxes');
+        Schema::drop('box_notes');
         Schema::drop('box_gifts');
         Schema::drop('gift_payments');
     }

@@ -48,6 +48,7 @@ final class AccessTest extends BrowserTestCase
         'picker' => '?pick=1',
         'list to buy' => '?pick=1&from=buy',
         'new thing' => '?pick=1&from=new&kind=t-shirt',
+        'note' => '/note',
         'check sheet' => '/check-sheet',
         'ledger' => '/ledger',
         'prepare' => '/prepare',

@@ -29,7 +29,7 @@ final class QueriesTest extends TestCase
         '/gather/money' => 14,
         '/gather/shopping' => 14,
         '/send' => 16, '/send/labels' => 14, '/send/dates' => 8, '/send/log' => 8, '/send/log?q=soap' => 8,
-        '{box}' => 10, '{box}?pick=1' => 16, '{box}/closing' => 14, '{box}/fit/answers' => 40,
+        '{box}' => 10, '{box}?pick=1' => 16, '{box}/closing' => 15, '{box}/note' => 10, '{box}/fit/answers' => 40,
     ];
 
     public function test_a_page_asks_as_much_of_a_full_house_as_of_a_small_one(): void

@@ -24,12 +24,14 @@ return [
     'file' => ':card-:day.pdf',
 
     'cards' => [
+        'note' => 'Notes',
         'label' => 'Box labels',
         'slip' => 'Slips for the inside',
         'envelope' => 'Marks for the envelopes',
         'not-food' => '“Not food” tags',
     ],
     'says' => [
+        'note' => 'the notes that are written here, large enough for a child to read',
         'label' => 'for the lid: girl or boy, age, what the drive asks for, and the box’s own code',
         'slip' => 'theme, age, your crew and the code, in case the label comes off',
         'envelope' => 'note and photo only, no money inside',

@@ -26,6 +26,8 @@ final class CutSheetTest extends TestCase
     {
         yield '90 by 60 on A4' => [Paper::A4, Card::Label, 2, 4];
         yield '90 by 60 on Letter' => [Paper::Letter, Card::Slip, 2, 4];
+        yield '90 by 120 on A4' => [Paper::A4, Card::Note, 2, 2];
+        yield '90 by 120 on Letter' => [Paper::Letter, Card::Note, 2, 2];
         yield '90 by 30 on A4' => [Paper::A4, Card::Envelope, 2, 9];
         yield '45 by 30 on Letter' => [Paper::Letter, Card::NotFood, 4, 8];
     }

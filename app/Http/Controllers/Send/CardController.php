@@ -109,7 +109,7 @@ final readonly class CardController
      */
     private static function boxes(?array $ids = null): Collection
     {
-        $boxes = Box::query()->with([...Box::CONTENTS, 'crew', 'gift.payment']);
+        $boxes = Box::query()->with([...Box::CONTENTS, 'crew', 'note', 'gift.payment']);
 
         $ids === null ? $boxes->where('stage', '!=', Stage::HandedIn) : $boxes->whereKey($ids);
 

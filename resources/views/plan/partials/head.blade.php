@@ -17,7 +17,8 @@
                     ['day' => $sheet->box->handedIn()->at->format('j M Y')]) }}</b>@endif
             · @unless ($sheet->box->handedIn())<a class="link" href="{{ route('boxes.edit', $sheet->box) }}">Change</a>
                 · @endunless <a class="link" href="{{ route('boxes.ledger', $sheet->box) }}">Ledger</a> ·
-                <a class="link" href="{{ route('boxes.prepare', $sheet->box) }}">Prepare</a>
+                <a class="link" href="{{ route('boxes.prepare', $sheet->box) }}">Prepare</a> ·
+                <a class="link" href="{{ route('boxes.note', $sheet->box) }}">{{ __('send/note.title') }}</a>
         </p>
     </div>
     <div class="flex flex-wrap gap-2.5">

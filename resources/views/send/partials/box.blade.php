@@ -1,7 +1,7 @@
 @php
     $box = $sheet->box;
     $readiness = $desk->readiness[$box->id];
-    $links = ['note' => route('boxes.closing', $box), 'label' => route('cards', ['boxes' => [$box->id]]),
+    $links = ['note' => route('boxes.note', $box), 'label' => route('cards', ['boxes' => [$box->id]]),
         'gift' => '#gifts'];
 @endphp
 <li class="grid grid-cols-[7.5rem_1fr] items-center gap-x-4 gap-y-1 border-t-[1.5px] border-line py-3
