@@ -17,7 +17,6 @@ $views = [
     'shelf' => ['/boxes', '', 'light', 1280, 800, false],
     'box-sheet' => ['Night-sky watcher', '', 'light', 1280, 800, false],
     'picker' => ['Night-sky watcher', '?pick=1', 'light', 1280, 800, false],
-    'new-box' => ['/boxes/new', '', 'light', 1280, 800, false],
     'stash' => ['/gather', '', 'light', 1280, 800, false],
     'price-desk' => [
         '/gather/price-desk?kind=soap&price=8.38&pieces=9&step[]=percent-off&value[]=50&claim=0.30',
@@ -29,9 +28,10 @@ $views = [
     ],
     'shopping-list' => ['/gather/shopping', '', 'light', 1280, 800, false],
     'money' => ['/gather/money', '', 'light', 1280, 800, false],
-    'pack' => ['/pack', '', 'light', 1280, 800, false],
+    'send' => ['/send', '', 'light', 1280, 800, false],
+    'labels' => ['/send/labels', '', 'light', 1280, 800, false],
+    'log' => ['/send/log?q=soap', '', 'light', 1280, 800, false],
     'fit-by-lamplight' => ['Night-sky watcher', '/fit?step=19&turn=1', 'dark', 1280, 800, false],
-    'first-sight' => ['Night-sky watcher', '/fit#first-sight', 'light', 1280, 800, false],
     'roll-call' => ['/pack/roll-call', '', 'light', 1280, 800, false],
     'bench' => ['Night-sky watcher', '/bench', 'light', 1280, 800, false],
     'closing-check' => ['Night-sky watcher', '/closing', 'light', 1280, 800, false],
@@ -44,7 +44,11 @@ $views = [
 function packSome(Chromium $browser, int $steps): void
 {
     for ($step = 0; $step <= $steps; $step++) {
-        $browser->driver->executeScript("document.querySelector('#bench .button.go').click()");
+        // Where the crew lays everything out first, beginning is the second button.
+        $browser->driver->executeScript(
+            "document.querySelector(document.querySelector('.bench-path') ? '#bench .button.go'"
+                ." : 'form[action\$=\"/bench\"] button').click()",
+        );
         $browser->driver->wait(20, 50)->until(static fn (): bool => $browser->driver->executeScript(
             'return document.querySelectorAll(".bench-path .is-in").length === arguments[0]'
                 .' && document.querySelector(".bench-path") !== null',

@@ -40,7 +40,7 @@ final readonly class NoteController
             ['*' => Words::of('send/note.text')],
         );
         $words = NotePage::with($request->string('words')->value(), (array) $request->input('add', []));
-        $letters = mb_strlen(NotePage::itsOwn($box, $words));
+        $letters = max(mb_strlen($words), mb_strlen(NotePage::itsOwn($box, $words)));
         if ($letters > self::MOST_LETTERS) {
             return back(303)->withInput()->withErrors(['words' => Words::of('send/note.too-long', [
                 'most' => self::MOST_LETTERS, 'over' => $letters - self::MOST_LETTERS,
