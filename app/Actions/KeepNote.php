@@ -26,7 +26,7 @@ final class KeepNote
     public function execute(Box $box, string $words, string $was, ?string $forAll): void
     {
         DB::transaction(static function () use ($box, $words, $was, $forAll): void {
-            $box->refuseIfHandedIn();
+            Box::query()->findOrFail($box->id)->refuseIfHandedIn();
             $now = BoxNote::query()->find($box->id)->words ?? '';
             in_array($now, [$was, $words], true)
                 || throw ChangedMeanwhile::said(Words::of('send/note.meanwhile', ['now' => $now]));

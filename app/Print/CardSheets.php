@@ -69,7 +69,7 @@ final class CardSheets extends TCPDF
         ));
 
         return array_values(array_filter(
-            array_unique(mb_str_split($words)),
+            array_unique(mb_str_split((string) preg_replace('/\s+/u', '', $words))),
             static fn (string $letter): bool => ! $pdf->isCharDefined(mb_ord($letter), self::FONT),
         ));
     }

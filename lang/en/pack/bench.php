@@ -126,7 +126,7 @@ return [
         'count' => ':laid of :all on the table',
         'things' => '{1} 1 thing|[2,*] :count things',
         'to-buy' => 'Still to buy',
-        'nowhere' => 'Kept wherever it was put',
+        'nowhere' => 'No place written down',
         'here' => 'Here',
         'laid' => ':name is on the table',
         'habit' => 'Everything is laid out before the first step',

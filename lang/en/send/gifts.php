@@ -18,7 +18,7 @@ return [
     'save' => 'Write it down',
     'saved' => '{1} The shipping gift of one box is settled: :sum.'
         .'|[2,*] The shipping gifts of :count boxes are settled: :sum.',
-    'dropped' => 'That payment is taken out. Its gifts are open again.',
+    'dropped' => 'That payment is taken out. The form holds it, to be put right or written down again.',
     'drop' => 'Take it out',
     'settled-meanwhile' => 'Settled already: :names. Untick what is settled, and look at the list.',
     'payments' => 'What was settled',

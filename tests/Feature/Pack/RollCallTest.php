@@ -34,7 +34,7 @@ final class RollCallTest extends TestCase
         $this->get('/pack/roll-call')
             ->assertOk()
             ->assertSee('0 of 3 on the table')
-            ->assertSeeInOrder(['closet, blue tub: 2 things', 'Kept wherever it was put: 1 thing'])
+            ->assertSeeInOrder(['closet, blue tub: 2 things', 'No place written down: 1 thing'])
             ->assertDontSee('attic');
         $this->get("/pack/roll-call?box={$one->id}")->assertSee('0 of 1 on the table')->assertDontSee('Mountain hut');
     }

@@ -94,7 +94,11 @@ final class GiftsTest extends TestCase
         $this->delete('/send/gifts/'.GiftPayment::query()->firstOrFail()->id)->assertRedirect('/send');
 
         self::assertSame(0, BoxGift::query()->count());
-        $this->get('/send')->assertSee('18.00 EUR still to pay');
+        // The form holds it, so that nothing is to be typed again.
+        $page = (string) $this->get('/send')->assertSee('18.00 EUR still to pay')->getContent();
+        self::assertMatchesRegularExpression("/value=\"{$this->box->id}\" checked/", $page);
+        self::assertMatchesRegularExpression('/value="waived" checked/', $page);
+        self::assertStringContainsString('value="2026-11-19"', $page);
     }
 
     public function test_what_was_paid_outlives_its_box_and_is_there_when_the_box_comes_back(): void

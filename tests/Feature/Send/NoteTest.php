@@ -39,7 +39,8 @@ final class NoteTest extends TestCase
             (new ReadPdf((string) $pdf->getContent()))->words(),
         );
         $this->get("/send/labels?card=note&boxes[]={$this->box->id}")->assertOk()
-            ->assertSee('90 × 120 mm, 4 to a page');
+            ->assertSee('90 × 120 mm, 4 to a page')
+            ->assertDontSee('Our print does not have');
     }
 
     public function test_what_is_better_left_out_is_said_with_why_and_kept_all_the_same(): void

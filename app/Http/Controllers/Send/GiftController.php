@@ -33,8 +33,15 @@ final readonly class GiftController
 
     public function destroy(GiftPayment $payment): RedirectResponse
     {
+        // The form has it again as it was, for whoever took it out to put it right, or by mistake.
+        $asItWas = [
+            'gifts' => $payment->boxes->modelKeys(),
+            'state' => $payment->state->value,
+            'settled_on' => $payment->settled_on->toDateString(),
+            ...$payment->only('how', 'reference'),
+        ];
         $this->settleGifts->drop($payment);
 
-        return to_route('send')->with('said', Words::of('send/gifts.dropped'));
+        return to_route('send')->withInput($asItWas)->with('said', Words::of('send/gifts.dropped'));
     }
 }
