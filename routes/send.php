@@ -7,6 +7,7 @@ use App\Http\Controllers\Send\DatesController;
 use App\Http\Controllers\Send\GiftController;
 use App\Http\Controllers\Send\LogController;
 use App\Http\Controllers\Send\NoteController;
+use App\Http\Controllers\Send\ReviewController;
 use App\Http\Controllers\Send\SendController;
 use App\Models\Box;
 use App\Models\GiftPayment;
@@ -28,3 +29,4 @@ Route::delete('send/dates/address', [DatesController::class, 'close'])->name('da
 Route::get('send/log', LogController::class)->name('log')->can('viewAny', Box::class);
 Route::get('boxes/{box}/note', [NoteController::class, 'edit'])->name('boxes.note')->can('view', 'box');
 Route::put('boxes/{box}/note', [NoteController::class, 'update'])->name('boxes.note.keep')->can('update', 'box');
+Route::get('send/review', ReviewController::class)->name('review')->can('viewAny', Box::class);

@@ -8,6 +8,7 @@ use App\Models\Box;
 use App\Models\LogBox;
 use App\Models\LogPiece;
 use App\Support\Member;
+use PluckyWren\Core\Box\MoneyGauge;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Stash\Source;
 
@@ -17,6 +18,7 @@ final class KeepLog
     public function of(Box $box): void
     {
         $document = $box->refresh()->load(Box::CONTENTS)->document();
+        $money = MoneyGauge::of($document->plan);
         $rows = array_map(
             static fn (PlannedPiece $piece): array => self::row($piece, $document->places[$piece->id] ?? ''),
             $document->plan->pieces,
@@ -31,6 +33,8 @@ final class KeepLog
             'season' => $box->season,
             'handed_in_on' => $box->handed_in_on,
             'by' => Member::name(),
+            'cost' => $money->total,
+            'without_price' => count($money->withoutPrice) + count($money->toBuy),
             'searched' => self::searched(
                 $box->theme,
                 $box->code()->text,

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsDay;
+use App\Casts\AsMoney;
 use App\Models\Concerns\BelongsToCrew;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Send\BoxCode;
 
@@ -25,6 +27,8 @@ use PluckyWren\Core\Send\BoxCode;
  * @property int $season
  * @property CarbonImmutable $handed_in_on
  * @property string $by whoever handed it in
+ * @property Money $cost with its shipping gift, of what has a known price
+ * @property int $without_price how many pieces have none
  * @property string $searched everything by which it is found, in small letters
  * @property Collection<int, LogPiece> $pieces
  */
@@ -43,12 +47,14 @@ final class LogBox extends Model
     protected $keyType = 'string';
 
     protected $fillable = [
-        'box_id', 'crew_id', 'number', 'theme', 'band', 'gender', 'season', 'handed_in_on', 'by', 'searched',
+        'box_id', 'crew_id', 'number', 'theme', 'band', 'gender', 'season', 'handed_in_on', 'by', 'cost',
+        'without_price', 'searched',
     ];
 
     /** @var array<string, string> */
     protected $casts = [
         'number' => 'integer', 'season' => 'integer', 'gender' => Gender::class, 'handed_in_on' => AsDay::class,
+        'cost' => AsMoney::class, 'without_price' => 'integer',
     ];
 
     /** @return HasMany<LogPiece, $this> */

@@ -60,6 +60,9 @@ return new class extends Migration
                 season INTEGER NOT NULL,
                 handed_in_on TEXT NOT NULL,
                 by TEXT NOT NULL,
+                cost_minor INTEGER NOT NULL CHECK (cost_minor >= 0),
+                currency TEXT NOT NULL,
+                without_price INTEGER NOT NULL DEFAULT 0 CHECK (without_price >= 0),
                 searched TEXT NOT NULL,
                 UNIQUE (box_id, crew_id),
                 FOREIGN KEY (box_id, crew_id) REFERENCES boxes (id, crew_id) ON DELETE CASCADE

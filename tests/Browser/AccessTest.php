@@ -16,6 +16,7 @@ final class AccessTest extends BrowserTestCase
         'send' => '/send',
         'dates' => '/send/dates',
         'log' => '/send/log?q=soap',
+        'review' => '/send/review',
         'labels' => '/send/labels',
         'find' => '/find?q=night',
         'new box' => '/boxes/new',

@@ -38,6 +38,7 @@ return [
     'look' => 'Go to the box',
     'no-such' => 'No box of yours bears :code.',
     'log' => 'The log of all seasons',
+    'review' => 'The season in review',
     'handed-in' => 'Handed in',
     'none-yet' => 'None yet this season.',
 

@@ -56,6 +56,7 @@
         <div class="flex flex-wrap items-center gap-3 pb-2">
             <h2 id="handed-in">{{ __('send/desk.handed-in') }}</h2>
             <a class="link" href="{{ route('log') }}">{{ __('send/desk.log') }}</a>
+            <a class="link" href="{{ route('review') }}">{{ __('send/desk.review') }}</a>
         </div>
         @if ($desk->handedIn->isEmpty())
             <p class="cut max-w-2xl p-5">{{ __('send/desk.none-yet') }}</p>

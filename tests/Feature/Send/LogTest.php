@@ -113,7 +113,8 @@ final class LogTest extends TestCase
     {
         return [
             'box_id' => $box, 'crew_id' => $crew, 'number' => $number, 'theme' => $theme, 'band' => '4-7',
-            'gender' => 'girl', 'season' => 2026, 'handed_in_on' => '2026-12-12', 'by' => 'Ines',
+            'gender' => 'girl', 'season' => 2026, 'handed_in_on' => '2026-12-12', 'by' => 'Ines', 'cost_minor' => 2000,
+            'currency' => 'EUR',
             'searched' => mb_strtolower($theme),
         ];
     }
