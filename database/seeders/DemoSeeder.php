@@ -8,13 +8,16 @@ use App\Actions\ChangeBox;
 use App\Actions\ChoosePiece;
 use App\Actions\FillBox;
 use App\Actions\FoundCrew;
+use App\Actions\KeepNote;
 use App\Actions\KeepOwnKind;
 use App\Actions\KeepRecipe;
 use App\Actions\MakeKits;
 use App\Actions\MakeThings;
 use App\Actions\PlanBox;
+use App\Actions\SettleGifts;
 use App\Models\Box;
 use App\Models\Crew;
+use App\Models\GiftPayment;
 use App\Models\Lot;
 use App\Models\Recipe;
 use App\Models\TargetPrice;
@@ -79,6 +82,8 @@ final class DemoSeeder extends Seeder
         private readonly ChoosePiece $choosePiece,
         private readonly KeepRecipe $keepRecipe,
         private readonly MakeThings $makeThings,
+        private readonly SettleGifts $settleGifts,
+        private readonly KeepNote $keepNote,
     ) {}
 
     public function run(): void
@@ -130,6 +135,7 @@ final class DemoSeeder extends Seeder
         foreach ($demo['boxes'] as $box) {
             $this->box($crew, $box);
         }
+        $this->settleGifts();
         foreach ($demo['forNext'] as $left) {
             $box = Box::query()->where('theme', $left['box'])->firstOrFail();
             $piece = $this->fillBox->pick($box, $this->lots[$left['lot']], $left['pieces']);
@@ -179,6 +185,21 @@ final class DemoSeeder extends Seeder
         $lot->fill(['fault' => $data['fault'] ?? null, 'fault_end' => $data['faultEnd'] ?? null])->save();
 
         return $lot;
+    }
+
+    /** What is handed in is paid for in one payment; what is packed has its note, and is still to be paid. */
+    private function settleGifts(): void
+    {
+        $handedIn = Box::query()->where('stage', Stage::HandedIn)->get();
+        $this->settleGifts->execute(new GiftPayment([
+            'state' => 'paid',
+            'settled_on' => $handedIn->firstOrFail()->handed_in_on,
+            'how' => 'bank transfer',
+            'reference' => 'QH 31-7',
+        ]), array_values($handedIn->map(static fn (Box $box): string => $box->id)->all()));
+        foreach (Box::query()->where('stage', Stage::Packed)->get() as $box) {
+            $this->keepNote->execute($box, "Hello! This box is for you.\nWe hope it makes you smile.\nMarla", '', null);
+        }
     }
 
     /** @param DemoKit $data */

@@ -54,7 +54,7 @@
                     </fieldset>
                 </div>
                 <div class="grid grid-cols-1 gap-3.5">
-                    <section class="cut grid gap-3 p-4" aria-labelledby="preview">
+                    <section class="cut grid grid-cols-1 gap-3 p-4" aria-labelledby="preview">
                         <h2 id="preview">{{ __('send/labels.preview') }}</h2>
                         @if ($first)
                             @include('send.partials.card')
