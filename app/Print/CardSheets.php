@@ -23,6 +23,9 @@ final class CardSheets extends TCPDF
 
     private const QR_SIDE = 21.0;
 
+    /** As large as in a first reader; a long note is set smaller. */
+    private const NOTE_POINTS = 16;
+
     private const BARS_HEIGHT = 9.0;
 
     /** With the padding, more than the ten bars' width that a scanner wants white before the first. */
@@ -84,7 +87,8 @@ final class CardSheets extends TCPDF
         $inner = $width - 2 * self::PADDING;
         $isLarge = $kind === Card::Label;
         if ($kind === Card::Note) {
-            $this->words($card->lines[0] ?? '', 12, $left + 2, $top + 2, $inner - 4, $height - 2 * self::PADDING - 4);
+            $space = $height - 2 * self::PADDING - 4;
+            $this->words($card->lines[0] ?? '', self::NOTE_POINTS, $left + 2, $top + 2, $inner - 4, $space);
 
             return;
         }
