@@ -83,19 +83,27 @@ final class KindsAndKitsPathTest extends BrowserTestCase
     public function test_a_shirt_is_put_into_a_cup_by_keyboard_and_stays_there(): void
     {
         $this->openDemo();
-        $this->click('Little railway');
-        $this->see('Little railway');
-        $this->click('More about Underwear');
+        $this->open('/lots/new?kind=cup');
+        $this->type('#f-name', 'Cup for a giant');
+        $this->type('#f-price', '1.50');
+        foreach (['length' => '12 cm', 'width' => '12 cm', 'height' => '15 cm'] as $side => $cm) {
+            $this->type("#f-{$side}", $cm);
+        }
+        $this->click('Put it in the stash');
+        $this->see('“Cup for a giant” is in the stash.');
+        $this->pickFor('Little railway', 'cup for a giant');
+        $this->open((string) $this->js('return location.pathname'));
+        $this->click('More about T-shirt');
         $cup = $this->js(
             "return [...document.querySelectorAll('[data-piece]')]"
-                .".find((row) => row.querySelector('a').textContent.includes('Cup with'))"
+                .".find((row) => row.querySelector('a').textContent.includes('Cup for a giant'))"
                 .'.dataset.piece',
         );
         self::assertIsString($cup);
         $this->choose('details[open] [data-into] select', $cup);
         $this->until(
             fn (): bool => $this->js(
-                "return document.querySelector('.lane-row.rider a')?.textContent.includes('Underwear') ?? false",
+                "return document.querySelector('.lane-row.rider a')?.textContent.includes('T-shirt') ?? false",
             ) === true,
             'It does not lie below the cup.',
         );
