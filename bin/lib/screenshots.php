@@ -26,6 +26,7 @@ $views = [
         844,
         false,
     ],
+    'kits' => ['/gather/kits', '', 'light', 1280, 800, false],
     'shopping-list' => ['/gather/shopping', '', 'light', 1280, 800, false],
     'money' => ['/gather/money', '', 'light', 1280, 800, false],
     'send' => ['/send', '', 'light', 1280, 800, false],
@@ -36,7 +37,6 @@ $views = [
     'bench' => ['Night-sky watcher', '/bench', 'light', 1280, 800, false],
     'closing-check' => ['Night-sky watcher', '/closing', 'light', 1280, 800, false],
     'guide' => ['/guides/pellwick-quay', '', 'light', 1280, 800, false],
-    'fit-answers' => ['Night-sky watcher', '/fit/answers', 'light', 1280, 800, false],
     'check-sheet' => ['Night-sky watcher', '/check-sheet', 'light', 1280, 800, true],
     'box-sheet-on-a-phone' => ['Little railway', '', 'light', 390, 844, false],
 ];
