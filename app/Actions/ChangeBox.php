@@ -102,7 +102,8 @@ final readonly class ChangeBox
                 || $fresh->stage === $stage
                 || throw ChangedMeanwhile::value(Words::of("plan/stages.{$fresh->stage->value}.name"));
             $stage !== Stage::HandedIn || ! $fresh->stage->isOpen() || throw CannotChangeBox::notClosedYet();
-            if ($stage === Stage::HandedIn && $fresh->stage !== Stage::HandedIn) {
+            $isHandedIn = $stage === Stage::HandedIn && $fresh->stage !== Stage::HandedIn;
+            if ($isHandedIn) {
                 $this->keepRecord->of($fresh);
                 $today = $fresh->crew->today();
                 $fresh->fill([
@@ -110,7 +111,6 @@ final readonly class ChangeBox
                     'season' => Season::ofHandingIn($this->guides->current()->terms->handIn, $today)->year,
                 ]);
             }
-            $isHandedIn = $stage === Stage::HandedIn && $fresh->stage !== Stage::HandedIn;
             $fresh->update(['stage' => $stage, ...($stage === Stage::HandedIn ? [] : ['handed_in_on' => null])]);
             ! $isHandedIn || $this->keepLog->of($fresh);
 
@@ -143,11 +143,11 @@ final readonly class ChangeBox
      */
     public function takeBack(Box $box): Box
     {
-        return $this->history->of($box, 'taken-back', static function () use ($box): Box {
+        return $this->history->of($box, 'taken-back', function () use ($box): Box {
             $fresh = Box::query()->findOrFail($box->id);
             $fresh->stage === Stage::HandedIn || throw CannotUndo::changedSince();
             $fresh->record?->update(['taken_back_by' => Member::name(), 'taken_back_at' => now()]);
-            KeepLog::forget($fresh);
+            $this->keepLog->forget($fresh);
             $fresh->update(['stage' => Stage::Packed, 'handed_in_on' => null]);
 
             return $fresh;

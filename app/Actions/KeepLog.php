@@ -47,7 +47,7 @@ final class KeepLog
         }
     }
 
-    public static function forget(Box $box): void
+    public function forget(Box $box): void
     {
         LogBox::query()->whereKey($box->id)->delete();
     }

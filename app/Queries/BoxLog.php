@@ -34,15 +34,16 @@ final readonly class BoxLog
         return $this->words.$this->season.$this->band.$this->gender !== '';
     }
 
-    /** @return LengthAwarePaginator<int, LogBox> the last first, each with those pieces by which it was found */
+    /** @return LengthAwarePaginator<int, LogBox> the last first, each with the pieces by which its words were found */
     public function boxes(): LengthAwarePaginator
     {
         $boxes = $this->query();
         $boxes->orderByDesc('handed_in_on')->orderByDesc('number');
 
-        return $boxes->with(['pieces' => fn ($pieces) => self::found($pieces, $this->each() ?: [''], true)])
-            ->paginate(self::TO_A_PAGE)
-            ->withQueryString();
+        $words = $this->each();
+        $words === [] || $boxes->with(['pieces' => static fn ($pieces) => self::found($pieces, $words, true)]);
+
+        return $boxes->paginate(self::TO_A_PAGE)->withQueryString();
     }
 
     /** @return list<array{name: string, boxes: int}> what most of them had, and how many */

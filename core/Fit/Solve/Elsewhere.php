@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
-use PluckyWren\Core\Fit\Geometry\Standing;
-use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
@@ -21,24 +19,12 @@ final class Elsewhere
      */
     public static function placements(Problem $problem, Item $item, Part $refused, int $below): array
     {
-        $singles = $problem->singles();
-        $pile = new Pile($problem->box);
-        foreach ($problem->pinned as $placement) {
-            foreach ($placement->isNested() ? [] : $placement->parts as $part) {
-                $pile->add(new Standing($part, $placement->angle, $singles[$placement->id], true));
-            }
-        }
-        $step = max([0, ...array_column($problem->pinned, 'step')]) + 1;
+        $asItLies = new AsItLies($problem);
         $placements = [];
-        // What folds or pours may be no thinner than it can be.
-        $least = $item->form->takesAnyShape() ? $item->leastSide() : 0;
-        $turns = Unit::single(0, [
-            max($least, $item->size->length), max($least, $item->size->width), max($least, $item->size->height),
-        ])->turns($item->keepUpright);
-        foreach ($turns as [$l, $w, $h]) {
-            $part = self::first($pile, $item, [$l, $w, $h], $refused, $below);
+        foreach (AsItLies::turns($item) as $sides) {
+            $part = self::first($asItLies, $item, $sides, $refused, $below);
             if ($part !== null) {
-                $placements[] = new Placement($item->id, $step, null, How::ofBlock($item, $h), 0.0, [$part]);
+                $placements[] = $asItLies->placement($item, $part);
             }
         }
         usort($placements, static fn (Placement $one, Placement $other): int => $one->parts[0]->top()
@@ -48,25 +34,11 @@ final class Elsewhere
     }
 
     /** @param array{int, int, int} $sides */
-    private static function first(Pile $pile, Item $item, array $sides, Part $refused, int $below): ?Part
+    private static function first(AsItLies $asItLies, Item $item, array $sides, Part $refused, int $below): ?Part
     {
-        [$l, $w, $h] = $sides;
-        foreach ($pile->levels() as $z) {
-            [$x1, $y1, $x2, $y2] = $pile->box->freeBetween($z, $h);
-            $xs = [$x1, $x2 - $l];
-            $ys = [$y2 - $w, $y1];
-            foreach ($pile->standing as $standing) {
-                array_push($xs, $standing->x2, $standing->part->x - $l);
-                array_push($ys, $standing->y2, $standing->part->y - $w);
-            }
-            foreach ($z + $h < $below ? array_unique($xs) : [] as $x) {
-                foreach (array_unique($ys) as $y) {
-                    $part = new Part($x, $y, $z, $l, $w, $h);
-                    $stands = new Standing($part, 0.0, $item, false);
-                    if (! self::isSame($part, $refused) && $pile->takes($stands)) {
-                        return $part;
-                    }
-                }
+        foreach ($asItLies->parts($item, $sides, $below) as $part) {
+            if (! self::isSame($part, $refused)) {
+                return $part;
             }
         }
 

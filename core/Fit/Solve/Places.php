@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
-use PluckyWren\Core\Fit\Geometry\Standing;
-use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
@@ -23,22 +21,11 @@ final class Places
      */
     public static function for(Problem $problem, Item $item, int $atMost): array
     {
-        $singles = $problem->singles();
-        $pile = new Pile($problem->box);
-        foreach ($problem->pinned as $placement) {
-            foreach ($placement->isNested() ? [] : $placement->parts as $part) {
-                $pile->add(new Standing($part, $placement->angle, $singles[$placement->id], true));
-            }
-        }
-        $step = max([0, ...array_column($problem->pinned, 'step')]) + 1;
-        $least = $item->form->takesAnyShape() ? $item->leastSide() : 0;
-        $turns = Unit::single(0, [
-            max($least, $item->size->length), max($least, $item->size->width), max($least, $item->size->height),
-        ])->turns($item->keepUpright);
+        $asItLies = new AsItLies($problem);
         $placements = [];
-        foreach ($turns as [$l, $w, $h]) {
-            foreach (self::outermost(self::parts($pile, $item, [$l, $w, $h])) as $part) {
-                $placements[] = new Placement($item->id, $step, null, How::ofBlock($item, $h), 0.0, [$part]);
+        foreach (AsItLies::turns($item) as $sides) {
+            foreach (self::outermost(self::parts($asItLies, $item, $sides)) as $part) {
+                $placements[] = $asItLies->placement($item, $part);
             }
         }
         usort($placements, static fn (Placement $one, Placement $other): int => [
@@ -52,32 +39,19 @@ final class Places
      * @param  array{int, int, int}  $sides
      * @return list<Part> all on the lowest level that has any
      */
-    private static function parts(Pile $pile, Item $item, array $sides): array
+    private static function parts(AsItLies $asItLies, Item $item, array $sides): array
     {
-        [$l, $w, $h] = $sides;
-        foreach ($pile->levels() as $z) {
-            [$x1, $y1, $x2, $y2] = $pile->box->freeBetween($z, $h);
-            $xs = [$x1, $x2 - $l];
-            $ys = [$y2 - $w, $y1];
-            foreach ($pile->standing as $standing) {
-                array_push($xs, $standing->x2, $standing->part->x - $l);
-                array_push($ys, $standing->y2, $standing->part->y - $w);
+        $parts = [];
+        $lowest = null;
+        foreach ($asItLies->parts($item, $sides) as $z => $part) {
+            $lowest ??= $z;
+            if ($z !== $lowest) {
+                break;
             }
-            $parts = [];
-            foreach (array_unique($xs) as $x) {
-                foreach (array_unique($ys) as $y) {
-                    $part = new Part($x, $y, $z, $l, $w, $h);
-                    if ($pile->takes(new Standing($part, 0.0, $item, false))) {
-                        $parts[] = $part;
-                    }
-                }
-            }
-            if ($parts !== []) {
-                return $parts;
-            }
+            $parts[] = $part;
         }
 
-        return [];
+        return $parts;
     }
 
     /**
