@@ -79,9 +79,10 @@ final readonly class CallTheRoll
     public function damaged(Piece $piece): void
     {
         DB::transaction(function () use ($piece): void {
-            [$lot, $count] = [Lot::query()->findOrFail($piece->lot_id), $piece->quantity];
-            $this->fillBox->takeOut($piece);
-            $this->changeLot->fault($lot, $count, Fault::Damage, FaultEnd::Undecided, null);
+            $fresh = Piece::query()->with('box')->whereKey($piece->id)->firstOrFail();
+            $this->fillBox->takeOut($fresh);
+            $lot = Lot::query()->findOrFail($fresh->lot_id);
+            $this->changeLot->fault($lot, $fresh->quantity, Fault::Damage, FaultEnd::Undecided, null);
         });
     }
 
