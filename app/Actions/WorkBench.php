@@ -151,10 +151,7 @@ final readonly class WorkBench
         DB::transaction(function () use ($box, $id, $way): void {
             $this->once->claim();
             [$bench, $problem, $packed] = $this->fresh($box);
-            $chosen = array_values(array_filter(
-                $this->further($box, $id, $bench, $problem, $packed),
-                static fn (Proposal $proposal): bool => $proposal->way === $way,
-            ))[0] ?? throw ChangedMeanwhile::said(Words::of('pack/bench.meanwhile'));
+            $chosen = self::chosen($this->further($box, $id, $bench, $problem, $packed), $way);
             $piece = Piece::query()->with(['box', 'lot'])->findOrFail(FitProblem::pieceOf($id));
             if ($chosen->swap !== null) {
                 $this->fillBox->swap($piece, Lot::query()->findOrFail($chosen->swap->lot));
@@ -178,10 +175,7 @@ final readonly class WorkBench
         DB::transaction(function () use ($box, $id, $how, $way): void {
             $this->once->claim();
             [$bench, $problem, $packed] = $this->fresh($box);
-            $chosen = array_values(array_filter(
-                $this->proposed($id, $how, $bench, $problem, $packed),
-                static fn (Proposal $proposal): bool => $proposal->way === $way,
-            ))[0] ?? throw ChangedMeanwhile::said(Words::of('pack/bench.meanwhile'));
+            $chosen = self::chosen($this->proposed($id, $how, $bench, $problem, $packed), $way);
             if ($way === 'behind') {
                 $item = FitProblem::pieceOf($id);
                 $left = $packed->leavingBehind($problem, $item)->items;
@@ -218,6 +212,17 @@ final readonly class WorkBench
                 'remark' => $remark, 'closed_at' => now(), 'version' => $bench->version + 1,
             ]);
         });
+    }
+
+    /**
+     * @param  list<Proposal>  $proposals
+     *
+     * @throws ChangedMeanwhile If that way is not among them any more.
+     */
+    private static function chosen(array $proposals, string $way): Proposal
+    {
+        return array_column($proposals, null, 'way')[$way]
+            ?? throw ChangedMeanwhile::said(Words::of('pack/bench.meanwhile'));
     }
 
     /** @return list<Proposal> */
