@@ -6,6 +6,7 @@ use App\Console\FitSolveCommand;
 use App\Console\FitSureCommand;
 use App\Console\GuideCheckCommand;
 use App\Console\RulesListCommand;
+use App\Console\TrackCommand;
 use App\Http\Middleware\ReadDigits;
 use App\Http\Middleware\RefuseBrokenText;
 use App\Http\Middleware\RememberAnswer;
@@ -30,7 +31,10 @@ is_dir(__DIR__.'/cache') || mkdir(__DIR__.'/cache', 0o775);
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
-    ->withCommands([FitSolveCommand::class, FitSureCommand::class, GuideCheckCommand::class, RulesListCommand::class])
+    ->withCommands([
+        FitSolveCommand::class, FitSureCommand::class, GuideCheckCommand::class, RulesListCommand::class,
+        TrackCommand::class,
+    ])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append([SendSecurityHeaders::class, RefuseBrokenText::class, ReadDigits::class]);

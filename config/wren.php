@@ -45,6 +45,25 @@ return [
 
     /*
     |--------------------------------------------------------------------------
+    | What Became of the Boxes
+    |--------------------------------------------------------------------------
+    |
+    | Where the drive's tracking service is; without an address nobody is
+    | asked, and countries are typed. Then how many seconds lie between two
+    | questions about one docket, how many seconds one answer may take, and
+    | how many dockets are asked about in one go.
+    |
+    */
+
+    'tracking' => [
+        'url' => env('WREN_TRACKING_URL'),
+        'pace' => (int) env('WREN_TRACKING_PACE', 6 * 3600),
+        'patience' => (int) env('WREN_TRACKING_PATIENCE', 3),
+        'at_once' => 8,
+    ],
+
+    /*
+    |--------------------------------------------------------------------------
     | The Fit Engine's Patience
     |--------------------------------------------------------------------------
     |

@@ -9,8 +9,11 @@ use App\Http\Controllers\Send\LogController;
 use App\Http\Controllers\Send\NoteController;
 use App\Http\Controllers\Send\ReviewController;
 use App\Http\Controllers\Send\SendController;
+use App\Http\Controllers\Send\TrackController;
+use App\Http\Controllers\Send\TripController;
 use App\Models\Box;
 use App\Models\GiftPayment;
+use App\Models\Trip;
 use Illuminate\Support\Facades\Route;
 
 Route::get('send', [SendController::class, 'index'])->name('send')->can('viewAny', Box::class);
@@ -26,7 +29,24 @@ Route::get('send/dates', [DatesController::class, 'index'])->name('dates')->can(
 Route::get('send/dates.ics', [DatesController::class, 'file'])->name('dates.file')->can('viewAny', Box::class);
 Route::post('send/dates/address', [DatesController::class, 'open'])->name('dates.open')->can('create', Box::class);
 Route::delete('send/dates/address', [DatesController::class, 'close'])->name('dates.close')->can('create', Box::class);
-Route::get('send/log', LogController::class)->name('log')->can('viewAny', Box::class);
+Route::get('send/log', [LogController::class, 'index'])->name('log')->can('viewAny', Box::class);
+Route::get('send/log/{line}', [LogController::class, 'show'])->name('log.box')->can('view', 'line');
+Route::put('send/log/{line}', [LogController::class, 'update'])->name('log.keep')->can('update', 'line');
 Route::get('boxes/{box}/note', [NoteController::class, 'edit'])->name('boxes.note')->can('view', 'box');
 Route::put('boxes/{box}/note', [NoteController::class, 'update'])->name('boxes.note.keep')->can('update', 'box');
 Route::get('send/review', ReviewController::class)->name('review')->can('viewAny', Box::class);
+Route::get('send/trips/new', [TripController::class, 'create'])->name('trips.create')->can('create', Trip::class);
+Route::post('send/trips', [TripController::class, 'store'])->name('trips.store')->can('create', Trip::class);
+Route::get('send/trips/{trip}', [TripController::class, 'show'])->name('trips.show')->can('view', 'trip');
+Route::put('send/trips/{trip}', [TripController::class, 'update'])->name('trips.update')->can('update', 'trip');
+Route::delete('send/trips/{trip}', [TripController::class, 'destroy'])->name('trips.destroy')->can('delete', 'trip');
+Route::post('send/trips/{trip}/hand-in', [TripController::class, 'handIn'])
+    ->name('trips.hand-in')
+    ->can('update', 'trip');
+Route::put('send/trips/{trip}/dockets', [TripController::class, 'dockets'])
+    ->name('trips.dockets')
+    ->can('update', 'trip');
+Route::post('send/tracking', TrackController::class)
+    ->middleware('throttle:tracking')
+    ->name('track')
+    ->can('create', Trip::class);

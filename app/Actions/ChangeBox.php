@@ -89,11 +89,7 @@ final readonly class ChangeBox
      */
     public function move(Box $box, Stage $stage, ?Stage $was = null): Box
     {
-        if ($stage === Stage::HandedIn && $box->stage === Stage::Packed) {
-            // Its record tells how it is packed; where nobody has looked yet, that is found before anyone has to wait
-            // for the table.
-            $this->fitRoom->packing(FitProblem::of($box->load(Box::CONTENTS)->plan()), $box->crew_id);
-        }
+        $stage !== Stage::HandedIn || $this->findPacking($box);
 
         return $this->history->of($box, 'moved', function () use ($box, $stage, $was): Box {
             $fresh = Box::query()->findOrFail($box->id);
@@ -116,6 +112,17 @@ final readonly class ChangeBox
 
             return $fresh;
         });
+    }
+
+    /**
+     * A record tells how its box is packed; where nobody has looked yet, that is found before anyone has to wait for
+     * the table.
+     */
+    public function findPacking(Box $box): void
+    {
+        if ($box->stage === Stage::Packed) {
+            $this->fitRoom->packing(FitProblem::of($box->load(Box::CONTENTS)->plan()), $box->crew_id);
+        }
     }
 
     /**

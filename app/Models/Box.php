@@ -77,6 +77,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property Crew $crew
  * @property BoxNote|null $note for the child, where it is written here
  * @property BoxGift|null $gift what became of its sending gift
+ * @property TripBox|null $tripPlace on which trip it goes
  */
 final class Box extends Model
 {
@@ -165,6 +166,12 @@ final class Box extends Model
     public function note(): HasOne
     {
         return $this->hasOne(BoxNote::class);
+    }
+
+    /** @return HasOne<TripBox, $this> */
+    public function tripPlace(): HasOne
+    {
+        return $this->hasOne(TripBox::class);
     }
 
     /** Get what is still to be paid of its sending gift; load `gift.payment` first. */

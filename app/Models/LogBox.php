@@ -10,6 +10,7 @@ use App\Models\Concerns\BelongsToCrew;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Recipient\Gender;
@@ -29,6 +30,9 @@ use PluckyWren\Core\Send\BoxCode;
  * @property string $by whoever handed it in
  * @property Money $cost with its shipping gift, of what has a known price
  * @property int $without_price how many pieces have none
+ * @property string|null $docket the number that the desk gave
+ * @property string|null $country where it was given out, two letters
+ * @property Track|null $track what the drive told of its docket
  * @property string $searched everything by which it is found, in small letters
  * @property Collection<int, LogPiece> $pieces
  */
@@ -48,7 +52,7 @@ final class LogBox extends Model
 
     protected $fillable = [
         'box_id', 'crew_id', 'number', 'theme', 'band', 'gender', 'season', 'handed_in_on', 'by', 'cost',
-        'without_price', 'searched',
+        'without_price', 'docket', 'country', 'searched',
     ];
 
     /** @var array<string, string> */
@@ -64,6 +68,16 @@ final class LogBox extends Model
         $pieces->orderBy('id');
 
         return $pieces;
+    }
+
+    /**
+     * What is told of its docket; of another crew's boxes under the same number it is not.
+     *
+     * @return BelongsTo<Track, $this>
+     */
+    public function track(): BelongsTo
+    {
+        return $this->belongsTo(Track::class, 'docket', 'docket');
     }
 
     public function code(): BoxCode

@@ -9,6 +9,7 @@ use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Money\Chain\StepKind;
+use PluckyWren\Core\Send\Track\TrackStage;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\Fault;
@@ -30,6 +31,7 @@ final readonly class Choices
      * @param  list<Weight>  $weights
      * @param  list<StepKind>  $steps  of a price chain
      * @param  list<Form>  $forms  of what is packed
+     * @param  list<TrackStage>  $trackStages
      */
     private function __construct(
         public array $lanes,
@@ -41,6 +43,7 @@ final readonly class Choices
         public array $weights,
         public array $steps,
         public array $forms,
+        public array $trackStages,
     ) {}
 
     public static function all(): self
@@ -55,6 +58,7 @@ final readonly class Choices
             Weight::cases(),
             StepKind::cases(),
             Form::cases(),
+            TrackStage::cases(),
         );
     }
 

@@ -18,8 +18,11 @@ use App\Reference\Kinds;
 use App\Reference\Labels;
 use App\Reference\LearnedGive;
 use App\Reference\Notations;
+use App\Reference\WorldMap;
 use App\Session\AsideFileSessionHandler;
 use App\Support\Today;
+use App\Tracking\HttpTracking;
+use App\Tracking\TrackingService;
 use App\Words\FindingWords;
 use App\Words\Writing;
 use Carbon\CarbonImmutable;
@@ -28,6 +31,7 @@ use Illuminate\Contracts\View\View as Contract;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Http\Client\Factory as Http;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Lang;
@@ -63,6 +67,9 @@ final class AppServiceProvider extends ServiceProvider
             ColourNames::class,
             static fn (): ColourNames => resolve(DataFiles::class)->colourNames(),
         );
+        $this->app->singleton(
+            WorldMap::class, static fn (): WorldMap => new WorldMap(public_path('build/world.json'))
+        );
         $this->app->scoped(CrewInHand::class);
         $this->app->scoped(
             Guides::class,
@@ -80,6 +87,11 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Notations::class, static fn (): Notations => new Notations);
         $this->app->bind(Solver::class, static fn (): Solver => new PartingSolver(new CornerSolver));
         $this->app->bind(SaysFindings::class, FindingWords::class);
+        $this->app->bind(TrackingService::class, static fn (): TrackingService => new HttpTracking(
+            resolve(Http::class),
+            is_string($address = config('wren.tracking.url')) ? $address : '',
+            config()->integer('wren.tracking.patience'),
+        ));
         Connection::resolverFor(
             'sqlite',
             static fn (mixed ...$of): OneWriterConnection => new OneWriterConnection(...$of),
@@ -156,6 +168,9 @@ final class AppServiceProvider extends ServiceProvider
         ]);
         RateLimiter::for(
             'calendar', static fn (Request $request): Limit => Limit::perMinute(30)->by('calendar|'.$request->ip())
+        );
+        RateLimiter::for(
+            'tracking', static fn (Request $request): Limit => Limit::perMinute(20)->by('tracking|'.$request->ip())
         );
         RateLimiter::for(
             'demo', static fn (Request $request): Limit => Limit::perMinute(60)->by('demo|'.$request->ip())

@@ -17,21 +17,32 @@ final readonly class BoxLog
     private const MOST_KINDS = 12;
 
     /**
-     * @param  string  $words  of a theme, a code, a packer, a piece, a kind or a giver; each must be found
+     * @param  string  $words  of a theme, a code, a packer, a piece, a kind, a giver, a docket or a country; each must be found
      * @param  string  $season  a year; empty for all
      * @param  string  $band  like 4-7; empty for all
      * @param  string  $gender  empty for all
+     * @param  list<string>  $countries  two letters each; empty for all
      */
     public function __construct(
         public string $words = '',
         public string $season = '',
         public string $band = '',
         public string $gender = '',
+        public array $countries = [],
     ) {}
 
     public function isQuestion(): bool
     {
-        return $this->words.$this->season.$this->band.$this->gender !== '';
+        return $this->words.$this->season.$this->band.$this->gender !== '' || $this->countries !== [];
+    }
+
+    /** @return array<string, int> how many of them were given out in each country, by its letters; '' is not known */
+    public function countries(): array
+    {
+        $rows = $this->query();
+        $rows->selectRaw("coalesce(country, '') as country, count(*) as boxes")->groupBy('country');
+
+        return array_map(intval(...), $rows->toBase()->pluck('boxes', 'country')->all());
     }
 
     /** @return LengthAwarePaginator<int, LogBox> the last first, each with the pieces by which its words were found */
@@ -40,6 +51,7 @@ final readonly class BoxLog
         $boxes = $this->query();
         $boxes->orderByDesc('handed_in_on')->orderByDesc('number');
 
+        $boxes->with('track');
         $words = $this->each();
         $words === [] || $boxes->with(['pieces' => static fn ($pieces) => self::found($pieces, $words, true)]);
 
@@ -83,6 +95,7 @@ final readonly class BoxLog
         foreach (['season' => $this->season, 'band' => $this->band, 'gender' => $this->gender] as $column => $value) {
             $value === '' || $boxes->where($column, $value);
         }
+        $this->countries === [] || $boxes->whereIn('country', $this->countries);
 
         return self::found($boxes, $this->each(), false);
     }

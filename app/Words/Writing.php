@@ -48,6 +48,18 @@ final readonly class Writing
         return Today::here();
     }
 
+    /** “2.7”, of 27 tenths. */
+    public function tenths(int $tenths): string
+    {
+        return number_format($tenths / 10, 1, '.', '');
+    }
+
+    /** @param string|null $letters two */
+    public function country(?string $letters): string
+    {
+        return CountryNames::of($letters);
+    }
+
     /** @param int $tenths of a millimetre */
     public function mm(int $tenths): string
     {

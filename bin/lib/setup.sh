@@ -117,13 +117,23 @@ serve() {
         -S "127.0.0.1:$1" -t public "${2:-bin/lib/router.php}"
 }
 
+# serve_beside PORT ROUTER: a service that ends with this script.
+serve_beside() {
+    set -m
+    PHP_CLI_SERVER_WORKERS=2 php -S "127.0.0.1:$1" "$2" >/dev/null 2>&1 &
+    beside=$!
+    set +m
+    # shellcheck disable=SC2064
+    trap "kill -- -$beside 2>/dev/null" EXIT
+}
+
 # serve_until_told PORT: the same, until this script is ended in whatever way; its workers end with it.
 serve_until_told() {
     set -m
     serve "$@" &
     local server=$!
     # shellcheck disable=SC2064
-    trap "kill -- -$server 2>/dev/null" EXIT
+    trap "kill -- -$server ${beside:+-$beside} 2>/dev/null" EXIT
     trap 'exit 0' INT TERM HUP
     wait "$server"
 }

@@ -8,19 +8,23 @@ use App\Actions\ChangeBox;
 use App\Actions\ChoosePiece;
 use App\Actions\FillBox;
 use App\Actions\FoundCrew;
+use App\Actions\KeepCountry;
 use App\Actions\KeepNote;
 use App\Actions\KeepOwnKind;
 use App\Actions\KeepRecipe;
 use App\Actions\MakeKits;
 use App\Actions\MakeThings;
 use App\Actions\PlanBox;
+use App\Actions\PlanTrip;
 use App\Actions\SettleGifts;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\GiftPayment;
+use App\Models\LogBox;
 use App\Models\Lot;
 use App\Models\Recipe;
 use App\Models\TargetPrice;
+use App\Models\Trip;
 use App\Pages\Plan\BoxSheets;
 use App\Reference\Guides;
 use App\Reference\LotReaders;
@@ -35,6 +39,7 @@ use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Recipient\Gender;
+use PluckyWren\Core\Send\Track\Docket;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\InsideFields;
@@ -84,6 +89,9 @@ final class DemoSeeder extends Seeder
         private readonly MakeThings $makeThings,
         private readonly SettleGifts $settleGifts,
         private readonly KeepNote $keepNote,
+        private readonly PastSeasons $pastSeasons,
+        private readonly PlanTrip $planTrip,
+        private readonly KeepCountry $keepCountry,
     ) {}
 
     public function run(): void
@@ -108,6 +116,7 @@ final class DemoSeeder extends Seeder
         $crew->update(['is_demo' => true, 'season_budget' => Money::parse($demo['seasonBudget'], $crew->currency)]);
         // Whoever lays the table is told in the histories as its first member.
         Auth::setUser($crew->users()->firstOrFail());
+        $this->pastSeasons->lay($crew);
         foreach ($demo['targets'] as $kind => $target) {
             TargetPrice::query()->create([
                 'crew_id' => $crew->id,
@@ -136,6 +145,7 @@ final class DemoSeeder extends Seeder
             $this->box($crew, $box);
         }
         $this->settleGifts();
+        $this->goAndTell($crew);
         foreach ($demo['forNext'] as $left) {
             $box = Box::query()->where('theme', $left['box'])->firstOrFail();
             $piece = $this->fillBox->pick($box, $this->lots[$left['lot']], $left['pieces']);
@@ -190,7 +200,7 @@ final class DemoSeeder extends Seeder
     /** What is handed in is paid for in one payment; what is packed has its note, and is still to be paid. */
     private function settleGifts(): void
     {
-        $handedIn = Box::query()->where('stage', Stage::HandedIn)->get();
+        $handedIn = Box::query()->where('stage', Stage::HandedIn)->whereDoesntHave('gift')->get();
         $this->settleGifts->execute(new GiftPayment([
             'state' => 'paid',
             'settled_on' => $handedIn->firstOrFail()->handed_in_on,
@@ -200,6 +210,20 @@ final class DemoSeeder extends Seeder
         foreach (Box::query()->where('stage', Stage::Packed)->get() as $box) {
             $this->keepNote->execute($box, "Hello! This box is for you.\nWe hope it makes you smile.\nMarla", '', null);
         }
+    }
+
+    /** What is handed in has its dockets; what will be has its trip. */
+    private function goAndTell(Crew $crew): void
+    {
+        $handIn = $this->guides->current()->terms->handIn;
+        $lately = LogBox::query()->whereNull('docket')->orderBy('number')->get();
+        foreach ($lately as $place => $line) {
+            $this->keepCountry->execute($line, Docket::parse('QH-23100'.(2 + $place)), null);
+        }
+        $this->planTrip->keep(
+            new Trip(['crew_id' => $crew->id, 'place' => 'Lock House school', 'goes_on' => $handIn->opens($crew->today())]),
+            array_values(Box::query()->whereIn('stage', [Stage::Packed, Stage::Ready])->pluck('id')->all()),
+        );
     }
 
     /** @param DemoKit $data */

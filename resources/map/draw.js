@@ -1,5 +1,5 @@
-// Turns the public-domain outlines of Natural Earth into our own drawing of the world: one path a country, and the
-// point at which its mark stands. Run by `npm run build`; the page reads public/build/world.json.
+// Turns the public-domain outlines of Natural Earth into our own drawing of the world: all land for the page's ground
+// (world.svg); each country's outline and the point at which its mark stands (world.json). Run by `npm run build`.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { geoEqualEarth, geoPath } from 'd3-geo';
 import { feature } from 'topojson-client';
@@ -39,5 +39,7 @@ for (const one of fine) {
     countries[letters(one.id)] = { ...countries[letters(one.id)], at: [Math.round(x), Math.round(y)] };
 }
 
-writeFileSync('public/build/world.json', JSON.stringify({ width: WIDTH, height: HEIGHT, others, countries }));
-console.log(`The world in ${Object.keys(countries).length} countries: public/build/world.json`);
+const land = others + Object.values(countries).map((one) => one.path ?? '').join('');
+writeFileSync('public/build/world.svg', `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${WIDTH} ${HEIGHT}"><path d="${land}"/></svg>`);
+writeFileSync('public/build/world.json', JSON.stringify({ width: WIDTH, height: HEIGHT, countries }));
+console.log(`The world in ${Object.keys(countries).length} countries: public/build/world.svg and world.json`);

@@ -19,10 +19,13 @@ final class ArrowsTest extends TestCase
 
     /** What each room of `app/` may call besides itself and the core. */
     private const ROOMS = [
-        'Actions' => ['Csv', 'Editing', 'Fit', 'Models', 'Queries', 'Reference', 'Refusals', 'Support', 'Words'],
+        'Actions' => [
+            'Csv', 'Editing', 'Fit', 'Models', 'Queries', 'Reference', 'Refusals', 'Support', 'Tracking',
+            'Words',
+        ],
         'Calendar' => ['Words'],
         'Casts' => ['Reference'],
-        'Console' => ['Fit', 'Models', 'Reference', 'Words'],
+        'Console' => ['Actions', 'Crews', 'Fit', 'Models', 'Reference', 'Words'],
         'Crews' => ['Models'],
         'Csv' => ['Models', 'Reference', 'Support', 'Words'],
         'Database' => [],
@@ -36,13 +39,14 @@ final class ArrowsTest extends TestCase
         'Pages' => ['Fit', 'Models', 'Queries', 'Reference', 'Support', 'Words'],
         'Policies' => ['Models'],
         'Print' => ['Models', 'Words'],
-        'Providers' => ['Crews', 'Database', 'Models', 'Pages', 'Reference', 'Session', 'Support', 'Words'],
+        'Providers' => ['Crews', 'Database', 'Models', 'Pages', 'Reference', 'Session', 'Support', 'Tracking', 'Words'],
         'Queries' => ['Models'],
         'Reference' => ['Crews', 'Models'],
         'Refusals' => ['Words'],
         'Rules' => ['Words'],
         'Session' => [],
         'Support' => ['Models'],
+        'Tracking' => [],
         'Words' => ['Models', 'Support'],
     ];
 

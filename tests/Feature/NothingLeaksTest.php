@@ -11,6 +11,7 @@ use App\Models\CrewGuide;
 use App\Models\GiftPayment;
 use App\Models\Learned;
 use App\Models\LeftBehind;
+use App\Models\LogBox;
 use App\Models\Lot;
 use App\Models\LotChange;
 use App\Models\Making;
@@ -18,10 +19,13 @@ use App\Models\OwnKind;
 use App\Models\OwnLabel;
 use App\Models\Piece;
 use App\Models\Recipe;
+use App\Models\Trip;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use PluckyWren\Core\Box\LeftWhy;
+use PluckyWren\Core\Money\Currency;
+use PluckyWren\Core\Money\Money;
 
 /** Another crew's things are not there: not forbidden, not there. */
 final class NothingLeaksTest extends TestCase
@@ -93,6 +97,16 @@ final class NothingLeaksTest extends TestCase
             'payment' => (string) GiftPayment::query()->create([
                 'crew_id' => $this->theirBox->crew_id, 'state' => 'paid', 'settled_on' => '2026-11-01', 'by' => 'Ines',
             ])->id,
+            'trip' => (string) Trip::query()->create([
+                'crew_id' => $this->theirBox->crew_id, 'place' => 'Secret harbour', 'goes_on' => '2026-12-11',
+                'by' => 'Ines',
+            ])->id,
+            'line' => LogBox::query()->create([
+                'box_id' => $this->theirBox->id, 'crew_id' => $this->theirBox->crew_id, 'number' => 7,
+                'theme' => 'Secret lighthouse', 'band' => '4-7', 'gender' => 'girl', 'season' => 2026,
+                'handed_in_on' => '2026-12-11', 'by' => 'Ines', 'cost' => new Money(100, Currency::of('EUR')),
+                'searched' => 'secret',
+            ])->box_id,
             'key' => 'no-such-key',
             'import' => '01arz3ndektsv4rrffq69g5fav',
             'change' => (string) LotChange::factory()->createOne([

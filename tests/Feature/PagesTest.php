@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Box;
+use App\Models\LogBox;
 use App\Models\Lot;
 use App\Models\Piece;
 use Illuminate\Session\TokenMismatchException;
@@ -127,12 +128,15 @@ final class PagesTest extends TestCase
     public function test_the_demo_table_is_laid_the_same_every_time(): void
     {
         $this->seed();
-        $boxes = Box::query()->with('pieces.lot')->get()->sortBy('number')->values();
+        $all = Box::query()->with('pieces.lot')->get()->sortBy('number');
+        self::assertSame([2024 => 9, 2025 => 12, 2026 => 8], $all->countBy('season')->all());
+        $boxes = $all->where('season', 2026)->values();
 
         self::assertSame(
             ['handed-in', 'handed-in', 'packed', 'ready', 'gathering', 'gathering', 'planned', 'planned'],
             $boxes->map(static fn (Box $box): string => $box->stage->value)->all(),
         );
+        self::assertSame(21, LogBox::query()->whereNotNull('country')->count());
         self::assertSame(
             Stage::cases(),
             $boxes->map(static fn (Box $box): Stage => $box->stage)
@@ -156,6 +160,7 @@ final class PagesTest extends TestCase
                 '/gather',
                 '/pack',
                 '/send',
+                '/send/log',
                 ...$boxes->map(static fn (Box $box): string => "/boxes/{$box->id}")->all(),
                 ...$boxes->map(static fn (Box $box): string => "/boxes/{$box->id}/check-sheet")->all(),
             ] as $address

@@ -6,10 +6,15 @@ namespace App\Pages\Send;
 
 use App\Models\Box;
 use App\Models\GiftPayment;
+use App\Models\Trip;
 use App\Pages\Plan\BoxSheet;
 use App\Pages\Plan\BoxSheets;
+use App\Queries\BoxesAtHand;
+use App\Queries\TripsAhead;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\Stage;
+use PluckyWren\Core\Guide\HandIn;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Send\Deed;
 use PluckyWren\Core\Send\Gifts;
@@ -24,6 +29,7 @@ final readonly class HandInDesk
      * @param  array<string, Readiness>  $readiness  of the packed ones, by the box's id
      * @param  Collection<int, Box>  $owing  whose shipping gift is not settled, packed or handed in
      * @param  Collection<int, GiftPayment>  $payments  of boxes of these, the last first
+     * @param  Collection<int, Trip>  $trips  with `boxes`, the earliest first
      */
     private function __construct(
         public Collection $packed,
@@ -32,14 +38,14 @@ final readonly class HandInDesk
         public Collection $owing,
         public Collection $payments,
         public Gifts $gifts,
+        public Collection $trips,
     ) {}
 
-    public static function of(BoxSheets $sheets, Currency $currency): self
+    public static function of(BoxSheets $sheets, Currency $currency, HandIn $handIn, CarbonImmutable $today): self
     {
-        $boxes = Box::query()
-            ->with([...Box::CONTENTS, 'gift.payment'])
-            ->where('stage', Stage::Packed)
-            ->orWhere('stage', Stage::HandedIn)
+        $boxes = BoxesAtHand::query($handIn, $today)
+            ->with([...Box::CONTENTS, 'gift.payment', 'tripPlace'])
+            ->whereIn('stage', Stage::lidOn())
             ->get()
             ->sortBy('number')
             ->values()
@@ -69,6 +75,7 @@ final readonly class HandInDesk
                 ])->all(),
                 $currency,
             ),
+            TripsAhead::of($handIn, $today)->toBase(),
         );
     }
 

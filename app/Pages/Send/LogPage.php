@@ -6,6 +6,7 @@ namespace App\Pages\Send;
 
 use App\Models\LogBox;
 use App\Queries\BoxLog;
+use App\Reference\WorldMap;
 use Illuminate\Pagination\LengthAwarePaginator;
 use PluckyWren\Core\Recipient\Gender;
 
@@ -22,9 +23,11 @@ final readonly class LogPage
         public LengthAwarePaginator $boxes,
         public array $kinds,
         public array $choices,
+        public MapPage $map,
     ) {}
 
-    public static function of(string $words, string $season, string $band, string $gender): self
+    /** @param string $countries two letters each, parted by dots; empty for all */
+    public static function of(string $words, string $season, string $band, string $gender, string $countries): self
     {
         $choices = BoxLog::choices() + ['gender' => array_column(Gender::cases(), 'value')];
         // Whatever is not there to choose from asks for nothing.
@@ -33,9 +36,26 @@ final readonly class LogPage
             in_array($season, $choices['season'], true) ? $season : '',
             in_array($band, $choices['band'], true) ? $band : '',
             in_array($gender, $choices['gender'], true) ? $gender : '',
+            array_values(array_filter(
+                explode('.', $countries),
+                static fn (string $one): bool => preg_match('/^[A-Z]{2}$/', $one) === 1,
+            )),
         );
+        // The map shows what else there is, whichever country is looked at.
+        $everywhere = new BoxLog($asked->words, $asked->season, $asked->band, $asked->gender);
 
-        return new self($asked, $asked->boxes(), $asked->kinds(), $choices);
+        return new self(
+            $asked, $asked->boxes(), $asked->kinds(), $choices, MapPage::of($everywhere, resolve(WorldMap::class)),
+        );
+    }
+
+    /** @return array<string, string> what is asked, as it stands in the address */
+    public function query(): array
+    {
+        return array_filter([
+            'q' => $this->asked->words, 'season' => $this->asked->season, 'band' => $this->asked->band,
+            'gender' => $this->asked->gender,
+        ], static fn (string $value): bool => $value !== '');
     }
 
     /** Determine if nothing was ever handed in. */

@@ -8,9 +8,9 @@ namespace PluckyWren\Core\Send\Map;
 final class Marks
 {
     /** In the map's units. */
-    public const LEAST_RADIUS = 11;
+    public const LEAST_RADIUS = 10;
 
-    public const MOST_RADIUS = 34;
+    public const MOST_RADIUS = 30;
 
     /**
      * @param  array<string, int>  $boxes  how many in each country, by its two letters

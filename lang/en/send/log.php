@@ -6,7 +6,7 @@ return [
 
     'title' => 'Log',
     'what-for' => 'Every box that was handed in, of all seasons, as it was then.',
-    'words' => 'Theme, code, packer, piece or giver',
+    'words' => 'Theme, code, packer, piece, giver, docket or country',
     'season' => 'Season',
     'band' => 'Age',
     'gender' => 'For',
@@ -22,6 +22,14 @@ return [
     'piece-from' => '{1} :name, from :giver|[2,*] :count × :name, from :giver',
     'kinds' => 'What went into these most',
     'kind' => '{1} in one box|[2,*] in :count boxes',
+    'map' => 'Where the boxes were given out',
+    'map-says' => 'Each mark tells how many boxes; choose one to see them.',
+    'map-mark' => ':where: look at these boxes',
+    'map-boxes' => '{1} one box|[2,*] :count boxes',
+    'map-unknown' => '{1} Of one box nobody has told yet where it was given out.'
+        .'|[2,*] Of :count boxes nobody has told yet where they were given out.',
+    'map-everywhere' => 'All countries',
+    'map-chosen' => 'Given out in :where.',
     'pages' => 'Pages of the log',
     'newer' => 'Newer',
     'older' => 'Older',

@@ -50,7 +50,10 @@
                 </ul>
             @endif
         </section>
-        @include('send.partials.gifts')
+        <div class="grid grid-cols-1 gap-3.5">
+            @include('send.partials.gifts')
+            @include('send.partials.trips')
+        </div>
     </div>
     <section class="pt-6" aria-labelledby="handed-in">
         <div class="flex flex-wrap items-center gap-3 pb-2">

@@ -29,6 +29,7 @@
         @if ($log->isEmpty())
             <p class="cut p-5">{{ __('send/log.empty') }}</p>
         @else
+            @if ($log->map->lines !== [])@include('send.partials.map', ['map' => $log->map])@endif
             <p class="pb-2" role="status">{{ trans_choice('send/log.count', $log->boxes->total()) }}</p>
             <div class="grid grid-cols-1 items-start gap-3.5 wide:grid-cols-[1.6fr_1fr]">
                 @if ($log->boxes->isNotEmpty())
@@ -39,13 +40,22 @@
                                     sm:grid-cols-[6rem_1fr]">
                                     <b class="figure">{{ $line->code()->text }}</b>
                                     <div class="min-w-0">
-                                        <p><a class="link" href="{{ route('boxes.show', $line->box_id) }}">
+                                        <p><a class="link" href="{{ route('log.box', $line->box_id) }}">
                                             {{ $line->theme }}</a>
                                             <span class="text-ink-soft">{{ __('send/log.for', [
                                                 'who' => __("people.{$line->gender->value}"),
                                                 'band' => str_replace('-', '–', $line->band)]) }},
                                                 {{ __('send/log.by', ['day' => $line->handed_in_on->format('j M Y'),
                                                     'name' => $line->by]) }}</span></p>
+                                        @if ($line->country)<p class="flex flex-wrap items-center gap-x-2"><svg
+                                            class="drawn" viewBox="0 0 12 12" width="12" height="12" aria-hidden="true"
+                                            focusable="false"><circle class="map-dot" cx="6" cy="6" r="5" /></svg>
+                                            {{ ucfirst(__('send/track.given-out-in', ['country' =>
+                                                $write->country($line->country)])) }}</p>
+                                        @elseif ($line->track?->story()->last())<p class="text-ink-soft">
+                                            {{ ucfirst(__('send/track.step', ['stage' =>
+                                            __("send/track.stages.{$line->track->story()->last()->stage->value}"), 'day' =>
+                                            $line->track->story()->last()->day->format('j M Y')])) }}</p>@endif
                                         @if ($log->asked->words !== '' && $line->pieces->isNotEmpty())
                                             <p>{{ __('send/log.in-it', ['pieces' => $line->pieces->map(
                                                 fn ($piece) => trans_choice($piece->giver === null ? 'send/log.piece'

@@ -285,7 +285,7 @@ final class GuidesTest extends TestCase
                 ...$gauges->missing->all,
             ],
         );
-        $boxes = Box::query()->get();
+        $boxes = Box::query()->where('season', Box::query()->max('season'))->get();
         self::assertCount(8, $boxes);
         foreach ($boxes as $box) {
             $json = (string) $this->get("/boxes/{$box->id}/box.json")->getContent();

@@ -28,7 +28,7 @@ final class SendController
         $handIn = $guides->current()->terms->handIn;
 
         return view('send.index', [
-            'desk' => HandInDesk::of($sheets, $user->crew->currency),
+            'desk' => HandInDesk::of($sheets, $user->crew->currency, $handIn, Today::here()),
             'handIn' => $handIn,
             'places' => $handIn->places(Today::here()),
             'today' => Today::here(),

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Plan;
+
+use App\Models\Box;
+use App\Queries\BoxesAtHand;
+use App\Reference\Guides;
+use App\Support\Today;
+use Illuminate\Support\Collection;
+
+/** The boxes that stand on the shelf. */
+final class Shelf
+{
+    /** @return Collection<int, Box> with `Box::CONTENTS`, by number */
+    public static function boxes(Guides $guides): Collection
+    {
+        return BoxesAtHand::query($guides->current()->terms->handIn, Today::here())
+            ->with(Box::CONTENTS)
+            ->get()
+            ->sortBy('number')
+            ->values()
+            ->toBase();
+    }
+}
