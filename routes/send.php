@@ -8,11 +8,15 @@ use App\Http\Controllers\Send\GiftController;
 use App\Http\Controllers\Send\LogController;
 use App\Http\Controllers\Send\NoteController;
 use App\Http\Controllers\Send\ReviewController;
+use App\Http\Controllers\Send\SeasonController;
 use App\Http\Controllers\Send\SendController;
+use App\Http\Controllers\Send\TopupController;
 use App\Http\Controllers\Send\TrackController;
 use App\Http\Controllers\Send\TripController;
 use App\Models\Box;
+use App\Models\Evening;
 use App\Models\GiftPayment;
+use App\Models\TopupBag;
 use App\Models\Trip;
 use Illuminate\Support\Facades\Route;
 
@@ -50,3 +54,20 @@ Route::post('send/tracking', TrackController::class)
     ->middleware('throttle:tracking')
     ->name('track')
     ->can('create', Trip::class);
+Route::get('season', [SeasonController::class, 'index'])->name('season')->can('viewAny', Box::class);
+Route::put('season/goals', [SeasonController::class, 'goals'])->name('season.goals')->can('create', Box::class);
+Route::post('season/evenings', [SeasonController::class, 'evening'])->name('evenings.store')->can('create', Evening::class);
+Route::delete('season/evenings/{evening}', [SeasonController::class, 'noEvening'])
+    ->name('evenings.destroy')
+    ->can('delete', 'evening');
+Route::get('season/next', [SeasonController::class, 'next'])->name('season.next')->can('create', Box::class);
+Route::post('season/next', [SeasonController::class, 'start'])->name('season.start')->can('create', Box::class);
+Route::get('send/top-up', [TopupController::class, 'index'])->name('topup')->can('viewAny', TopupBag::class);
+Route::get('send/top-up/labels.pdf', [TopupController::class, 'labels'])->name('topup.labels')->can('viewAny', TopupBag::class);
+Route::get('send/top-up/new/{category}', [TopupController::class, 'create'])->name('topup.create')->can('create', TopupBag::class);
+Route::post('send/top-up', [TopupController::class, 'store'])->name('topup.store')->can('create', TopupBag::class);
+Route::put('send/top-up/{bag}/handed-in', [TopupController::class, 'handIn'])->name('topup.hand-in')->can('update', 'bag');
+Route::delete('send/top-up/{bag}/handed-in', [TopupController::class, 'takeBack'])
+    ->name('topup.take-back')
+    ->can('update', 'bag');
+Route::delete('send/top-up/{bag}', [TopupController::class, 'destroy'])->name('topup.destroy')->can('delete', 'bag');

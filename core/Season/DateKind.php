@@ -11,4 +11,6 @@ enum DateKind: string
     case HandIn = 'hand-in';
     case PlaceCloses = 'place-closes';
     case ThankYou = 'thank-you';
+    case Evening = 'evening';
+    case CheapMonth = 'cheap-month';
 }

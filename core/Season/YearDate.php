@@ -13,6 +13,7 @@ final readonly class YearDate
      * @param  string  $id  the same whenever it is told again, so that a calendar changes it in place
      * @param  DateTimeImmutable  $last  the last day of it, the first one where it is one day
      * @param  string  $name  of the place or of the thing; empty where there is none
+     * @param  array{DateTimeImmutable, DateTimeImmutable}|null  $hours  from when to when; null where it is whole days
      */
     public function __construct(
         public DateKind $kind,
@@ -20,5 +21,6 @@ final readonly class YearDate
         public DateTimeImmutable $first,
         public DateTimeImmutable $last,
         public string $name = '',
+        public ?array $hours = null,
     ) {}
 }

@@ -15,9 +15,10 @@ final class YearDates
 
     /**
      * @param  list<array{id: string, name: string, day: DateTimeImmutable}>  $due  what is ordered and not here yet
+     * @param  list<YearDate>  $others  what the crew itself has settled, and what it has to look for
      * @return list<YearDate> the earliest first; what is over is left out, what is late is not
      */
-    public static function of(HandIn $handIn, DateTimeImmutable $today, array $due): array
+    public static function of(HandIn $handIn, DateTimeImmutable $today, array $due, array $others = []): array
     {
         $closes = $handIn->closes($today);
         $year = $closes->format('Y');
@@ -50,6 +51,7 @@ final class YearDates
             $thanked->modify('+1 day'),
             $thanked->modify('+'.self::THANK_YOU_DAYS.' days'),
         );
+        $dates = [...$dates, ...$others];
         usort($dates, static fn (YearDate $a, YearDate $b): int => [$a->first, $a->last] <=> [$b->first, $b->last]);
 
         return $dates;

@@ -15,10 +15,12 @@ use App\Actions\KeepRecipe;
 use App\Actions\MakeKits;
 use App\Actions\MakeThings;
 use App\Actions\PlanBox;
+use App\Actions\PlanSeason;
 use App\Actions\PlanTrip;
 use App\Actions\SettleGifts;
 use App\Models\Box;
 use App\Models\Crew;
+use App\Models\Evening;
 use App\Models\GiftPayment;
 use App\Models\LogBox;
 use App\Models\Lot;
@@ -39,6 +41,7 @@ use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Recipient\Gender;
+use PluckyWren\Core\Season\Season;
 use PluckyWren\Core\Send\Track\Docket;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
@@ -92,6 +95,7 @@ final class DemoSeeder extends Seeder
         private readonly PastSeasons $pastSeasons,
         private readonly PlanTrip $planTrip,
         private readonly KeepCountry $keepCountry,
+        private readonly PlanSeason $planSeason,
     ) {}
 
     public function run(): void
@@ -212,7 +216,7 @@ final class DemoSeeder extends Seeder
         }
     }
 
-    /** What is handed in has its dockets; what will be has its trip. */
+    /** What is handed in has its dockets; what will be has its trip, its goal and its evening. */
     private function goAndTell(Crew $crew): void
     {
         $handIn = $this->guides->current()->terms->handIn;
@@ -220,6 +224,12 @@ final class DemoSeeder extends Seeder
         foreach ($lately as $place => $line) {
             $this->keepCountry->execute($line, Docket::parse('QH-23100'.(2 + $place)), null);
         }
+        $season = Season::of($handIn, $crew->today());
+        $this->planSeason->goals($crew->id, $season->year, ['2-3' => 2, '4-7' => 6, '8-12' => 6]);
+        $this->planSeason->evening(new Evening([
+            'crew_id' => $crew->id, 'day' => $crew->today()->addDays(6), 'begins' => '18:30', 'ends' => '21:00',
+            'place' => 'Wharf Lane 4',
+        ]));
         $this->planTrip->keep(
             new Trip(['crew_id' => $crew->id, 'place' => 'Lock House school', 'goes_on' => $handIn->opens($crew->today())]),
             array_values(Box::query()->whereIn('stage', [Stage::Packed, Stage::Ready])->pluck('id')->all()),

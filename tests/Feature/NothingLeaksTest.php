@@ -8,6 +8,7 @@ use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\CrewGuide;
+use App\Models\Evening;
 use App\Models\GiftPayment;
 use App\Models\Learned;
 use App\Models\LeftBehind;
@@ -19,6 +20,7 @@ use App\Models\OwnKind;
 use App\Models\OwnLabel;
 use App\Models\Piece;
 use App\Models\Recipe;
+use App\Models\TopupBag;
 use App\Models\Trip;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Routing\Route;
@@ -101,6 +103,13 @@ final class NothingLeaksTest extends TestCase
                 'crew_id' => $this->theirBox->crew_id, 'place' => 'Secret harbour', 'goes_on' => '2026-12-11',
                 'by' => 'Ines',
             ])->id,
+            'evening' => (string) Evening::query()->create([
+                'crew_id' => $this->theirBox->crew_id, 'day' => '2026-12-01', 'begins' => '18:00', 'ends' => '21:00',
+            ])->id,
+            'bag' => (string) TopupBag::query()->create([
+                'crew_id' => $this->theirBox->crew_id, 'category' => 'school', 'season' => 2026, 'by' => 'Ines',
+            ])->id,
+            'category' => 'no-such-lane',
             'line' => LogBox::query()->create([
                 'box_id' => $this->theirBox->id, 'crew_id' => $this->theirBox->crew_id, 'number' => 7,
                 'theme' => 'Secret lighthouse', 'band' => '4-7', 'gender' => 'girl', 'season' => 2026,

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Pages\Send;
 
 use App\Models\LogBox;
+use App\Models\TopupBag;
 use App\Queries\BoxLog;
+use App\Queries\HandedInBags;
 use App\Reference\WorldMap;
+use App\Words\Words;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Pagination\LengthAwarePaginator;
 use PluckyWren\Core\Recipient\Gender;
 
@@ -17,6 +21,7 @@ final readonly class LogPage
      * @param  LengthAwarePaginator<int, LogBox>  $boxes
      * @param  list<array{name: string, boxes: int}>  $kinds
      * @param  array<string, list<string>>  $choices  what there is to choose from, by the field's name
+     * @param  Collection<int, TopupBag>  $bags  that were handed in, with `pieces`, the last first
      */
     private function __construct(
         public BoxLog $asked,
@@ -24,6 +29,7 @@ final readonly class LogPage
         public array $kinds,
         public array $choices,
         public MapPage $map,
+        public Collection $bags,
     ) {}
 
     /** @param string $countries two letters each, parted by dots; empty for all */
@@ -46,7 +52,16 @@ final readonly class LogPage
 
         return new self(
             $asked, $asked->boxes(), $asked->kinds(), $choices, MapPage::of($everywhere, resolve(WorldMap::class)),
+            HandedInBags::of($asked->words, $asked->season),
         );
+    }
+
+    /** “School, 8–12: 6 × Eraser, blue”. */
+    public function bag(TopupBag $bag): string
+    {
+        return Words::of('send/topup.in-log-line', [
+            'name' => TopupPage::name($bag), 'pieces' => TopupPage::contents($bag),
+        ]);
     }
 
     /** @return array<string, string> what is asked, as it stands in the address */
@@ -61,6 +76,6 @@ final readonly class LogPage
     /** Determine if nothing was ever handed in. */
     public function isEmpty(): bool
     {
-        return $this->choices['season'] === [];
+        return $this->choices['season'] === [] && $this->bags->isEmpty();
     }
 }

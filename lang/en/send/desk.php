@@ -5,11 +5,11 @@ declare(strict_types=1);
 return [
 
     'title' => 'Send',
+    'tab' => 'The desk',
     'window' => 'The drive takes boxes from :from to :to.',
     'place' => ':place takes boxes until :day',
     'days' => '{0} today is the last day|{1} :count day from now|[2,*] :count days from now',
     'earlier' => 'Not every place takes them to the end: whoever goes to :place has to be there by :day.',
-    'dates' => 'All dates, and a calendar to follow',
     'ready' => 'Ready to go',
     'no-box' => 'No packed box waits here. A box comes here once its lid is on.',
     'all-ready' => '{1} The one packed box lacks nothing.|[2,*] All :count packed boxes lack nothing.',
@@ -38,7 +38,6 @@ return [
     'look' => 'Go to the box',
     'no-such' => 'No box of yours bears :code.',
     'log' => 'The log of all seasons',
-    'review' => 'The season in review',
     'handed-in' => 'Handed in',
     'none-yet' => 'None yet this season.',
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
 
     'title' => 'Log',
+    'tab' => 'Log and map',
     'what-for' => 'Every box that was handed in, of all seasons, as it was then.',
     'words' => 'Theme, code, packer, piece, giver, docket or country',
     'season' => 'Season',

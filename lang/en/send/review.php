@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
 
     'title' => 'The season in review',
+    'tab' => 'Review',
     'heading' => 'Season :year in review',
     'seasons' => 'Seasons',
     'print' => 'Print it',

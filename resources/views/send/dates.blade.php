@@ -1,11 +1,11 @@
 <x-layout :title="__('send/dates.title')" station="send">
     <div class="mx-auto grid max-w-3xl grid-cols-1 gap-3.5">
+        <x-send-tabs on="dates" />
         <div class="flex flex-wrap items-end justify-between gap-3">
             <div>
                 <h1>{{ __('send/dates.title') }}</h1>
                 <p class="text-ink-soft">{{ __('send/dates.what-for') }}</p>
             </div>
-            <a class="button" href="{{ route('send') }}">{{ __('send/labels.back') }}</a>
         </div>
         <ol class="cut px-4 py-2">
             @foreach ($dates as $date)
@@ -14,7 +14,8 @@
                     sm:grid-cols-[12rem_1fr_auto]">
                     <b class="figure">{{ $date->first == $date->last ? $date->first->format('j M Y')
                         : $date->first->format('j M').' – '.$date->last->format('j M Y') }}</b>
-                    <span>{{ $says($date) }}</span>
+                    <span>{{ $says($date) }}@if ($date->hours), {{ __('send/dates.hours', ['from' =>
+                        $date->hours[0]->format('H:i'), 'to' => $date->hours[1]->format('H:i')]) }}@endif</span>
                     <span @class(['tabular', $until < 0 && $date->kind->value === 'due' ? 'text-mend' :
                         'text-ink-soft'])>{{ $until >= 0 ? trans_choice('send/dates.in', $until) :
                         ($date->kind->value === 'due' ? trans_choice('send/dates.late', -$until)

@@ -3,6 +3,7 @@
     $closes = $handIn->closes($today);
 @endphp
 <x-layout :title="__('send/desk.title')" station="send">
+    <x-send-tabs on="send" />
     <h1>{{ __('send/desk.title') }}</h1>
     <div class="flex flex-wrap items-end justify-between gap-3 pb-4">
         <div class="max-w-3xl text-ink-soft">
@@ -18,7 +19,6 @@
                 <p class="font-semibold text-ink">{{ __('send/desk.earlier', ['place' => array_key_first($places),
                     'day' => $first->format('j M')]) }}</p>
             @endif
-            <p><a class="link" href="{{ route('dates') }}">{{ __('send/desk.dates') }}</a></p>
         </div>
         <form action="{{ route('send.find') }}" class="flex flex-wrap items-end gap-2">
             <x-field class="w-44" name="code" :label="__('send/desk.code')" :value="old('code')" required maxlength="40"
@@ -27,6 +27,7 @@
         </form>
     </div>
     <div class="grid items-start gap-3.5 wide:grid-cols-[1.35fr_1fr]">
+        <div class="grid grid-cols-1 gap-3.5">
         <section class="cut px-4 py-2" aria-labelledby="ready">
             <div class="flex flex-wrap items-center justify-between gap-3 py-1.5">
                 <h2 id="ready">{{ __('send/desk.ready') }}</h2>
@@ -50,16 +51,14 @@
                 </ul>
             @endif
         </section>
-        <div class="grid grid-cols-1 gap-3.5">
-            @include('send.partials.gifts')
-            @include('send.partials.trips')
+        @include('send.partials.trips')
         </div>
+        @include('send.partials.gifts')
     </div>
     <section class="pt-6" aria-labelledby="handed-in">
         <div class="flex flex-wrap items-center gap-3 pb-2">
             <h2 id="handed-in">{{ __('send/desk.handed-in') }}</h2>
             <a class="link" href="{{ route('log') }}">{{ __('send/desk.log') }}</a>
-            <a class="link" href="{{ route('review') }}">{{ __('send/desk.review') }}</a>
         </div>
         @if ($desk->handedIn->isEmpty())
             <p class="cut max-w-2xl p-5">{{ __('send/desk.none-yet') }}</p>

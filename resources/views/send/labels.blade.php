@@ -1,11 +1,11 @@
 <x-layout :title="__('send/labels.title')" station="send">
     <div class="mx-auto max-w-5xl">
+        <x-send-tabs on="cards" />
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div class="max-w-2xl">
                 <h1>{{ __('send/labels.title') }}</h1>
                 <p class="text-ink-soft">{{ __('send/labels.what-for') }}</p>
             </div>
-            <a class="button" href="{{ route('send') }}">{{ __('send/labels.back') }}</a>
         </div>
         @if ($boxes->isEmpty())
             <p class="cut max-w-2xl p-5">{{ __('send/labels.none') }}</p>

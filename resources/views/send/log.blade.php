@@ -1,11 +1,11 @@
 <x-layout :title="__('send/log.title')" station="send">
     <div class="mx-auto max-w-6xl">
+        <x-send-tabs on="log" />
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div>
                 <h1>{{ __('send/log.title') }}</h1>
                 <p class="text-ink-soft">{{ __('send/log.what-for') }}</p>
             </div>
-            <a class="button" href="{{ route('send') }}">{{ __('send/labels.back') }}</a>
         </div>
         <form action="{{ route('log') }}" class="cut mb-3.5 flex flex-wrap items-end gap-3 p-4">
             <x-field class="min-w-0 grow basis-64" name="q" type="search" :label="__('send/log.words')"
@@ -79,20 +79,34 @@
                         @endif
                     </section>
                 @endif
-                @if ($log->kinds !== [])
-                    <section class="cut px-4 py-2" aria-labelledby="kinds">
-                        <h2 id="kinds" class="py-1.5">{{ __('send/log.kinds') }}</h2>
-                        <ul>
-                            @foreach ($log->kinds as $kind)
-                                <li class="flex justify-between gap-3 border-t-[1.5px] border-line py-1.5">
-                                    <span>{{ $kind['name'] }}</span>
-                                    <span class="text-ink-soft tabular">
-                                        {{ trans_choice('send/log.kind', $kind['boxes']) }}</span>
-                                </li>
-                            @endforeach
-                        </ul>
-                    </section>
-                @endif
+                <div class="grid grid-cols-1 gap-3.5">
+                    @if ($log->kinds !== [])
+                        <section class="cut px-4 py-2" aria-labelledby="kinds">
+                            <h2 id="kinds" class="py-1.5">{{ __('send/log.kinds') }}</h2>
+                            <ul>
+                                @foreach ($log->kinds as $kind)
+                                    <li class="flex justify-between gap-3 border-t-[1.5px] border-line py-1.5">
+                                        <span>{{ $kind['name'] }}</span>
+                                        <span class="text-ink-soft tabular">
+                                            {{ trans_choice('send/log.kind', $kind['boxes']) }}</span>
+                                    </li>
+                                @endforeach
+                            </ul>
+                        </section>
+                    @endif
+                    @if ($log->bags->isNotEmpty())
+                        <section class="cut px-4 py-2" aria-labelledby="bags">
+                            <h2 id="bags" class="py-1.5">{{ __('send/topup.in-log') }}</h2>
+                            <ul>
+                                @foreach ($log->bags as $bag)
+                                    <li class="border-t-[1.5px] border-line py-1.5">{{ $log->bag($bag) }}
+                                        <span class="text-ink-soft">{{ __('send/topup.handed-in', ['day' =>
+                                            $bag->handed_in_on->format('j M Y')]) }}</span></li>
+                                @endforeach
+                            </ul>
+                        </section>
+                    @endif
+                </div>
             </div>
         @endif
     </div>

@@ -4,6 +4,7 @@
 @endphp
 <x-layout :title="__('send/review.title')" station="send">
     <div class="mx-auto max-w-6xl">
+        <x-send-tabs on="review" />
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <h1>{{ __('send/review.heading', ['year' => $year]) }}</h1>
             <div class="no-print flex flex-wrap gap-2.5">
@@ -15,8 +16,7 @@
                     </nav>
                 @endif
                 <button type="button" class="button" data-print hidden>{{ __('send/review.print') }}</button>
-                <a class="button" href="{{ route('send') }}">{{ __('send/labels.back') }}</a>
-            </div>
+                </div>
         </div>
         <section class="cut mb-3.5 p-5" aria-label="{{ __('send/review.title') }}">
             @if ($spread)

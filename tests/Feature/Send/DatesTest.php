@@ -40,6 +40,7 @@ final class DatesTest extends TestCase
         $answer = $this->get('/send/dates.ics')->assertOk();
         self::assertSame('text/calendar; charset=utf-8', $answer->headers->get('Content-Type'));
 
+        $read = self::read((string) $answer->getContent());
         self::assertSame([
             'Gift boxes of Wharf Lane crew',
             '2026-11-18 2026-11-19 To arrive: Pear soap, late; at last',
@@ -48,7 +49,9 @@ final class DatesTest extends TestCase
             '2026-12-15 2026-12-16 Last day at Lock House school',
             '2026-12-18 2026-12-19 Last day at the quay hall',
             '2026-12-19 2027-01-02 Time to say thank you to whoever gave',
-        ], self::read((string) $answer->getContent()));
+        ], array_slice($read, 0, 7));
+        // By our kinds' months.
+        self::assertContains('2027-03-01 2027-04-01 Usually cheap now: small blanket', $read);
     }
 
     public function test_an_address_works_without_a_session_until_it_is_taken_away(): void
@@ -88,7 +91,7 @@ final class DatesTest extends TestCase
 
         self::assertContains('2026-11-30 2026-12-01 To arrive: Their kite', $read);
         self::assertContains('2027-12-11 2027-12-19 Boxes are handed in at the quay hall', $read);
-        self::assertCount(6, $read);
+        self::assertCount(6, array_filter($read, static fn (string $line): bool => ! str_contains($line, 'Usually cheap')));
     }
 
     private function signOut(): void
