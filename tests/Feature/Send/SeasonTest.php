@@ -93,6 +93,7 @@ final class SeasonTest extends TestCase
     public function test_the_next_season_is_begun_in_one_act(): void
     {
         $eur = Currency::of('EUR');
+        $this->crew->update(['season_budget' => new Money(42000, $eur)]);
         foreach (['soap' => 42, 'comb' => 20, 'notebook' => 75] as $kind => $minor) {
             TargetPrice::query()->create(['crew_id' => $this->crew->id, 'kind' => $kind, 'target' => new Money($minor, $eur)]);
         }
@@ -102,7 +103,6 @@ final class SeasonTest extends TestCase
         $gone = $this->box(['number' => 1, 'season' => 2026, 'band' => '4-7', 'stage' => Stage::Packed]);
         Piece::factory()->createOne(['box_id' => $gone->id, 'lot_id' => $this->lot('eraser')->id, 'quantity' => 1]);
         $this->put("/boxes/{$gone->id}/stage", ['stage' => 'handed-in', 'was' => 'packed']);
-        $this->crew->update(['season_budget' => new Money(42000, $eur)]);
 
         $this->get('/season/next')->assertOk()
             ->assertSee('Begin season 2027')->assertSee('one handed in last time')->assertSee('value="420.00"', false)
