@@ -82,6 +82,14 @@ final class CardSheets extends TCPDF
         [$width, $height] = [$kind->width() / 10, $kind->height() / 10];
         $this->setLineStyle(['width' => 0.1, 'dash' => '1,1', 'color' => [0]]);
         $this->Rect($x, $y, $width, $height);
+        if ($card->picture !== null) {
+            $this->ImageSVG(
+                '@'.Pictures::svg($card->picture),
+                $x + self::PADDING, $y + self::PADDING, $width - 2 * self::PADDING, $height - 2 * self::PADDING,
+            );
+
+            return;
+        }
         $left = $x + self::PADDING;
         $top = $y + self::PADDING;
         $inner = $width - 2 * self::PADDING;

@@ -10,6 +10,7 @@ use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Send\Card;
 use PluckyWren\Core\Send\LabelField;
+use PluckyWren\Core\Send\Picture;
 use PluckyWren\Core\Stash\Preparation\Task;
 
 /** Says what is printed for boxes, card by card. */
@@ -27,6 +28,7 @@ final readonly class Cards
             Card::Slip => [self::slip($box)],
             Card::Envelope => $box->plan()->holds(Task::MarkEnvelope) ? [self::envelope()] : [],
             Card::NotFood => self::notFood($box),
+            Card::Picture => self::pictures($box),
         })->all());
     }
 
@@ -78,6 +80,20 @@ final readonly class Cards
     private static function envelope(): PrintedCard
     {
         return new PrintedCard(Words::of('send/labels.envelope'), [Words::of('send/labels.no-money')]);
+    }
+
+    /** @return list<PrintedCard> one for each thing that a child may not know */
+    private static function pictures(Box $box): array
+    {
+        $pictures = array_map(
+            static fn (PlannedPiece $piece): ?string => Picture::of($piece->kind)?->value,
+            $box->plan()->pieces,
+        );
+
+        return array_map(
+            static fn (string $picture): PrintedCard => new PrintedCard('', [], picture: Picture::from($picture)),
+            array_values(array_unique(array_filter($pictures))),
+        );
     }
 
     /** @return list<PrintedCard> one for each piece that looks or smells like food */

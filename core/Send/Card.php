@@ -12,12 +12,13 @@ enum Card: string
     case Slip = 'slip';
     case Envelope = 'envelope';
     case NotFood = 'not-food';
+    case Picture = 'picture';
 
     /** Tenths of a millimetre. */
     public function width(): int
     {
         return match ($this) {
-            self::Note, self::Label, self::Slip, self::Envelope => 900,
+            self::Note, self::Label, self::Slip, self::Envelope, self::Picture => 900,
             self::NotFood => 450,
         };
     }
@@ -27,7 +28,7 @@ enum Card: string
     {
         return match ($this) {
             self::Note => 1200,
-            self::Label, self::Slip => 600,
+            self::Label, self::Slip, self::Picture => 600,
             self::Envelope, self::NotFood => 300,
         };
     }

@@ -16,9 +16,12 @@ final readonly class ReadPdf
 
     public function __construct(private string $pdf)
     {
-        preg_match_all('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $streams);
+        // As long as each says it is: what is pressed together may itself end in a line break.
+        preg_match_all('~/Length (\d+)[^>]*>>\s*stream\r?\n~', $pdf, $streams, PREG_SET_ORDER | PREG_OFFSET_CAPTURE);
         $this->drawn = array_values(array_filter(
-            array_map(static fn (string $stream): string => (string) @gzuncompress($stream), $streams[1]),
+            array_map(static fn (array $stream): string => (string) @gzuncompress(
+                substr($pdf, $stream[0][1] + strlen($stream[0][0]), (int) $stream[1][0]),
+            ), $streams),
             static fn (string $text): bool => preg_match('/ (re|TJ|Tj)\b/', $text) === 1,
         ));
     }
@@ -50,6 +53,20 @@ final readonly class ReadPdf
     public function frames(): array
     {
         return self::rectangles($this->drawn[0], 'S', (float) explode(' ', $this->mediaBoxes()[0])[1]);
+    }
+
+    /** Count the lines that are drawn, straight or bent. */
+    public function strokes(): int
+    {
+        return (int) preg_match_all('/^[-\d. ]+ [lc]\s*$/m', implode("\n", $this->drawn));
+    }
+
+    /** @return list<array{float, float}> width and height in pixels of the photos in it */
+    public function photos(): array
+    {
+        preg_match_all('~/Subtype /Image\s+/Width (\d+)\s+/Height (\d+)~', $this->pdf, $found);
+
+        return array_map(static fn (string $wide, string $high): array => [(float) $wide, (float) $high], $found[1], $found[2]);
     }
 
     /** @return list<string> each code with its sort, as a decoder reads the first card of the first page */

@@ -29,6 +29,7 @@ return [
         'slip' => 'Slips for the inside',
         'envelope' => 'Marks for the envelopes',
         'not-food' => '“Not food” tags',
+        'picture' => 'Picture cards: what this is for',
     ],
     'says' => [
         'note' => 'the notes that are written here, large enough for a child to read',
@@ -36,6 +37,7 @@ return [
         'slip' => 'theme, age, your crew and the code, in case the label comes off',
         'envelope' => 'note and photo only, no money inside',
         'not-food' => 'one for each piece that looks or smells like food',
+        'picture' => 'drawn, without words, for things that a child may never have seen',
     ],
     'papers' => ['a4' => 'A4', 'letter' => 'Letter'],
     'to-a-page' => ':size mm, :count to a page',

@@ -109,6 +109,24 @@ final class CardsTest extends TestCase
         self::assertSame(['Not food', 'Pear soap', 'Not food', 'Pear soap'], $this->pdf('not-food')->words());
     }
 
+    public function test_picture_cards_are_drawn_for_what_needs_explaining_and_say_no_word(): void
+    {
+        foreach (['skipping-rope', 'torch', 'soap'] as $kind) {
+            Piece::factory()->createOne([
+                'box_id' => $this->box->id, 'lot_id' => $this->lot($kind)->id, 'quantity' => 1,
+            ]);
+        }
+
+        $pdf = $this->pdf('picture');
+        self::assertSame([], $pdf->words());
+        // Two cards of 90 by 60 mm, side by side, and something drawn within each.
+        self::assertContains([15.0, 28.5, 90.0, 60.0], $pdf->frames());
+        self::assertContains([105.0, 28.5, 90.0, 60.0], $pdf->frames());
+        self::assertGreaterThan(20, $pdf->strokes());
+        $this->get("/send/labels?card=picture&boxes[]={$this->box->id}")->assertOk()
+            ->assertSee('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 168 108">', false);
+    }
+
     public function test_names_of_other_scripts_are_printed_and_those_from_the_right_so(): void
     {
         $this->box->update(['theme' => 'Приливный пруд']);

@@ -120,7 +120,7 @@ final class SeasonTest extends TestCase
         $season = CrewSeason::query()->where('year', 2027)->firstOrFail();
         self::assertEquals(['4-7' => 12, '8-12' => 20], $season->goals);
         self::assertSame('2026-11-27', $season->started_on?->toDateString());
-        self::assertSame(
+        self::assertEquals(
             ['soap' => 39, 'comb' => 20, 'notebook' => 75],
             TargetPrice::query()->pluck('target_minor', 'kind')->all(),
         );

@@ -9,6 +9,7 @@ use App\Models\Box;
 use App\Print\Cards;
 use App\Print\CardSheets;
 use App\Print\CodeMarks;
+use App\Print\Pictures;
 use App\Support\Today;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
@@ -48,6 +49,7 @@ final readonly class CardController
             'cards' => Card::cases(),
             'papers' => Paper::cases(),
             'first' => $cards[0] ?? null,
+            'drawing' => isset($cards[0]->picture) ? Pictures::svg($cards[0]->picture) : null,
             'marks' => isset($cards[0]->code) ? CodeMarks::of($cards[0]->code) : null,
             'letters' => CardSheets::unknownLetters($cards),
         ]);
