@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Send\CardController;
 use App\Http\Controllers\Send\DatesController;
 use App\Http\Controllers\Send\GiftController;
+use App\Http\Controllers\Send\LidController;
 use App\Http\Controllers\Send\LogController;
 use App\Http\Controllers\Send\NoteController;
 use App\Http\Controllers\Send\ReviewController;
@@ -71,3 +72,6 @@ Route::delete('send/top-up/{bag}/handed-in', [TopupController::class, 'takeBack'
     ->name('topup.take-back')
     ->can('update', 'bag');
 Route::delete('send/top-up/{bag}', [TopupController::class, 'destroy'])->name('topup.destroy')->can('delete', 'bag');
+Route::get('boxes/{box}/lid', [LidController::class, 'show'])->name('boxes.lid')->can('view', 'box');
+Route::post('boxes/{box}/lid', [LidController::class, 'choose'])->name('boxes.lid.show')->can('view', 'box');
+Route::post('boxes/{box}/lid.pdf', [LidController::class, 'file'])->name('boxes.lid.file')->can('view', 'box');

@@ -27,7 +27,7 @@ final class CorePurityTest extends TestCase
         'Guide' => ['Measure', 'Money', 'Recipient', 'Fit', 'Stash'],
         'Season' => ['Money', 'Stash', 'Guide'],
         'Box' => ['Measure', 'Money', 'Recipient', 'Colour', 'Stash', 'Guide', 'Fit'],
-        'Send' => ['Measure', 'Money', 'Stash', 'Guide', 'Box'],
+        'Send' => ['Measure', 'Money', 'Colour', 'Stash', 'Guide', 'Box'],
         'Practice' => ['Money', 'Recipient', 'Stash', 'Guide', 'Box', 'Fit'],
     ];
 

@@ -55,6 +55,12 @@ final readonly class ReadPdf
         return self::rectangles($this->drawn[0], 'S', (float) explode(' ', $this->mediaBoxes()[0])[1]);
     }
 
+    /** @return list<array{float, float, float, float}> left, top, width and height in mm of what the first page is cut to */
+    public function clips(): array
+    {
+        return self::rectangles($this->drawn[0], 'W', (float) explode(' ', $this->mediaBoxes()[0])[1]);
+    }
+
     /** Count the lines that are drawn, straight or bent. */
     public function strokes(): int
     {

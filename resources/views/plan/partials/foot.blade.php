@@ -40,6 +40,8 @@
         </form>
     @endif
     <p class="no-print">
+        <a class="link" href="{{ route('boxes.note', $sheet->box) }}">{{ __('send/note.title') }}</a> ·
+        <a class="link" href="{{ route('boxes.lid', $sheet->box) }}">{{ __('send/lid.link') }}</a> ·
         <a class="link" href="{{ route('boxes.export', $sheet->box) }}">This box as a file</a>@if ($handedIn) ·
             <a class="link" href="{{ route('boxes.record', $sheet->box) }}">{{ __('plan/boxes.as-record') }}</a>@endif
     </p>

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    'title' => 'Lid',
+    'link' => 'Lid picture and wrapping',
+    'heading' => 'Inside the lid of “:theme”',
+    'what-for' => 'A picture for the inside of the lid at its true size, and the sheets to wrap box and lid with. Print '
+        .'at 100 %, without “fit to page”.',
+    'pattern' => 'What is drawn',
+    'patterns' => [
+        'stars' => 'Stars',
+        'waves' => 'Waves',
+        'kites' => 'Kites',
+        'rails' => 'Rails',
+        'hills' => 'Hills and sun',
+        'dots' => 'Dots',
+        'checks' => 'Checks',
+    ],
+    'own' => 'Or your own picture',
+    'own-hint' => 'It is made small, nothing that a camera writes beside it is kept, and it is not kept here.',
+    'saying' => 'A saying',
+    'saying-hint' => 'In your own words, like “You are dear to us”.',
+    'paper' => 'On what paper',
+    'show' => 'Show it',
+    'print' => 'Make the sheets (PDF)',
+    'back' => 'Back to the box',
+    'size' => ':size mm, the opening of this box',
+    'sheets' => '{1} on one sheet|[2,*] over :count sheets that share a strip of 8 mm to glue along',
+    'part' => ':code, part :part of :parts',
+    'wrong' => [
+        'pattern' => 'Choose what is drawn, and on what paper.',
+        'saying' => 'At most :most letters, please.',
+    ],
+    'wrap' => 'To wrap it',
+    'wraps' => ['box' => 'The box', 'lid' => 'The lid'],
+    'wrap-says' => 'Cut a sheet of :size mm. Fold along the dashed lines, cut along the thick ones; the outer strip of '
+        .':strip mm goes over the edge.',
+    'wrap-lid' => 'Reckoned with a lid :wall mm high. Measure yours: for each millimetre more, the sheet is two longer and '
+        .'two wider.',
+    'wrap-plan' => 'Cutting plan: folds at :along mm from the left, at :across mm from above',
+
+];
