@@ -8,6 +8,7 @@ use App\Http\Controllers\Send\GiftController;
 use App\Http\Controllers\Send\LidController;
 use App\Http\Controllers\Send\LogController;
 use App\Http\Controllers\Send\NoteController;
+use App\Http\Controllers\Send\NotePhotoController;
 use App\Http\Controllers\Send\ReviewController;
 use App\Http\Controllers\Send\SeasonController;
 use App\Http\Controllers\Send\SendController;
@@ -75,3 +76,10 @@ Route::delete('send/top-up/{bag}', [TopupController::class, 'destroy'])->name('t
 Route::get('boxes/{box}/lid', [LidController::class, 'show'])->name('boxes.lid')->can('view', 'box');
 Route::post('boxes/{box}/lid', [LidController::class, 'choose'])->name('boxes.lid.show')->can('view', 'box');
 Route::post('boxes/{box}/lid.pdf', [LidController::class, 'file'])->name('boxes.lid.file')->can('view', 'box');
+Route::get('boxes/{box}/note/photo', [NotePhotoController::class, 'show'])->name('boxes.note.photo')->can('view', 'box');
+Route::post('boxes/{box}/note/photo', [NotePhotoController::class, 'store'])
+    ->name('boxes.note.photo.keep')
+    ->can('update', 'box');
+Route::delete('boxes/{box}/note/photo', [NotePhotoController::class, 'destroy'])
+    ->name('boxes.note.photo.drop')
+    ->can('update', 'box');

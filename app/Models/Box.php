@@ -77,6 +77,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  * @property Crew $crew
  * @property BoxNote|null $note for the child, where it is written here
  * @property BoxGift|null $gift what became of its sending gift
+ * @property NotePhoto|null $notePhoto on its note
  * @property TripBox|null $tripPlace on which trip it goes
  */
 final class Box extends Model
@@ -166,6 +167,12 @@ final class Box extends Model
     public function note(): HasOne
     {
         return $this->hasOne(BoxNote::class);
+    }
+
+    /** @return HasOne<NotePhoto, $this> */
+    public function notePhoto(): HasOne
+    {
+        return $this->hasOne(NotePhoto::class);
     }
 
     /** @return HasOne<TripBox, $this> */

@@ -26,6 +26,8 @@ final class CardSheets extends TCPDF
     /** As large as in a first reader; a long note is set smaller. */
     private const NOTE_POINTS = 16;
 
+    private const PHOTO_SIDE = 38.0;
+
     private const BARS_HEIGHT = 9.0;
 
     /** With the padding, more than the ten bars' width that a scanner wants white before the first. */
@@ -96,6 +98,11 @@ final class CardSheets extends TCPDF
         $isLarge = $kind === Card::Label;
         if ($kind === Card::Note) {
             $space = $height - 2 * self::PADDING - 4;
+            if ($card->photo !== null) {
+                $side = self::PHOTO_SIDE;
+                $this->Image("@{$card->photo}", $x + ($width - $side) / 2, $y + $height - $side - 6, $side, $side, 'JPEG');
+                $space -= $side + 4;
+            }
             $this->words($card->lines[0] ?? '', self::NOTE_POINTS, $left + 2, $top + 2, $inner - 4, $space);
 
             return;

@@ -17,19 +17,27 @@ use PluckyWren\Core\Stash\Preparation\Task;
 final readonly class Cards
 {
     /**
-     * @param  Collection<int, Box>  $boxes  with `Box::CONTENTS`, `crew`, `note` and `gift.payment` loaded
+     * @param  Collection<int, Box>  $boxes  with `Box::CONTENTS`, `crew`, `note`, `notePhoto` and `gift.payment` loaded
      * @return list<PrintedCard> none for a box that needs none
      */
     public static function of(Card $card, Collection $boxes): array
     {
         return array_values($boxes->flatMap(static fn (Box $box): array => match ($card) {
-            Card::Note => $box->note === null ? [] : [new PrintedCard('', [$box->note->words])],
+            Card::Note => self::note($box),
             Card::Label => [self::label($box)],
             Card::Slip => [self::slip($box)],
             Card::Envelope => $box->plan()->holds(Task::MarkEnvelope) ? [self::envelope()] : [],
             Card::NotFood => self::notFood($box),
             Card::Picture => self::pictures($box),
         })->all());
+    }
+
+    /** @return list<PrintedCard> one with words, a photo or both */
+    private static function note(Box $box): array
+    {
+        return $box->note === null && $box->notePhoto === null
+            ? []
+            : [new PrintedCard('', [$box->note->words ?? ''], photo: $box->notePhoto?->picture())];
     }
 
     private static function label(Box $box): PrintedCard

@@ -53,6 +53,14 @@ return new class extends Migration
             ) STRICT;
             CREATE INDEX tracks_due ON tracks (ask_at) WHERE is_over = 0;
 
+            CREATE TABLE note_photos (
+                box_id TEXT PRIMARY KEY,
+                crew_id INTEGER NOT NULL,
+                jpeg TEXT NOT NULL CHECK (length(jpeg) BETWEEN 1 AND 1000000),
+                created_at TEXT, updated_at TEXT,
+                FOREIGN KEY (box_id, crew_id) REFERENCES boxes (id, crew_id) ON DELETE CASCADE
+            ) STRICT;
+
             CREATE TABLE crew_seasons (
                 id INTEGER PRIMARY KEY,
                 crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,
@@ -108,7 +116,7 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['topup_pieces', 'topup_bags', 'evenings', 'crew_seasons', 'tracks', 'trip_boxes', 'trips'] as $table) {
+        foreach (['note_photos', 'topup_pieces', 'topup_bags', 'evenings', 'crew_seasons', 'tracks', 'trip_boxes', 'trips'] as $table) {
             Schema::drop($table);
         }
         DB::unprepared('DROP INDEX log_boxes_docket; ALTER TABLE log_boxes DROP COLUMN docket; '

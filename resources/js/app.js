@@ -1,6 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
 import { listenToKeys } from './keys.js';
+import { cropper } from './cropper.js';
 import { palette } from './palette.js';
 import { carryPocketDesk, pocket } from './pocket.js';
 import { nameWhatIsTouched } from './drawing.js';
@@ -16,6 +17,7 @@ import './into.js';
 window.Alpine = Alpine;
 window.htmx = htmx;
 
+Alpine.data('cropper', cropper);
 Alpine.data('palette', palette);
 Alpine.data('pocket', pocket);
 Alpine.start();

@@ -6,14 +6,22 @@ namespace App\Pages\Send;
 
 use App\Models\Box;
 use App\Models\BoxNote;
+use App\Models\NotePhoto;
 use App\Words\Words;
 use Illuminate\Support\Facades\Lang;
 use PluckyWren\Core\Send\Note\Doubt;
 use PluckyWren\Core\Send\Note\NoteCheck;
+use PluckyWren\Core\Stash\Category;
 
 /** A box's note as its page shows it: what is kept, what may be added, and what is better left out. */
 final readonly class NotePage
 {
+    /** Up to this year of age a note is read aloud to the child. */
+    private const SMALL_TO = 4;
+
+    /** From this year on a child reads alone, and would not be spoken to like a small one. */
+    private const OLD_FROM = 8;
+
     /**
      * @param  string  $kept  as it is kept; empty where none is
      * @param  string  $words  as the page has it to be written at
@@ -26,6 +34,7 @@ final readonly class NotePage
         public string $words,
         public array $sentences,
         public array $doubts,
+        public bool $hasPhoto,
     ) {}
 
     /** @param string|null $typed what could not be kept just now */
@@ -34,7 +43,7 @@ final readonly class NotePage
         $kept = BoxNote::query()->find($box->id)->words ?? '';
         $words = $typed ?? ($kept === '' ? self::itsOwn($box, $box->crew->kept_note ?? '') : $kept);
 
-        return new self($box, $kept, $words, self::sentences($box), NoteCheck::of($words));
+        return new self($box, $kept, $words, self::sentences($box), NoteCheck::of($words), NotePhoto::query()->whereKey($box->id)->exists());
     }
 
     /**
@@ -60,26 +69,58 @@ final readonly class NotePage
         return strtr($words, [
             Words::of('send/note.theme') => $box->theme,
             Words::of('send/note.age') => $box->recipient()->band->label(),
+            Words::of('send/note.things') => str_contains($words, Words::of('send/note.things')) ? self::things($box) : '',
         ]);
+    }
+
+    /** “Plush owl, Skipping rope”: what a child looks at first. */
+    private static function things(Box $box): string
+    {
+        $box->loadMissing(Box::CONTENTS);
+        $first = [];
+        foreach ([Category::Lead, Category::Soft, Category::Play] as $lane) {
+            foreach ($box->plan()->pieces as $piece) {
+                if ($piece->kind->category === $lane && ! $piece->isToBuy()) {
+                    $first[] = $piece->name;
+                    break;
+                }
+            }
+        }
+
+        return implode(', ', $first);
     }
 
     /** @return array<string, string> */
     private static function sentences(Box $box): array
     {
-        $isSmall = $box->recipient()->band->toYears <= 4;
+        $band = $box->recipient()->band;
+        $words = match (true) {
+            $band->toYears <= self::SMALL_TO => ['sentences', 'sentences-small', 'sayings'],
+            $band->fromYears >= self::OLD_FROM => ['sentences', 'sentences-school', 'sentences-old', 'sayings'],
+            default => ['sentences', 'sentences-school', 'sayings'],
+        };
 
-        return array_filter(
-            self::allSentences(),
-            static fn (string $id): bool => ! $isSmall || ! in_array($id, ['school', 'draw'], true),
-            ARRAY_FILTER_USE_KEY,
-        );
+        return self::listed($words);
     }
 
     /** @return array<string, string> */
     private static function allSentences(): array
     {
-        $all = Lang::get('send/note.sentences');
+        return self::listed(['sentences', 'sentences-small', 'sentences-school', 'sentences-old', 'sayings']);
+    }
 
-        return is_array($all) ? array_filter($all, is_string(...)) : [];
+    /**
+     * @param  list<string>  $lists
+     * @return array<string, string> by their ids
+     */
+    private static function listed(array $lists): array
+    {
+        $all = [];
+        foreach ($lists as $list) {
+            $words = Lang::get("send/note.{$list}");
+            $all += is_array($words) ? array_filter($words, is_string(...)) : [];
+        }
+
+        return $all;
     }
 }

@@ -9,9 +9,10 @@ return [
     'what-for' => 'Short and warm, in plain words: the child may be learning this language, and so may whoever reads '
         .'it aloud.',
     'words' => 'The note',
-    'hint' => 'First names only. For all boxes you may write :theme and :age: each box puts in its own.',
+    'hint' => 'First names only. For all boxes you may write :theme, :age and :things: each box puts in its own.',
     'theme' => '[theme]',
     'age' => '[age]',
+    'things' => '[things]',
     'add' => 'Put these sentences in',
     'put-in' => 'Put them in, and keep',
     'for-all' => 'Notes of further boxes begin with this one',
@@ -44,10 +45,38 @@ return [
         'hope' => 'We hope it makes you smile.',
         'play' => 'We wish you much fun with it.',
         'share' => 'Play with it with your friends.',
-        'school' => 'We wish you a good time at school.',
-        'draw' => 'You can draw us in your mind: we are waving.',
         'strong' => 'You are brave and you are dear.',
         'bye' => 'Warm greetings from far away!',
     ],
+    'sentences-small' => [
+        'hug' => 'Here is something soft to hug.',
+        'sleep' => 'Sleep well and have good dreams.',
+    ],
+    'sentences-school' => [
+        'school' => 'We wish you a good time at school.',
+        'draw' => 'You can draw us in your mind: we are waving.',
+    ],
+    'sentences-old' => [
+        'learn' => 'Whatever you want to learn, you can.',
+        'make' => 'Some of it is for making things of your own.',
+    ],
+    'sayings' => [
+        'saying-star' => 'Even a small star lights the way.',
+        'saying-wren' => 'The smallest bird sings the loudest.',
+        'saying-friend' => 'One friend makes a far place near.',
+        'saying-step' => 'Every long way begins at the door.',
+    ],
+    'photo' => 'A photo on the note',
+    'photo-hint' => 'Only if you wish, and if your drive allows it. It is made small, and nothing that a camera writes '
+        .'beside it is kept: no place, no hour.',
+    'photo-file' => 'Choose a photo',
+    'photo-side' => 'How much of it',
+    'photo-x' => 'From left to right',
+    'photo-y' => 'From above to below',
+    'photo-keep' => 'Put it on the note',
+    'photo-drop' => 'Take it off',
+    'photo-there' => 'The photo on this note',
+    'photo-kept' => 'The photo is on the note.',
+    'photo-gone' => 'The photo is off the note.',
 
 ];

@@ -15,7 +15,8 @@
             <input type="hidden" name="was" value="{{ $page->kept }}">
             <section class="cut grid grid-cols-1 gap-3 p-4" aria-label="{{ __('send/note.words') }}">
                 <x-field name="words" :label="__('send/note.words')" :hint="__('send/note.hint',
-                    ['theme' => __('send/note.theme'), 'age' => __('send/note.age')])">
+                    ['theme' => __('send/note.theme'), 'age' => __('send/note.age'), 'things' =>
+                    __('send/note.things')])">
                     <textarea class="input text-lg" id="words" name="words" rows="9" aria-describedby="words-hint"
                         @readonly($handedIn)>{{ $page->words }}</textarea>
                 </x-field>
@@ -62,5 +63,6 @@
                 @endunless
             </div>
         </form>
+        @include('send.partials.note-photo')
     </div>
 </x-layout>

@@ -6,6 +6,9 @@ namespace Tests\Feature\Send;
 
 use App\Models\Box;
 use App\Models\BoxNote;
+use App\Models\NotePhoto;
+use App\Models\Piece;
+use Illuminate\Http\UploadedFile;
 use PluckyWren\Core\Box\Stage;
 use Tests\Feature\TestCase;
 use Tests\Support\ReadPdf;
@@ -52,6 +55,79 @@ final class NoteTest extends TestCase
             ->assertSee('“12 Wharf Lane” looks like an address.')
             ->assertDontSee('Nothing in it tells');
         self::assertSame("We live at 12 Wharf Lane.\nMarla Fenn", BoxNote::query()->firstOrFail()->words);
+    }
+
+    public function test_sentences_are_those_for_the_child_s_age_and_sayings_are_for_all(): void
+    {
+        foreach ([
+            '2-3' => ['Here is something soft to hug.', 'We wish you a good time at school.'],
+            '4-7' => ['We wish you a good time at school.', 'Whatever you want to learn, you can.'],
+            '8-12' => ['Whatever you want to learn, you can.', 'Here is something soft to hug.'],
+        ] as $band => [$for, $notFor]) {
+            $this->box->update(['band' => $band]);
+            $this->get("/boxes/{$this->box->id}/note")->assertOk()->assertSee($for)->assertDontSee($notFor)
+                ->assertSee('The smallest bird sings the loudest.');
+        }
+    }
+
+    public function test_what_was_in_it_is_put_in_by_what_is_looked_at_first(): void
+    {
+        foreach (['soap' => 'Pine soap', 'ball' => 'Red ball', 'yo-yo' => 'Wooden yo-yo'] as $kind => $name) {
+            Piece::factory()->createOne([
+                'box_id' => $this->box->id, 'lot_id' => $this->lot($kind, ['name' => $name])->id, 'quantity' => 1,
+            ]);
+        }
+        $this->keep('For you: [things].')->assertSessionHasNoErrors();
+
+        self::assertSame('For you: Red ball, Wooden yo-yo.', BoxNote::query()->firstOrFail()->words);
+    }
+
+    public function test_a_photo_is_cut_made_small_stripped_and_printed_on_the_note(): void
+    {
+        // Left half red, right half blue: the square at the left end is red alone.
+        $image = imagecreatetruecolor(1600, 800);
+        self::assertNotFalse($image);
+        imagefilledrectangle($image, 0, 0, 799, 799, (int) imagecolorallocate($image, 220, 20, 20));
+        imagefilledrectangle($image, 800, 0, 1599, 799, (int) imagecolorallocate($image, 20, 20, 220));
+        ob_start();
+        imagejpeg($image);
+        $jpeg = (string) ob_get_clean();
+        $exif = "\xFF\xE1".pack('n', 8 + 22)."Exif\0\0the camera was at home";
+        $file = UploadedFile::fake()->createWithContent('me.jpg', substr($jpeg, 0, 2).$exif.substr($jpeg, 2));
+
+        $this->post("/boxes/{$this->box->id}/note/photo", ['photo' => $file, 'side' => 1000, 'x' => 0, 'y' => 500])
+            ->assertSessionHas('said', 'The photo is on the note.');
+
+        $kept = NotePhoto::query()->firstOrFail()->picture();
+        self::assertStringNotContainsString('at home', $kept);
+        $small = imagecreatefromstring($kept);
+        self::assertNotFalse($small);
+        self::assertSame([600, 600], [imagesx($small), imagesy($small)]);
+        $right = imagecolorsforindex($small, (int) imagecolorat($small, 590, 300));
+        self::assertGreaterThan(180, $right['red']);
+        self::assertLessThan(80, $right['blue']);
+        $this->get("/boxes/{$this->box->id}/note")->assertSee('The photo on this note');
+        $pdf = $this->get("/send/labels.pdf?card=note&paper=a4&boxes[]={$this->box->id}")->assertOk();
+        self::assertSame([[600.0, 600.0]], (new ReadPdf((string) $pdf->getContent()))->photos());
+        $this->get("/send/labels?card=note&boxes[]={$this->box->id}")->assertSee("/boxes/{$this->box->id}/note/photo");
+
+        $this->delete("/boxes/{$this->box->id}/note/photo")->assertSessionHas('said', 'The photo is off the note.');
+        $this->get("/boxes/{$this->box->id}/note/photo")->assertNotFound();
+    }
+
+    public function test_what_is_no_photo_or_no_square_is_refused_and_a_box_that_is_gone_stays_as_it_is(): void
+    {
+        $photo = UploadedFile::fake()->image('me.jpg', 40, 40);
+        foreach ([
+            ['photo' => UploadedFile::fake()->createWithContent('me.jpg', 'no photo')], ['photo' => 'me.jpg'], [],
+        ] as $typed) {
+            $this->post("/boxes/{$this->box->id}/note/photo", $typed)->assertSessionHasErrors('photo');
+        }
+        $this->post("/boxes/{$this->box->id}/note/photo", ['photo' => $photo, 'side' => '0'])->assertSessionHasErrors('side');
+        $this->put("/boxes/{$this->box->id}/stage", ['stage' => 'handed-in', 'was' => 'packed']);
+        $this->post("/boxes/{$this->box->id}/note/photo", ['photo' => UploadedFile::fake()->image('me.jpg', 40, 40)])
+            ->assertSessionHasErrors('photo');
+        self::assertSame(0, NotePhoto::query()->count());
     }
 
     public function test_a_note_for_all_boxes_puts_in_what_is_each_box_s_own(): void

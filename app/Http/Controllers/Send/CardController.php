@@ -49,6 +49,9 @@ final readonly class CardController
             'cards' => Card::cases(),
             'papers' => Paper::cases(),
             'first' => $cards[0] ?? null,
+            'photo' => isset($cards[0]->photo)
+                ? route('boxes.note.photo', $chosen->firstOrFail(static fn (Box $box): bool => $box->notePhoto !== null))
+                : null,
             'drawing' => isset($cards[0]->picture) ? Pictures::svg($cards[0]->picture) : null,
             'marks' => isset($cards[0]->code) ? CodeMarks::of($cards[0]->code) : null,
             'letters' => CardSheets::unknownLetters($cards),
@@ -111,7 +114,7 @@ final readonly class CardController
      */
     private static function boxes(?array $ids = null): Collection
     {
-        $boxes = Box::query()->with([...Box::CONTENTS, 'crew', 'note', 'gift.payment']);
+        $boxes = Box::query()->with([...Box::CONTENTS, 'crew', 'note', 'notePhoto', 'gift.payment']);
 
         $ids === null ? $boxes->where('stage', '!=', Stage::HandedIn) : $boxes->whereKey($ids);
 

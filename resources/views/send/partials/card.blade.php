@@ -1,5 +1,6 @@
 {{-- A card as it will be printed: black on white in either scheme, at its size in millimetres. --}}
 <div class="printed-card printed-{{ $sheet->card->value }}">
+    @if ($photo)<img class="photo" src="{{ $photo }}" alt="{{ __('send/note.photo-there') }}">@endif
     @if ($drawing)<div class="col-span-2 drawing" aria-hidden="true">{!! $drawing !!}</div>@endif
     <div class="col-span-2 min-w-0">
         <p @class(['font-bold leading-tight', 'text-3xl' => $sheet->card->value === 'label', 'text-xl' =>
