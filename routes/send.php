@@ -40,7 +40,8 @@ Route::get('send/log/{line}', [LogController::class, 'show'])->name('log.box')->
 Route::put('send/log/{line}', [LogController::class, 'update'])->name('log.keep')->can('update', 'line');
 Route::get('boxes/{box}/note', [NoteController::class, 'edit'])->name('boxes.note')->can('view', 'box');
 Route::put('boxes/{box}/note', [NoteController::class, 'update'])->name('boxes.note.keep')->can('update', 'box');
-Route::get('send/review', ReviewController::class)->name('review')->can('viewAny', Box::class);
+Route::get('send/review', [ReviewController::class, 'show'])->name('review')->can('viewAny', Box::class);
+Route::get('send/review.pdf', [ReviewController::class, 'file'])->name('review.file')->can('viewAny', Box::class);
 Route::get('send/trips/new', [TripController::class, 'create'])->name('trips.create')->can('create', Trip::class);
 Route::post('send/trips', [TripController::class, 'store'])->name('trips.store')->can('create', Trip::class);
 Route::get('send/trips/{trip}', [TripController::class, 'show'])->name('trips.show')->can('view', 'trip');

@@ -74,6 +74,15 @@ final readonly class SeasonLots
         return array_values($query->get()->all());
     }
 
+    /** @return list<Lot> of which most was saved against the list price, by its part, best first */
+    public function bestFinds(int $limit): array
+    {
+        $lots = $this->lots()->where('price_state', PriceState::Paid)->whereColumn('list_minor', '>', 'paid_minor');
+        $lots->orderByRaw('1.0 * paid_minor / list_minor, id')->limit($limit);
+
+        return array_values($lots->get()->all());
+    }
+
     /** @return Collection<int, Lot> what was given, longest ago first, with the boxes that have it */
     public function given(int $limit): Collection
     {

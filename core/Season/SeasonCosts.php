@@ -78,6 +78,25 @@ final readonly class SeasonCosts
     }
 
     /**
+     * What was paid in each month, and where.
+     *
+     * @return array<string, array<string, Money>> by month like `2026-08`, then by the source's id; without what is none
+     */
+    public function bySourceAndMonth(): array
+    {
+        $sums = [];
+        foreach ($this->rows as $row) {
+            $sums[$row->month][$row->source->value] = ($sums[$row->month][$row->source->value] ?? 0) + $row->paidMinor;
+        }
+        ksort($sums);
+
+        return array_filter(array_map(
+            fn (array $month): array => array_map($this->money(...), array_filter($month)),
+            $sums,
+        ));
+    }
+
+    /**
      * Tell where what was paid is now.
      *
      * @param  ExactAmount  $inBoxes  what the pieces in boxes cost

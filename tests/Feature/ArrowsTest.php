@@ -38,7 +38,7 @@ final class ArrowsTest extends TestCase
         'Models' => ['Casts', 'Crews', 'Reference', 'Refusals', 'Words'],
         'Pages' => ['Fit', 'Models', 'Queries', 'Reference', 'Support', 'Words'],
         'Policies' => ['Models'],
-        'Print' => ['Models', 'Words'],
+        'Print' => ['Models', 'Pages', 'Words'],
         'Providers' => ['Crews', 'Database', 'Models', 'Pages', 'Reference', 'Session', 'Support', 'Tracking', 'Words'],
         'Queries' => ['Models'],
         'Reference' => ['Crews', 'Models'],

@@ -166,6 +166,18 @@ final class SeasonMoney
         return $this->costs()->byMonth($this->season->from, min($this->season->to, $this->crew->today()));
     }
 
+    /** @return array<string, array<string, Money>> by month like `2026-08`, then by the source's id */
+    public function bySourceAndMonth(): array
+    {
+        return $this->costs()->bySourceAndMonth();
+    }
+
+    /** @return list<Lot> the three of which most was saved against the list price */
+    public function bestFinds(): array
+    {
+        return $this->lots->bestFinds(3);
+    }
+
     /** @return list<Lot> the three dearest by the piece */
     public function dearest(): array
     {

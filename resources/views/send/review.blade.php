@@ -16,6 +16,7 @@
                     </nav>
                 @endif
                 <button type="button" class="button" data-print hidden>{{ __('send/review.print') }}</button>
+                <a class="button" href="{{ route('review.file', ['season' => $year]) }}">{{ __('send/review.pdf') }}</a>
                 </div>
         </div>
         <section class="cut mb-3.5 p-5" aria-label="{{ __('send/review.title') }}">
@@ -35,6 +36,7 @@
             @endif
         </section>
         <div class="grid grid-cols-1 items-start gap-3.5 wide:grid-cols-2">
+            <div class="grid grid-cols-1 gap-3.5">
             @if ($review->spreads !== [])
                 <section class="cut p-5" aria-labelledby="a-box">
                     <h2 id="a-box">{{ __('send/review.a-box') }}</h2>
@@ -52,6 +54,8 @@
                     @endforeach
                 </section>
             @endif
+                @include('send.partials.review-months')
+            </div>
             <div class="grid grid-cols-1 gap-3.5">
                 @if ($review->byBand !== [])
                     <section class="cut p-5" aria-labelledby="for-whom">
@@ -60,13 +64,17 @@
                             @foreach ($review->byBand as $band => $genders)
                                 <li class="grid grid-cols-[5rem_1fr] border-t-[1.5px] border-line py-1.5
                                     first:border-t-0"><b class="figure">{{ str_replace('-', '–', $band) }}</b>
-                                    <span>{{ implode(', ', array_map(fn ($gender, $count) => __('send/review.each',
+                                    <span>@isset($review->goals[$band])<b class="tabular">{{ __('send/review.of-goal',
+                                        ['made' => $review->ofBand($band), 'goal' => $review->goals[$band]]) }}</b>
+                                        @endisset
+                                        {{ implode(', ', array_map(fn ($gender, $count) => __('send/review.each',
                                         ['count' => $count, 'who' => __("people.{$gender}")]),
                                         array_keys($genders), $genders)) }}</span></li>
                             @endforeach
                         </ul>
                     </section>
                 @endif
+                @include('send.partials.review-more')
                 <section class="cut p-5" aria-labelledby="lids">
                     <h2 id="lids">{{ __('send/review.lids') }}</h2>
                     <p>{{ trans_choice('send/review.lids-seen', count($review->lids),
