@@ -16,6 +16,7 @@ final readonly class HandIn
      * @param  string  $from  month and day, `12-11`
      * @param  string  $to  month and day, the last day included
      * @param  array<string, string>  $closingDays  places to hand in, each with its own last day, month and day
+     * @param  array<string, string>  $hours  when a place is open, by its name, in the guide's words
      *
      * @throws InvalidGuide If one of them is no day that comes every year.
      */
@@ -24,6 +25,7 @@ final readonly class HandIn
         private string $to,
         public string $place,
         public array $closingDays = [],
+        public array $hours = [],
     ) {
         foreach ([$from, $to, ...array_values($closingDays)] as $day) {
             preg_match('/^\d\d-\d\d$/', $day) === 1

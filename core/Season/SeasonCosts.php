@@ -80,7 +80,8 @@ final readonly class SeasonCosts
     /**
      * What was paid in each month, and where.
      *
-     * @return array<string, array<string, Money>> by month like `2026-08`, then by the source's id; without what is none
+     * @return array<string, array<string, Money>> by month like `2026-08`, then by the source's id, dearest
+     *     first; without what is none
      */
     public function bySourceAndMonth(): array
     {
@@ -90,10 +91,7 @@ final readonly class SeasonCosts
         }
         ksort($sums);
 
-        return array_filter(array_map(
-            fn (array $month): array => array_map($this->money(...), array_filter($month)),
-            $sums,
-        ));
+        return array_filter(array_map($this->dearestFirst(...), $sums));
     }
 
     /**

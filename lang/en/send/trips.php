@@ -13,6 +13,7 @@ return [
     'heading' => 'To :place',
     'on' => 'On :day',
     'by' => 'Planned by :name.',
+    'open' => 'Open :hours.',
     'place' => 'Where to',
     'day' => 'Which day',
     'which' => 'Which boxes go along',

@@ -11,6 +11,8 @@
             <div>
                 <h1>{{ __('send/trips.heading', ['place' => $trip->place]) }}</h1>
                 <p class="text-ink-soft">{{ __('send/trips.on', ['day' => $trip->goes_on->format('l, j M Y')]) }}.
+                    @isset($handIn->hours[$trip->place]){{ __('send/trips.open', ['hours' => $handIn->hours[$trip->place]]) }}
+                    @endisset
                     {{ $trip->by === '' ? '' : __('send/trips.by', ['name' => $trip->by]) }}</p>
             </div>
             <div class="no-print flex flex-wrap gap-2.5">

@@ -31,6 +31,10 @@ final class SeasonCostsTest extends TestCase
         );
         self::assertSame(['shop' => 1276, 'clearance' => 100], $this->minor($costs->bySource()));
         self::assertSame([1000, 376], array_values($this->minor($costs->byCategory())));
+        self::assertSame(
+            ['2026-02' => ['shop' => 276], '2026-04' => ['shop' => 1000, 'clearance' => 100]],
+            array_map($this->minor(...), $costs->bySourceAndMonth()),
+        );
         // From the 31st, a month on would skip February.
         self::assertSame(
             ['2026-01' => 0, '2026-02' => 276, '2026-03' => 0, '2026-04' => 1100],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Send;
 
+use App\Models\CrewSeason;
 use App\Models\LogBox;
 use App\Models\Piece;
 use PluckyWren\Core\Box\Stage;
@@ -11,6 +12,7 @@ use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Source;
 use Tests\Feature\TestCase;
+use Tests\Support\ReadPdf;
 
 /** A season looked back at. */
 final class ReviewTest extends TestCase
@@ -71,5 +73,44 @@ final class ReviewTest extends TestCase
         $this->get('/send/review?season=2025')->assertSee('Season 2025 in review')
             ->assertSeeInOrder(['Boxes handed in', '1', 'What they cost', '30.00'])
             ->assertDontSee('Dear Ines');
+    }
+
+    public function test_it_tells_where_the_money_went_what_was_flagged_left_out_and_found_and_what_is_left(): void
+    {
+        $eur = Currency::of('EUR');
+        $this->lot('comb', [
+            'name' => 'Comb, wide', 'got_on' => '2026-08-03', 'pieces' => 4, 'paid' => new Money(200, $eur),
+            'list' => new Money(800, $eur), 'source' => Source::Clearance, 'place' => 'Quay Street Bargains',
+        ]);
+        $this->lot('ball', [
+            'name' => 'Red ball', 'got_on' => '2026-08-20', 'pieces' => 1, 'paid' => new Money(600, $eur),
+            'source' => Source::Shop,
+        ]);
+        $stays = $this->lot('yo-yo', ['name' => 'Wooden yo-yo', 'got_on' => '2026-09-01', 'pieces' => 2]);
+        CrewSeason::query()->create(['crew_id' => $this->crew->id, 'year' => 2026, 'goals' => ['4-7' => 3, '8-12' => 2], 'by' => 'Ines']);
+        $box = $this->box(['number' => 1, 'band' => '4-7', 'gender' => 'girl', 'stage' => Stage::Ready]);
+        Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $this->lot('torch')->id, 'quantity' => 1]);
+        $piece = Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $stays->id, 'quantity' => 2]);
+        $this->post("/pieces/{$piece->id}/leave", ['because' => ''])->assertSessionHasNoErrors();
+        $box->refresh()->update(['stage' => Stage::Packed]);
+        $this->put("/boxes/{$box->id}/stage", ['stage' => 'handed-in', 'was' => 'packed'])->assertSessionHasNoErrors();
+
+        $page = $this->get('/send/review')->assertOk()
+            ->assertSeeInOrder(['August 2026', 'Shop 6.00, Clearance 2.00', '8.00'])
+            ->assertSeeInOrder(['Dearest by the piece', 'Red ball, 6.00 a piece'])
+            ->assertSeeInOrder(['Most saved against the list price', 'Comb, wide, 2.00 instead of 8.00'])
+            ->assertSeeInOrder(['4–7', '1 of 3', 'girl: 1', '8–12', '0 of 2'])
+            ->assertSeeInOrder(['Left out most', '2 × Wooden yo-yo'])
+            ->assertSeeInOrder(['Left for next year and for top-up bags', 'Play 2'])
+            ->assertSee('No top-up bag was handed in.');
+        // What the rules said of the box when it went stands in its record.
+        self::assertMatchesRegularExpression('~What was flagged most</h2> <ul>.*?in one box~', (string) $page->getContent());
+
+        $pdf = new ReadPdf((string) $this->get('/send/review.pdf?season=2026')->assertOk()
+            ->assertHeader('Content-Type', 'application/pdf')->getContent());
+        self::assertSame(['595.276 841.890'], array_unique($pdf->mediaBoxes()));
+        foreach (['Season 2026 in review', 'Boxes handed in: 1', '4–7: 1 of 3 girl: 1', 'Aug 2026', '8.00', '2 × Wooden yo-yo'] as $words) {
+            self::assertContains($words, $pdf->words());
+        }
     }
 }
