@@ -59,17 +59,21 @@ Route::post('send/tracking', TrackController::class)
     ->can('create', Trip::class);
 Route::get('season', [SeasonController::class, 'index'])->name('season')->can('viewAny', Box::class);
 Route::put('season/goals', [SeasonController::class, 'goals'])->name('season.goals')->can('create', Box::class);
-Route::post('season/evenings', [SeasonController::class, 'evening'])->name('evenings.store')->can('create', Evening::class);
+Route::post('season/evenings', [SeasonController::class, 'evening'])->name('evenings.store')
+    ->can('create', Evening::class);
 Route::delete('season/evenings/{evening}', [SeasonController::class, 'noEvening'])
     ->name('evenings.destroy')
     ->can('delete', 'evening');
 Route::get('season/next', [SeasonController::class, 'next'])->name('season.next')->can('create', Box::class);
 Route::post('season/next', [SeasonController::class, 'start'])->name('season.start')->can('create', Box::class);
 Route::get('send/top-up', [TopupController::class, 'index'])->name('topup')->can('viewAny', TopupBag::class);
-Route::get('send/top-up/labels.pdf', [TopupController::class, 'labels'])->name('topup.labels')->can('viewAny', TopupBag::class);
-Route::get('send/top-up/new/{category}', [TopupController::class, 'create'])->name('topup.create')->can('create', TopupBag::class);
+Route::get('send/top-up/labels.pdf', [TopupController::class, 'labels'])->name('topup.labels')
+    ->can('viewAny', TopupBag::class);
+Route::get('send/top-up/new/{category}', [TopupController::class, 'create'])->name('topup.create')
+    ->can('create', TopupBag::class);
 Route::post('send/top-up', [TopupController::class, 'store'])->name('topup.store')->can('create', TopupBag::class);
-Route::put('send/top-up/{bag}/handed-in', [TopupController::class, 'handIn'])->name('topup.hand-in')->can('update', 'bag');
+Route::put('send/top-up/{bag}/handed-in', [TopupController::class, 'handIn'])->name('topup.hand-in')
+    ->can('update', 'bag');
 Route::delete('send/top-up/{bag}/handed-in', [TopupController::class, 'takeBack'])
     ->name('topup.take-back')
     ->can('update', 'bag');
@@ -77,7 +81,8 @@ Route::delete('send/top-up/{bag}', [TopupController::class, 'destroy'])->name('t
 Route::get('boxes/{box}/lid', [LidController::class, 'show'])->name('boxes.lid')->can('view', 'box');
 Route::post('boxes/{box}/lid', [LidController::class, 'choose'])->name('boxes.lid.show')->can('view', 'box');
 Route::post('boxes/{box}/lid.pdf', [LidController::class, 'file'])->name('boxes.lid.file')->can('view', 'box');
-Route::get('boxes/{box}/note/photo', [NotePhotoController::class, 'show'])->name('boxes.note.photo')->can('view', 'box');
+Route::get('boxes/{box}/note/photo', [NotePhotoController::class, 'show'])->name('boxes.note.photo')
+    ->can('view', 'box');
 Route::post('boxes/{box}/note/photo', [NotePhotoController::class, 'store'])
     ->name('boxes.note.photo.keep')
     ->can('update', 'box');

@@ -29,8 +29,9 @@ final readonly class AskTracking
     public function due(Crew $crew, int $most): int
     {
         $due = Track::query()->where('is_over', false)->where('ask_at', '<=', now());
+        $due->orderBy('ask_at')->orderBy('id')->limit($most);
         $asked = 0;
-        foreach ($due->orderBy('ask_at')->orderBy('id')->limit($most)->get() as $track) {
+        foreach ($due->get() as $track) {
             if ($this->takeTurn($track)) {
                 $this->ask($track, $crew);
                 $asked++;
@@ -64,11 +65,16 @@ final readonly class AskTracking
             );
             $story = $track->story()->with($answer);
             $kept = [
-                'events' => TrackAnswer::rows($story), 'is_over' => $story->isOver(), 'failures' => 0, 'trouble' => null,
+                'events' => TrackAnswer::rows(
+                    $story,
+                ), 'is_over' => $story->isOver(), 'failures' => 0, 'trouble' => null,
                 'answered_at' => now(),
             ];
         } catch (NoAnswer $none) {
-            $kept = ['failures' => $track->failures + 1, 'trouble' => Words::of("send/track.troubles.{$none->why->value}")];
+            $kept = [
+                'failures' => $track->failures + 1,
+                'trouble' => Words::of("send/track.troubles.{$none->why->value}"),
+            ];
         } catch (UnreadableAnswer $nonsense) {
             $kept = ['failures' => $track->failures + 1, 'trouble' => $nonsense->getMessage()];
         }

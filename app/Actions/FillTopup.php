@@ -29,7 +29,7 @@ final readonly class FillTopup
             $this->once->claim();
             $bag->by = Member::name();
             $bag->save();
-            foreach (Lot::query()->whereKey(array_keys($counts))->orderBy('name')->get() as $lot) {
+            foreach (Lot::query()->whereKey(array_keys($counts))->get()->sortBy('name') as $lot) {
                 $this->changeLot->lose($lot, $counts[$lot->id], 'given-away');
                 TopupPiece::query()->create([
                     'crew_id' => $bag->crew_id, 'bag_id' => $bag->id, 'lot_id' => $lot->id, 'name' => $lot->name,

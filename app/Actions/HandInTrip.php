@@ -63,6 +63,8 @@ final readonly class HandInTrip
     {
         $ids = $trip->boxes()->pluck('box_id')->all();
 
-        return Box::query()->with(Box::CONTENTS)->whereKey($ids)->where('stage', $stage)->orderBy('number')->get();
+        $boxes = Box::query()->with(Box::CONTENTS)->whereKey($ids)->where('stage', $stage);
+
+        return $boxes->get()->sortBy('number')->values();
     }
 }

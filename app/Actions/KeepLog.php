@@ -85,7 +85,9 @@ final class KeepLog
     public function country(Track $track, ?string $country): void
     {
         // What nobody told may have been typed.
-        foreach ($country === null ? [] : LogBox::query()->with('pieces')->where('docket', $track->docket)->get() as $line) {
+        foreach (
+            $country === null ? [] : LogBox::query()->with('pieces')->where('docket', $track->docket)->get() as $line
+        ) {
             $line->country = $country;
             self::keepFound($line);
         }

@@ -30,8 +30,14 @@ final readonly class StartSeason
      *
      * @throws SeasonStarted If someone else began it meanwhile.
      */
-    public function execute(Crew $crew, int $year, ?Money $budget, array $goals, array $targets, ?string $guideSeason): void
-    {
+    public function execute(
+        Crew $crew,
+        int $year,
+        ?Money $budget,
+        array $goals,
+        array $targets,
+        ?string $guideSeason,
+    ): void {
         DB::transaction(function () use ($crew, $year, $budget, $goals, $targets, $guideSeason): void {
             $season = CrewSeason::query()->firstOrNew(['crew_id' => $crew->id, 'year' => $year]);
             $season->started_on === null || throw SeasonStarted::meanwhile($season->by);

@@ -21,7 +21,7 @@ final class TrackCommand extends Command
     public function handle(AskTracking $askTracking, CrewInHand $crewInHand): int
     {
         $asked = 0;
-        foreach (Crew::query()->orderBy('id')->get() as $crew) {
+        foreach (Crew::query()->get()->sortBy('id') as $crew) {
             $crewInHand->take($crew);
             $asked += $askTracking->due($crew, self::A_CREW);
         }

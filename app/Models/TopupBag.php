@@ -22,6 +22,7 @@ use PluckyWren\Core\Stash\Category;
  * @property int $season
  * @property CarbonImmutable|null $handed_in_on
  * @property string $by
+ * @property Crew $crew
  * @property Collection<int, TopupPiece> $pieces
  */
 final class TopupBag extends Model

@@ -44,6 +44,7 @@ final class TopupPiece extends Model
     {
         return $this->paid_minor === null
             ? null
-            : (new Money($this->paid_minor, $this->currency))->exactly()->dividedAmong($this->pieces)->times($this->quantity);
+            : (new Money($this->paid_minor, $this->currency))->exactly()->dividedAmong($this->pieces)
+                ->times($this->quantity);
     }
 }

@@ -100,7 +100,14 @@ final class CardSheets extends TCPDF
             $space = $height - 2 * self::PADDING - 4;
             if ($card->photo !== null) {
                 $side = self::PHOTO_SIDE;
-                $this->Image("@{$card->photo}", $x + ($width - $side) / 2, $y + $height - $side - 6, $side, $side, 'JPEG');
+                $this->Image(
+                    "@{$card->photo}",
+                    $x + ($width - $side) / 2,
+                    $y + $height - $side - 6,
+                    $side,
+                    $side,
+                    'JPEG',
+                );
                 $space -= $side + 4;
             }
             $this->words($card->lines[0] ?? '', self::NOTE_POINTS, $left + 2, $top + 2, $inner - 4, $space);

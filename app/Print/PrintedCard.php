@@ -7,7 +7,10 @@ namespace App\Print;
 use PluckyWren\Core\Send\BoxCode;
 use PluckyWren\Core\Send\Picture;
 
-/** What stands on one card: its largest words, what is below them line by line, and the box's code, a drawing or a photo. */
+/**
+ * What stands on one card: its largest words, what is below them line by line, and the box's code, a drawing or a
+ * photo.
+ */
 final readonly class PrintedCard
 {
     /**

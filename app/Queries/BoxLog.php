@@ -17,7 +17,8 @@ final readonly class BoxLog
     private const MOST_KINDS = 12;
 
     /**
-     * @param  string  $words  of a theme, a code, a packer, a piece, a kind, a giver, a docket or a country; each must be found
+     * @param  string  $words  of a theme, a code, a packer, a piece, a kind, a giver, a docket or a country; each must
+     *      be found
      * @param  string  $season  a year; empty for all
      * @param  string  $band  like 4-7; empty for all
      * @param  string  $gender  empty for all

@@ -37,7 +37,8 @@ final class CrewDates
     /** @return list<YearDate> */
     private static function evenings(Crew $crew): array
     {
-        $ahead = Evening::query()->where('day', '>=', $crew->today()->toDateString())->orderBy('day')->orderBy('begins');
+        $ahead = Evening::query()->where('day', '>=', $crew->today()->toDateString());
+        $ahead->orderBy('day')->orderBy('begins');
 
         return array_values($ahead->get()->map(static fn (Evening $evening): YearDate => new YearDate(
             DateKind::Evening,

@@ -16,7 +16,7 @@ final class FindingsMet
     /** @return array<string, int> how many boxes, by the sentence, most first */
     public static function of(int $season): array
     {
-        $records = BoxRecord::query()->whereNull('taken_back_at');
+        $records = BoxRecord::query()->where('taken_back_at', null);
         $records->whereIn('box_id', LogBox::query()->where('season', $season)->select('box_id'))
             ->crossJoin(new Expression("json_each(record, '$.told.findings') as finding"))
             ->selectRaw("json_extract(finding.value, '$.why') as why, count(distinct box_id) as boxes")

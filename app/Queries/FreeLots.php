@@ -18,8 +18,9 @@ final class FreeLots
      */
     public static function ofKinds(array $kinds): Collection
     {
-        $lots = Lot::withSetAside()->whereNull('due_on')->whereIn('kind', $kinds)->orderBy('name')->limit(self::MOST)->get();
+        $lots = Lot::withSetAside()->where('due_on', null);
+        $lots->whereIn('kind', $kinds)->orderBy('name')->limit(self::MOST);
 
-        return $lots->filter(static fn (Lot $lot): bool => $lot->stock()->onHand() > 0)->values();
+        return $lots->get()->filter(static fn (Lot $lot): bool => $lot->stock()->onHand() > 0)->values();
     }
 }

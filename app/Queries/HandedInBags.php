@@ -20,7 +20,7 @@ final class HandedInBags
      */
     public static function of(string $words, string $season): Collection
     {
-        $bags = TopupBag::query()->with('pieces')->whereNotNull('handed_in_on');
+        $bags = TopupBag::query()->with('pieces')->where('handed_in_on', '>', '');
         $season === '' || $bags->where('season', (int) $season);
         foreach (array_filter(explode(' ', mb_strtolower(trim($words)))) as $word) {
             $bags->whereHas('pieces', static fn (Builder $pieces) => $pieces->whereRaw(

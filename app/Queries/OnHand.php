@@ -12,10 +12,10 @@ final class OnHand
     /** @return array<string, int> pieces by kind, most first */
     public static function byKind(): array
     {
-        $lots = Lot::query()->whereNull('due_on');
+        $lots = Lot::query()->where('due_on', null);
         $lots->selectRaw(
-            'kind, sum(lots.pieces - gone - coalesce((select sum(quantity) from pieces where pieces.lot_id = lots.id), 0))'
-                .' as free',
+            'kind, sum(lots.pieces - gone'
+                .' - coalesce((select sum(quantity) from pieces where pieces.lot_id = lots.id), 0)) as free',
         )
             ->groupBy('kind')
             ->orderByRaw('free desc, kind');

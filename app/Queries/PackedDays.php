@@ -15,7 +15,8 @@ final class PackedDays
     /** @return list<CarbonImmutable> of the boxes that have one, by the crew's own clock */
     public static function of(int $season, string $timeZone): array
     {
-        $boxes = Box::query()->where('season', $season)->whereIn('stage', Stage::lidOn());
+        $boxes = Box::query()->where('season', $season);
+        $boxes->whereIn('stage', Stage::lidOn());
         $changes = BoxChange::query()->where('what', 'moved')->where('undone_at', null);
         $changes->whereIn('box_id', (clone $boxes)->select('id'))
             ->whereRaw("json_extract(after, '$.box.stage') = ?", [Stage::Packed->value])

@@ -77,8 +77,10 @@ final readonly class SeasonLots
     /** @return list<Lot> of which most was saved against the list price, by its part, best first */
     public function bestFinds(int $limit): array
     {
-        $lots = $this->lots()->where('price_state', PriceState::Paid)->whereColumn('list_minor', '>', 'paid_minor');
-        $lots->orderByRaw('1.0 * paid_minor / list_minor, id')->limit($limit);
+        $lots = $this->lots()->where('price_state', PriceState::Paid);
+        $lots->whereColumn('list_minor', '>', 'paid_minor')
+            ->orderByRaw('1.0 * paid_minor / list_minor, id')
+            ->limit($limit);
 
         return array_values($lots->get()->all());
     }

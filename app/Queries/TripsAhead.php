@@ -18,9 +18,13 @@ final class TripsAhead
     /** @return Collection<int, Trip> with `boxes`, the earliest first */
     public static function of(HandIn $handIn, CarbonImmutable $today): Collection
     {
-        $from = min(Season::of($handIn, $today)->from->format('Y-m-d'), $today->subDays(self::LATELY_DAYS)->toDateString());
+        $from = min(
+            Season::of($handIn, $today)->from->format('Y-m-d'),
+            $today->subDays(self::LATELY_DAYS)->toDateString(),
+        );
         $trips = Trip::query()->with('boxes')->where('goes_on', '>=', $from);
 
-        return $trips->get()->sortBy(static fn (Trip $trip): array => [$trip->goes_on->toDateString(), $trip->id])->values();
+        return $trips->get()->sortBy(static fn (Trip $trip): array => [$trip->goes_on->toDateString(), $trip->id])
+            ->values();
     }
 }

@@ -38,7 +38,10 @@ final class WorldMap
         if ($this->read === null) {
             $json = is_file($this->file) ? file_get_contents($this->file) : false;
             $json !== false || throw new RuntimeException("{$this->file} is missing: run “npm run build”.");
-            /** @var array{width: int, height: int, countries: array<string, array{path?: string, at: array{int, int}}>} $read */
+            /**
+             * @var array{width: int, height: int, countries: array<string, array{path?: string, at: array{int, int}}>}
+             *      $read
+             */
             $read = json_decode($json, true, 8, JSON_THROW_ON_ERROR);
             $this->read = $read;
         }

@@ -11,7 +11,9 @@ use ResourceBundle;
 final class CountryNames
 {
     /** What the tables hold beside countries: unions, try-outs, the unknown. */
-    private const NO_COUNTRIES = ['EU', 'EZ', 'UN', 'XA', 'XB', 'XK', 'ZZ', 'QO', 'AQ', 'AC', 'CP', 'DG', 'TA', 'EA', 'IC'];
+    private const NO_COUNTRIES = [
+        'EU', 'EZ', 'UN', 'XA', 'XB', 'XK', 'ZZ', 'QO', 'AQ', 'AC', 'CP', 'DG', 'TA', 'EA', 'IC',
+    ];
 
     /** @var array<string, string>|null */
     private static ?array $all = null;
@@ -39,6 +41,8 @@ final class CountryNames
     /** @param string|null $letters two; empty is answered with nothing */
     public static function of(?string $letters): string
     {
-        return $letters === null || $letters === '' ? '' : (Locale::getDisplayRegion("und-{$letters}", 'en') ?: $letters);
+        return $letters === null || $letters === '' ? '' : (
+            Locale::getDisplayRegion("und-{$letters}", 'en') ?: $letters
+        );
     }
 }

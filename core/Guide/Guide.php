@@ -27,7 +27,9 @@ use PluckyWren\Core\Stash\ItemTrait;
  *     id: string, drive: string, season: string, source: string, dated: string, currency: string,
  *     sendingGift: string, bands: non-empty-list<string>, genders: list<string>,
  *     carton: array{name: string, size: array{float, float, float}},
- *     handIn: array{from: string, to: string, place: string, places?: list<array{name: string, closes: string, hours?: string}>},
+ *     handIn: array{
+ *         from: string, to: string, place: string, places?: list<array{name: string, closes: string, hours?: string}>,
+ *     },
  *     boxLimit?: array{name: string, size: array{float, float, float}}, labelFields?: list<string>,
  *     needs: list<NeedData>, wishes: list<NeedData>,
  *     flags: list<array{trait: string, weight: string, bands?: list<string>, why: string, remedy: string}>,

@@ -6,6 +6,7 @@ namespace PluckyWren\Core\Season;
 
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\ItemKind;
 
@@ -37,6 +38,8 @@ final readonly class CheapMonths
     /**
      * @param  int  $month  1 to 12
      * @return list<CheapKind> what the crew itself saved most on first, then what is usual, by name
+     *
+     * @throws InvalidMoney
      */
     public function in(int $month): array
     {
@@ -56,7 +59,12 @@ final readonly class CheapMonths
         return $cheap;
     }
 
-    /** @return array{ExactAmount, ExactAmount}|array{null, null} a piece in this month and in the others, where it is cheaper */
+    /**
+     * @return array{ExactAmount, ExactAmount}|array{null, null} a piece in this month and in the others, where it is
+     *     cheaper
+     *
+     * @throws InvalidMoney
+     */
     private function averages(ItemKind $kind, int $month): array
     {
         $sums = ['here' => [0, 0, 0], 'else' => [0, 0, 0]];

@@ -54,7 +54,9 @@ final readonly class Pace
         return $this->done + intdiv($this->lately * $this->daysLeft, $this->days);
     }
 
-    /** How many a week it takes to reach the goal, a part of one counted as one; 0 where it is reached, null without. */
+    /**
+     * How many a week it takes to reach the goal, a part of one counted as one; 0 where it is reached, null without.
+     */
     public function weekly(): ?int
     {
         if ($this->goal === null) {

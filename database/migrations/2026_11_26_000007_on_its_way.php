@@ -6,7 +6,9 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** From the trip to the desk to the country where a box was given out; what is left for top-up bags; the year's plan. */
+/**
+ * From the trip to the desk to the country where a box was given out; what is left for top-up bags; the year's plan.
+ */
 return new class extends Migration
 {
     public function up(): void
@@ -116,7 +118,12 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['note_photos', 'topup_pieces', 'topup_bags', 'evenings', 'crew_seasons', 'tracks', 'trip_boxes', 'trips'] as $table) {
+        foreach (
+            [
+                'note_photos', 'topup_pieces', 'topup_bags', 'evenings', 'crew_seasons', 'tracks', 'trip_boxes',
+                'trips',
+            ] as $table
+        ) {
             Schema::drop($table);
         }
         DB::unprepared('DROP INDEX log_boxes_docket; ALTER TABLE log_boxes DROP COLUMN docket; '

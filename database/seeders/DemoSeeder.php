@@ -220,7 +220,7 @@ final class DemoSeeder extends Seeder
     private function goAndTell(Crew $crew): void
     {
         $handIn = $this->guides->current()->terms->handIn;
-        $lately = LogBox::query()->whereNull('docket')->orderBy('number')->get();
+        $lately = LogBox::query()->where('docket', null)->get()->sortBy('number')->values();
         foreach ($lately as $place => $line) {
             $this->keepCountry->execute($line, Docket::parse('QH-23100'.(2 + $place)), null);
         }
@@ -231,7 +231,9 @@ final class DemoSeeder extends Seeder
             'place' => 'Wharf Lane 4',
         ]));
         $this->planTrip->keep(
-            new Trip(['crew_id' => $crew->id, 'place' => 'Lock House school', 'goes_on' => $handIn->opens($crew->today())]),
+            new Trip(
+                ['crew_id' => $crew->id, 'place' => 'Lock House school', 'goes_on' => $handIn->opens($crew->today())],
+            ),
             array_values(Box::query()->whereIn('stage', [Stage::Packed, Stage::Ready])->pluck('id')->all()),
         );
     }

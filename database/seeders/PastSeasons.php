@@ -70,7 +70,10 @@ final readonly class PastSeasons
         $thisYear = Season::of($this->guides->current()->terms->handIn, $crew->today())->year;
         foreach ([2, 1] as $ago) {
             $boxes = array_values(array_filter($past['boxes'], static fn (array $box): bool => $box['ago'] === $ago));
-            $picks = array_map(static fn (array $box): array => $past['sets'][$box['band']] + array_fill_keys($box['with'], 1), $boxes);
+            $picks = array_map(
+                static fn (array $box): array => $past['sets'][$box['band']] + array_fill_keys($box['with'], 1),
+                $boxes,
+            );
             $lots = $this->lots($crew, $past['lots'], $picks, $thisYear - $ago, 2 - $ago);
             $this->season($crew, $boxes, $picks, $lots, $thisYear - $ago);
         }
@@ -86,7 +89,11 @@ final readonly class PastSeasons
             public function ask(Docket $docket, DateTimeInterface $handedInAt): string
             {
                 return json_encode(
-                    (new Story)->of($docket->text, DateTimeImmutable::createFromInterface($handedInAt), CarbonImmutable::now()),
+                    (new Story)->of(
+                        $docket->text,
+                        DateTimeImmutable::createFromInterface($handedInAt),
+                        CarbonImmutable::now(),
+                    ),
                     JSON_THROW_ON_ERROR,
                 );
             }
@@ -141,7 +148,8 @@ final readonly class PastSeasons
                 'reference' => "QH {$year}-".count($ids),
             ]), $ids);
             $place = $day > '12-14' ? 'Lock House school' : 'the quay hall';
-            $trip = $this->planTrip->keep(new Trip(['crew_id' => $crew->id, 'place' => $place, 'goes_on' => $crew->today()]), $ids);
+            $trip = $this->planTrip
+                ->keep(new Trip(['crew_id' => $crew->id, 'place' => $place, 'goes_on' => $crew->today()]), $ids);
             $this->handInTrip->execute($trip, $dockets);
         }
     }

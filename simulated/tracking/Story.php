@@ -40,7 +40,10 @@ final readonly class Story
         return ['docket' => $docket, 'events' => $isOlder ? array_slice($events, 0, -1) : $events];
     }
 
-    /** @return list<array{int, array{stage: string, takenOut?: list<string>, toppedUp?: list<string>, country?: string}}> after how many seconds, and what */
+    /**
+     * @return list<array{int, array{stage: string, takenOut?: list<string>, toppedUp?: list<string>, country?:
+     *      string}}> after how many seconds, and what
+     */
     private function all(string $docket): array
     {
         $day = 86_400;

@@ -29,7 +29,8 @@ final class QueriesTest extends TestCase
         '/gather/money' => 14,
         '/gather/shopping' => 14,
         '/send' => 17, '/send/labels' => 15, '/send/dates' => 10, '/send/log' => 12, '/send/review' => 24,
-        '/send/log?q=soap' => 12, '/season' => 14, '/season/next' => 14, '/send/top-up' => 8, '/send/top-up/new/school' => 8,
+        '/send/log?q=soap' => 12, '/season' => 14, '/season/next' => 14,
+        '/send/top-up' => 8, '/send/top-up/new/school' => 8,
         '/send/trips/new' => 8,
         '{box}' => 10, '{box}?pick=1' => 16, '{box}/closing' => 15, '{box}/note' => 10, '{box}/fit/answers' => 40,
     ];

@@ -55,7 +55,10 @@ final readonly class ReadPdf
         return self::rectangles($this->drawn[0], 'S', (float) explode(' ', $this->mediaBoxes()[0])[1]);
     }
 
-    /** @return list<array{float, float, float, float}> left, top, width and height in mm of what the first page is cut to */
+    /**
+     * @return list<array{float, float, float, float}> left, top, width and height in mm of what the first page is cut
+     *      to
+     */
     public function clips(): array
     {
         return self::rectangles($this->drawn[0], 'W', (float) explode(' ', $this->mediaBoxes()[0])[1]);
@@ -72,7 +75,11 @@ final readonly class ReadPdf
     {
         preg_match_all('~/Subtype /Image\s+/Width (\d+)\s+/Height (\d+)~', $this->pdf, $found);
 
-        return array_map(static fn (string $wide, string $high): array => [(float) $wide, (float) $high], $found[1], $found[2]);
+        return array_map(
+            static fn (string $wide, string $high): array => [(float) $wide, (float) $high],
+            $found[1],
+            $found[2],
+        );
     }
 
     /** @return list<string> each code with its sort, as a decoder reads the first card of the first page */

@@ -41,8 +41,14 @@ final readonly class BoxPath
         $before = count($steps);
         foreach ($line->track?->story()->events ?? [] as $event) {
             $things = array_filter([
-                $event->takenOut === [] ? '' : Words::of('send/track.taken-out', ['things' => implode(', ', $event->takenOut)]),
-                $event->toppedUp === [] ? '' : Words::of('send/track.topped-up', ['things' => implode(', ', $event->toppedUp)]),
+                $event->takenOut === [] ? '' : Words::of(
+                    'send/track.taken-out',
+                    ['things' => implode(', ', $event->takenOut)],
+                ),
+                $event->toppedUp === [] ? '' : Words::of(
+                    'send/track.topped-up',
+                    ['things' => implode(', ', $event->toppedUp)],
+                ),
             ]);
             $steps[] = [
                 CarbonImmutable::instance($event->day),

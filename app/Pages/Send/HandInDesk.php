@@ -43,10 +43,9 @@ final readonly class HandInDesk
 
     public static function of(BoxSheets $sheets, Currency $currency, HandIn $handIn, CarbonImmutable $today): self
     {
-        $boxes = BoxesAtHand::query($handIn, $today)
-            ->with([...Box::CONTENTS, 'gift.payment', 'tripPlace'])
-            ->whereIn('stage', Stage::lidOn())
-            ->get()
+        $query = BoxesAtHand::query($handIn, $today)->with([...Box::CONTENTS, 'gift.payment']);
+        $query->whereIn('stage', Stage::lidOn());
+        $boxes = $query->get()
             ->sortBy('number')
             ->values()
             ->toBase();

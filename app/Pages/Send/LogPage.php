@@ -13,6 +13,7 @@ use App\Words\Words;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Pagination\LengthAwarePaginator;
 use PluckyWren\Core\Recipient\Gender;
+use PluckyWren\Core\Send\Track\TrackEvent;
 
 /** The log as its page shows it. */
 final readonly class LogPage
@@ -54,6 +55,12 @@ final readonly class LogPage
             $asked, $asked->boxes(), $asked->kinds(), $choices, MapPage::of($everywhere, resolve(WorldMap::class)),
             HandedInBags::of($asked->words, $asked->season),
         );
+    }
+
+    /** What was told last of a box; null where nothing was. */
+    public function last(LogBox $line): ?TrackEvent
+    {
+        return $line->track?->story()->last();
     }
 
     /** “School, 8–12: 6 × Eraser, blue”. */

@@ -67,7 +67,7 @@ final readonly class NextSeason
         return new self(
             $over,
             $over->year + 1,
-            CrewSeason::query()->where('year', $over->year + 1)->whereNotNull('started_on')->first(),
+            CrewSeason::query()->where('year', $over->year + 1)->where('started_on', '>', '')->first(),
             $goals,
             array_intersect_key($handedIn, array_flip($bands)),
             $crew->season_budget,

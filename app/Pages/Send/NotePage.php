@@ -43,7 +43,14 @@ final readonly class NotePage
         $kept = BoxNote::query()->find($box->id)->words ?? '';
         $words = $typed ?? ($kept === '' ? self::itsOwn($box, $box->crew->kept_note ?? '') : $kept);
 
-        return new self($box, $kept, $words, self::sentences($box), NoteCheck::of($words), NotePhoto::query()->whereKey($box->id)->exists());
+        return new self(
+            $box,
+            $kept,
+            $words,
+            self::sentences($box),
+            NoteCheck::of($words),
+            NotePhoto::query()->whereKey($box->id)->exists(),
+        );
     }
 
     /**
@@ -69,7 +76,10 @@ final readonly class NotePage
         return strtr($words, [
             Words::of('send/note.theme') => $box->theme,
             Words::of('send/note.age') => $box->recipient()->band->label(),
-            Words::of('send/note.things') => str_contains($words, Words::of('send/note.things')) ? self::things($box) : '',
+            Words::of('send/note.things') => str_contains(
+                $words,
+                Words::of('send/note.things'),
+            ) ? self::things($box) : '',
         ]);
     }
 

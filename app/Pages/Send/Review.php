@@ -133,7 +133,9 @@ final readonly class Review
         )]);
     }
 
-    /** @return list<array{source: string, from: int, wide: int}> a month's bar, in thousandths of the dearest month's */
+    /**
+     * @return list<array{source: string, from: int, wide: int}> a month's bar, in thousandths of the dearest month's
+     */
     public function bar(string $month): array
     {
         $bar = [];

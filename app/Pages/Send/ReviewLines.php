@@ -37,7 +37,8 @@ final readonly class ReviewLines
             $costs[] = Words::of('send/review.season', [
                 'year' => $season, 'boxes' => trans_choice('send/review.count', count($one->all)),
             ]).': '.Words::of('send/review.range', [
-                'least' => $one->least()->format(), 'most' => $one->most()->format(), 'middle' => $one->middle->format(),
+                'least' => $one->least()->format(), 'most' => $one->most()->format(), 'middle' => $one->middle
+                    ->format(),
             ]);
         }
         $sections[] = self::section('send/review.a-box', $costs);
@@ -48,7 +49,10 @@ final readonly class ReviewLines
             $review->money->bestFinds(),
         ));
         $sections[] = self::section('send/review.findings', array_map(
-            static fn (string $why, int $boxes): string => rtrim($why, '.').': '.trans_choice('send/review.finding', $boxes),
+            static fn (string $why, int $boxes): string => rtrim($why, '.').': '.trans_choice(
+                'send/review.finding',
+                $boxes,
+            ),
             array_keys($review->findings),
             $review->findings,
         ));
@@ -93,7 +97,10 @@ final readonly class ReviewLines
                 $each[] = Words::of('send/review.each', ['who' => Words::of("people.{$gender}"), 'count' => $count]);
             }
             $goal = isset($review->goals[$band])
-                ? ' '.Words::of('send/review.of-goal', ['made' => $review->ofBand($band), 'goal' => $review->goals[$band]])
+                ? ' '.Words::of(
+                    'send/review.of-goal',
+                    ['made' => $review->ofBand($band), 'goal' => $review->goals[$band]],
+                )
                 : '';
             $lines[] = str_replace('-', '–', $band).":{$goal} ".implode(', ', $each);
         }

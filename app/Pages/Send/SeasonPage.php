@@ -69,7 +69,9 @@ final readonly class SeasonPage
             array_slice($cheap->in((int) $today->format('n')), 0, self::MOST_CHEAP),
             array_slice(CrewDates::of($handIn, $crew), 0, self::MOST_DATES),
             Evening::query()->where('day', '>=', $today->toDateString())->get()
-                ->sortBy(static fn (Evening $evening): array => [$evening->day->toDateString(), $evening->begins])->values(),
+                ->sortBy(
+                    static fn (Evening $evening): array => [$evening->day->toDateString(), $evening->begins],
+                )->values(),
             CrewSeason::query()->where('year', $year + 1)->whereNotNull('started_on')->exists(),
         );
     }

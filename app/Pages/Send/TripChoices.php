@@ -33,7 +33,8 @@ final readonly class TripChoices
         $boxes->where(static fn (Builder $free) => $free
             ->whereDoesntHave('tripPlace')
             ->orWhereHas('tripPlace', static fn (Builder $place) => $place->where('trip_id', $trip?->id)));
-        $all = $boxes->get()->sortBy(static fn (Box $box): array => [$box->stage === Stage::Packed ? 0 : 1, $box->number]);
+        $all = $boxes->get()
+            ->sortBy(static fn (Box $box): array => [$box->stage === Stage::Packed ? 0 : 1, $box->number]);
         $places = array_keys($handIn->places($handIn->opens($today)));
 
         return new self(

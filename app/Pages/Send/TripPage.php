@@ -59,14 +59,17 @@ final readonly class TripPage
                 )])->all(),
             LogBox::query()->with('track')->whereKey($boxes->pluck('id')->all())->get()->keyBy('box_id')->toBase(),
             TripDoubt::of($guide->terms->handIn, $trip->place, $trip->goes_on),
-            CartonLoad::of($guide->terms->carton, array_values($boxes->map(static fn (Box $box): CartonBox => new CartonBox(
-                $box->code()->text, $box->boxKind()->id, $box->boxKind()->outside,
-            ))->all())),
+            CartonLoad::of($guide->terms->carton, array_values($boxes->map(self::inCarton(...))->all())),
             CartonLoad::wasted(
                 $guide->terms->carton,
                 $kinds->mapWithKeys(static fn (BoxKind $kind): array => [$kind->name => $kind->outside])->all(),
             ),
         );
+    }
+
+    private static function inCarton(Box $box): CartonBox
+    {
+        return new CartonBox($box->code()->text, $box->boxKind()->id, $box->boxKind()->outside);
     }
 
     /** How many are packed and wait to be handed in. */

@@ -20,7 +20,12 @@ final readonly class LidTiles
      * @param  bool  $isUpright  whether the sheets stand upright
      * @param  list<Tile>  $tiles  row by row, a sheet each
      */
-    private function __construct(public Paper $paper, public bool $isUpright, public int $across, public array $tiles) {}
+    private function __construct(
+        public Paper $paper,
+        public bool $isUpright,
+        public int $across,
+        public array $tiles,
+    ) {}
 
     /** In the way that takes fewer sheets; upright where both take as many. */
     public static function of(int $width, int $height, Paper $paper): self
@@ -46,7 +51,7 @@ final readonly class LidTiles
         return [count($columns), $tiles];
     }
 
-    /** @return non-empty-list<array{int, int}> where each begins, and how long it is: about equal parts */
+    /** @return list<array{int, int}> where each begins, and how long it is: about equal parts */
     private static function parts(int $length, int $room): array
     {
         $count = max(1, intdiv($length - self::OVERLAP + $room - self::OVERLAP - 1, $room - self::OVERLAP));

@@ -37,7 +37,9 @@ final readonly class PatternDrawing
                 Pattern::Stars => $drawing->scattered(self::star(...)),
                 Pattern::Kites => $drawing->scattered(self::kite(...)),
                 Pattern::Dots => $drawing->scattered(
-                    static fn (int $x, int $y, string $hex, int $turn): array => [new Shape($hex, [[$x, $y]], 60 + 20 * ($turn % 3))],
+                    static fn (int $x, int $y, string $hex, int $turn): array => [
+                        new Shape($hex, [[$x, $y]], 60 + 20 * ($turn % 3)),
+                    ],
                 ),
                 Pattern::Checks => $drawing->checks(),
                 Pattern::Waves => $drawing->waves(),
@@ -55,17 +57,22 @@ final readonly class PatternDrawing
     }
 
     /**
-     * @param  callable(int, int, string, int): list<Shape>  $one  draws one at a place, in a colour, a little otherwise by the turn
+     * @param  callable(int, int, string, int): list<Shape>  $one  draws one at a place, in a colour, a little otherwise
+     *      by the turn
      * @return list<Shape>
      */
     private function scattered(callable $one): array
     {
         $shapes = [];
-        for ($row = 0, $y = intdiv(self::STEP, 2); $y < $this->height + self::STEP; $y += self::STEP, $row++) {
-            for ($column = 0, $x = $row % 2 * intdiv(self::STEP, 2); $x < $this->width + self::STEP; $x += self::STEP, $column++) {
+        foreach (range(0, intdiv($this->height, self::STEP) + 1) as $row) {
+            foreach (range(0, intdiv($this->width, self::STEP) + 1) as $column) {
                 $turn = ($row * 7 + $column * 5) % 6;
-                $hex = ($row + $column) % 2 === 0 ? $this->a : $this->b;
-                array_push($shapes, ...$one($x, $y + ($turn - 3) * 15, $hex, $turn));
+                array_push($shapes, ...$one(
+                    $column * self::STEP + $row % 2 * intdiv(self::STEP, 2),
+                    intdiv(self::STEP, 2) + $row * self::STEP + ($turn - 3) * 15,
+                    ($row + $column) % 2 === 0 ? $this->a : $this->b,
+                    $turn,
+                ));
             }
         }
 
@@ -92,7 +99,13 @@ final readonly class PatternDrawing
 
         return [
             new Shape($hex, [[$x + $lean, $y - 120], [$x + 75, $y - 25], [$x - $lean, $y + 110], [$x - 75, $y - 25]]),
-            new Shape($hex, [[$x - $lean - 4, $y + 110], [$x - $lean + 4, $y + 110], [$x - $lean + 34, $y + 190], [$x - $lean + 26, $y + 190]]),
+            new Shape(
+                $hex,
+                [
+                    [$x - $lean - 4, $y + 110], [$x - $lean + 4, $y + 110], [$x - $lean + 34, $y + 190],
+                    [$x - $lean + 26, $y + 190],
+                ],
+            ),
         ];
     }
 
@@ -117,9 +130,12 @@ final readonly class PatternDrawing
     private function waves(): array
     {
         $shapes = [];
-        for ($row = 0, $y = intdiv(self::STEP, 3); $y < $this->height + self::STEP; $y += intdiv(self::STEP, 2), $row++) {
+        $apart = intdiv(self::STEP, 2);
+        foreach (range(0, intdiv($this->height, $apart) + 1) as $row) {
+            $y = intdiv(self::STEP, 3) + $row * $apart;
             $shapes[] = new Shape($row % 2 === 0 ? $this->a : $this->b, [
-                ...$this->curve($y, 45, self::STEP, $row), ...array_reverse($this->curve($y + 55, 45, self::STEP, $row)),
+                ...$this->curve($y, 45, self::STEP, $row),
+                ...array_reverse($this->curve($y + 55, 45, self::STEP, $row)),
             ]);
         }
 
@@ -138,7 +154,10 @@ final readonly class PatternDrawing
             ]);
         }
 
-        return [new Shape($this->b, [[intdiv($this->width * 4, 5), intdiv($this->height, 5)]], intdiv($this->height, 11)), ...$shapes];
+        return [
+            new Shape($this->b, [[intdiv($this->width * 4, 5), intdiv($this->height, 5)]], intdiv($this->height, 11)),
+            ...$shapes,
+        ];
     }
 
     /** @return list<Shape> */
@@ -159,7 +178,7 @@ final readonly class PatternDrawing
         return $shapes;
     }
 
-    /** @return non-empty-list<array{int, int}> from the left to the right edge */
+    /** @return list<array{int, int}> from the left to the right edge */
     private function curve(int $y, int $swing, int $long, int $shift): array
     {
         $points = [];

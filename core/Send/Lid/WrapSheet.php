@@ -41,7 +41,9 @@ final readonly class WrapSheet
         return $this->wall + self::TURN_IN;
     }
 
-    /** @return array{along: list<int>, across: list<int>} where it is folded: from the left edge, and from the upper one */
+    /**
+     * @return array{along: list<int>, across: list<int>} where it is folded: from the left edge, and from the upper one
+     */
     public function folds(): array
     {
         $folds = fn (int $floor): array => [

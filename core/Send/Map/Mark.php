@@ -19,9 +19,14 @@ final readonly class Mark
         return array_sum($this->countries);
     }
 
-    /** Of a circle whose area grows with the boxes; never too small to be seen, nor so large that it hides a continent. */
+    /**
+     * Of a circle whose area grows with the boxes; never too small to be seen, nor so large that it hides a continent.
+     */
     public function radius(): int
     {
-        return max(Marks::LEAST_RADIUS, min(Marks::MOST_RADIUS, (int) round(Marks::LEAST_RADIUS * $this->boxes() ** 0.4)));
+        return max(
+            Marks::LEAST_RADIUS,
+            min(Marks::MOST_RADIUS, (int) round(Marks::LEAST_RADIUS * $this->boxes() ** 0.4)),
+        );
     }
 }

@@ -61,7 +61,10 @@ final class Marks
     {
         $all = $a->boxes() + $b->boxes();
         $countries = $a->countries + $b->countries;
-        uksort($countries, static fn (string $one, string $other): int => [$countries[$other], $one] <=> [$countries[$one], $other]);
+        uksort(
+            $countries,
+            static fn (string $one, string $other): int => [$countries[$other], $one] <=> [$countries[$one], $other],
+        );
 
         return new Mark(
             $countries,

@@ -10,7 +10,9 @@ use DateTimeImmutable;
  * Reads what a drive's service tells of a docket, and what we kept of it. Nothing is believed that cannot be: another
  * docket's story, a day to come, a stage before the one that leads to it, a country that is none.
  *
- * @phpstan-type EventRow array{stage: string, day: string, takenOut?: list<string>, toppedUp?: list<string>, country?: string}
+ * @phpstan-type EventRow array{
+ *     stage: string, day: string, takenOut?: list<string>, toppedUp?: list<string>, country?: string,
+ * }
  */
 final class TrackAnswer
 {
@@ -27,8 +29,12 @@ final class TrackAnswer
      *
      * @throws UnreadableAnswer
      */
-    public static function read(string $json, Docket $docket, DateTimeImmutable $handedInOn, DateTimeImmutable $today): Track
-    {
+    public static function read(
+        string $json,
+        Docket $docket,
+        DateTimeImmutable $handedInOn,
+        DateTimeImmutable $today,
+    ): Track {
         $answer = strlen($json) > self::MOST_BYTES ? null : json_decode($json, true, 8);
         is_array($answer) || throw UnreadableAnswer::because('it is not written as agreed');
         ($answer['docket'] ?? null) === $docket->text || throw UnreadableAnswer::because('it is about another docket');
@@ -54,13 +60,13 @@ final class TrackAnswer
      */
     public static function rows(Track $track): array
     {
-        return array_map(static fn (TrackEvent $event): array => array_filter([
+        return array_map(static fn (TrackEvent $event): array => [
             'stage' => $event->stage->value,
             'day' => $event->day->format('Y-m-d'),
-            'takenOut' => $event->takenOut,
-            'toppedUp' => $event->toppedUp,
-            'country' => $event->country,
-        ]), $track->events);
+            ...($event->takenOut === [] ? [] : ['takenOut' => $event->takenOut]),
+            ...($event->toppedUp === [] ? [] : ['toppedUp' => $event->toppedUp]),
+            ...($event->country === null ? [] : ['country' => $event->country]),
+        ], $track->events);
     }
 
     /**
@@ -73,6 +79,7 @@ final class TrackAnswer
         return new Track(array_values(array_map(self::event(...), $rows)));
     }
 
+    /** @throws UnreadableAnswer */
     private static function event(mixed $row): TrackEvent
     {
         is_array($row) || throw UnreadableAnswer::because('a step is not written as agreed');
@@ -96,7 +103,11 @@ final class TrackAnswer
         );
     }
 
-    /** @return list<string> */
+    /**
+     * @return list<string>
+     *
+     * @throws UnreadableAnswer
+     */
     private static function things(mixed $things): array
     {
         is_array($things) && count($things) <= self::MOST_THINGS

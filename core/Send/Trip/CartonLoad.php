@@ -66,17 +66,23 @@ final readonly class CartonLoad
      * Get how many boxes of the kind that goes in best a box of another takes the place of, in tenths: 26 says 2.6.
      *
      * @param  array<string, Size>  $kinds  outsides by kind
-     * @return array<string, array{holds: int, tenths: int}> how many of each fill a carton, by kind, most first; without
+     * @return array<string, array{holds: int, tenths: int}> how many of each fill a carton, by kind, most first;
+     *      without
      *     those that go into none
      */
     public static function wasted(Size $carton, array $kinds): array
     {
-        $holds = array_filter(array_map((new Carton($carton))->holds(...), $kinds));
+        $holds = array_filter(
+            array_map((new Carton($carton))->holds(...), $kinds),
+            static fn (int $count): bool => $count > 0,
+        );
         arsort($holds);
         $most = max([0, ...$holds]);
 
         return array_map(
-            static fn (int $count): array => ['holds' => $count, 'tenths' => intdiv(10 * $most + intdiv($count, 2), $count)],
+            static fn (int $count): array => [
+                'holds' => $count, 'tenths' => intdiv(10 * $most + intdiv($count, 2), $count),
+            ],
             $holds,
         );
     }

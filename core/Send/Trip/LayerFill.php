@@ -10,7 +10,9 @@ use PluckyWren\Core\Measure\Size;
  * Fills one layer of a carton: each box goes into the free rectangle whose shorter side it fills best, which leaves
  * free rectangles that may overlap each other. Every box the same way round, where it goes in so, is tried too.
  *
- * @phpstan-type Free array{int, int, int, int} x, y, length and width
+ * A free rectangle is told by x, y, length and width.
+ *
+ * @phpstan-type Free array{int, int, int, int}
  */
 final class LayerFill
 {

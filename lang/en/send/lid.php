@@ -7,8 +7,8 @@ return [
     'title' => 'Lid',
     'link' => 'Lid picture and wrapping',
     'heading' => 'Inside the lid of “:theme”',
-    'what-for' => 'A picture for the inside of the lid at its true size, and the sheets to wrap box and lid with. Print '
-        .'at 100 %, without “fit to page”.',
+    'what-for' => 'A picture for the inside of the lid at its true size, and the sheets to wrap box and lid with. '
+        .'Print at 100 %, without “fit to page”.',
     'pattern' => 'What is drawn',
     'patterns' => [
         'stars' => 'Stars',
@@ -38,8 +38,8 @@ return [
     'wraps' => ['box' => 'The box', 'lid' => 'The lid'],
     'wrap-says' => 'Cut a sheet of :size mm. Fold along the dashed lines, cut along the thick ones; the outer strip of '
         .':strip mm goes over the edge.',
-    'wrap-lid' => 'Reckoned with a lid :wall mm high. Measure yours: for each millimetre more, the sheet is two longer and '
-        .'two wider.',
+    'wrap-lid' => 'Reckoned with a lid :wall mm high. Measure yours: for each millimetre more, the sheet is two longer '
+        .'and two wider.',
     'wrap-plan' => 'Cutting plan: folds at :along mm from the left, at :across mm from above',
 
 ];

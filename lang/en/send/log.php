@@ -25,7 +25,7 @@ return [
     'kind' => '{1} in one box|[2,*] in :count boxes',
     'map' => 'Where the boxes were given out',
     'map-says' => 'Each mark tells how many boxes; choose one to see them.',
-    'map-mark' => ':where: look at these boxes',
+    'map-mark' => '{1} 1 box: :where|[2,*] :count boxes: :where',
     'map-boxes' => '{1} one box|[2,*] :count boxes',
     'map-unknown' => '{1} Of one box nobody has told yet where it was given out.'
         .'|[2,*] Of :count boxes nobody has told yet where they were given out.',

@@ -39,7 +39,8 @@ return [
     'left-out-none' => 'Nothing that was planned had to stay out.',
     'left' => 'Left for next year and for top-up bags',
     'left-none' => 'Nothing lies free.',
-    'bags' => '{0} No top-up bag was handed in.|{1} One top-up bag was handed in.|[2,*] :count top-up bags were handed in.',
+    'bags' => '{0} No top-up bag was handed in.|{1} One top-up bag was handed in.'
+        .'|[2,*] :count top-up bags were handed in.',
     'to-bags' => 'Make top-up bags',
     'pdf' => 'As a file (PDF)',
     'file' => 'season-:year.pdf',

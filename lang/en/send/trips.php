@@ -42,7 +42,8 @@ return [
     'docket-hint' => 'The desk writes it on the slip that you get. One number may stand for several boxes.',
     'hand-in' => '{1} Hand in the packed box|[2,*] Hand in all :count packed boxes',
     'keep-dockets' => 'Save docket numbers',
-    'unpacked' => '{1} One box has no lid on yet; it stays here.|[2,*] :count boxes have no lid on yet; they stay here.',
+    'unpacked' => '{1} One box has no lid on yet; it stays here.'
+        .'|[2,*] :count boxes have no lid on yet; they stay here.',
     'camera' => 'Read it with the camera',
     'camera-stop' => 'Stop the camera',
     'camera-none' => 'The camera cannot be used here. Type the number.',

@@ -2,7 +2,10 @@
     $bands = $guide['bands'];
     $flags = array_column($guide['flags'], null, 'trait');
     $places = implode("\n",
-        array_map(fn ($place) => implode(', ', array_filter([$place['name'], $place['closes'], $place['hours'] ?? null])), $guide['handIn']['places'] ?? []));
+        array_map(
+            fn ($place) => implode(', ', array_filter([$place['name'], $place['closes'], $place['hours'] ?? null])),
+            $guide['handIn']['places'] ?? [],
+        ));
 @endphp
 <x-layout :title="'Change '.$guide['drive']" station="shelf">
     <div class="mx-auto max-w-6xl">

@@ -12,8 +12,8 @@
             <ul>
                 @foreach ($places as $place => $day)
                     <li>{{ __('send/desk.place', ['place' => ucfirst($place), 'day' => $day->format('j M')]) }},
-                        {{ trans_choice('send/desk.days', (int) $today->diff($day)->days) }}@isset($handIn->hours[$place]),
-                        {{ $handIn->hours[$place] }}@endisset.</li>
+                        {{ trans_choice('send/desk.days', (int) $today->diff($day)->days) }}@isset(
+                        $handIn->hours[$place]), {{ $handIn->hours[$place] }}@endisset.</li>
                 @endforeach
             </ul>
             @if ($first < $closes)

@@ -71,8 +71,8 @@
                     <figure class="cut p-5">
                         <h3>{{ __("send/lid.wraps.{$which}") }}</h3>
                         <svg class="drawn w-full py-2" viewBox="-30 -30 {{ $wrap->sheetLength() + 60 }}
-                            {{ $wrap->sheetWidth() + 60 }}" role="img" aria-label="{{ __('send/lid.wrap-plan', ['along' =>
-                            implode(', ', array_map($write->mm(...), $wrap->folds()['along'])), 'across' =>
+                            {{ $wrap->sheetWidth() + 60 }}" role="img" aria-label="{{ __('send/lid.wrap-plan', [
+                            'along' => implode(', ', array_map($write->mm(...), $wrap->folds()['along'])), 'across' =>
                             implode(', ', array_map($write->mm(...), $wrap->folds()['across']))]) }}">
                             <rect class="wrap-sheet" width="{{ $wrap->sheetLength() }}"
                                 height="{{ $wrap->sheetWidth() }}" />

@@ -52,10 +52,10 @@
                                             focusable="false"><circle class="map-dot" cx="6" cy="6" r="5" /></svg>
                                             {{ ucfirst(__('send/track.given-out-in', ['country' =>
                                                 $write->country($line->country)])) }}</p>
-                                        @elseif ($line->track?->story()->last())<p class="text-ink-soft">
+                                        @elseif ($log->last($line))<p class="text-ink-soft">
                                             {{ ucfirst(__('send/track.step', ['stage' =>
-                                            __("send/track.stages.{$line->track->story()->last()->stage->value}"), 'day' =>
-                                            $line->track->story()->last()->day->format('j M Y')])) }}</p>@endif
+                                            __("send/track.stages.{$log->last($line)->stage->value}"), 'day' =>
+                                            $log->last($line)->day->format('j M Y')])) }}</p>@endif
                                         @if ($log->asked->words !== '' && $line->pieces->isNotEmpty())
                                             <p>{{ __('send/log.in-it', ['pieces' => $line->pieces->map(
                                                 fn ($piece) => trans_choice($piece->giver === null ? 'send/log.piece'

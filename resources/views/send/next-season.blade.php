@@ -40,11 +40,13 @@
                     @if ($next->moves === [])
                         <p>{{ __('send/next-season.targets-none') }}</p>
                     @else
+                        @php($ticked = $errors->any() ? (array) old('targets')
+                            : array_column(array_column($next->moves, 'move'), 'kind'))
                         <p class="text-ink-soft">{{ __('send/next-season.targets-says') }}</p>
                         @foreach ($next->moves as $one)
                             <label class="flex gap-2.5 border-t-[1.5px] border-line py-1.5 first-of-type:border-t-0">
                                 <input type="checkbox" name="targets[]" value="{{ $one['move']->kind }}" class="mt-1.5"
-                                    @checked(! $errors->any() || in_array($one['move']->kind, old('targets', []), true))>
+                                    @checked(in_array($one['move']->kind, $ticked, true))>
                                 <span><b>{{ $one['name'] }}</b>: {{ __('send/next-season.target', ['was' =>
                                     $one['move']->was->each()->format(), 'paid' => $one['move']->paid->format(), 'to' =>
                                     $one['move']->to->format()]) }}</span>

@@ -20,7 +20,8 @@
                             <div class="flex flex-wrap items-end gap-3 pt-1">
                                 @foreach ($page->bands as $band)
                                     <x-field class="w-24" name="goals[{{ $band }}]" id="goal-{{ $band }}" type="number"
-                                        :label="__('send/season.goal-of', ['band' => str_replace('-', '–', $band)])" min="0"
+                                        :label="__('send/season.goal-of', ['band' => str_replace('-', '–', $band)])"
+                                        min="0"
                                         max="5000" inputmode="numeric" :value="old(
                                         'goals.'.$band, $page->goals[$band] ?? '')"
                                         :wrong="$errors->first('goals.'.$band)" />
@@ -47,7 +48,8 @@
                             </li>
                         @endforeach
                     </ol>
-                    <p class="pt-2"><a class="link" href="{{ route('dates') }}">{{ __('send/season.all-dates') }}</a></p>
+                    <p class="pt-2"><a class="link" href="{{ route('dates') }}">
+                        {{ __('send/season.all-dates') }}</a></p>
                 </section>
             </div>
             <div class="grid grid-cols-1 gap-3.5">
@@ -58,8 +60,10 @@
                     @else
                         <ul>
                             @foreach ($page->cheap as $cheap)
-                                <li class="flex items-center gap-2.5 border-t-[1.5px] border-line py-1.5 first:border-t-0">
-                                    <x-glyph :lane="$cheap->kind->category" :kind="$cheap->kind" class="h-7 w-7 shrink-0" />
+                                <li class="flex items-center gap-2.5 border-t-[1.5px] border-line py-1.5
+                                    first:border-t-0">
+                                    <x-glyph :lane="$cheap->kind->category" :kind="$cheap->kind"
+                                        class="h-7 w-7 shrink-0" />
                                     <a class="link grow" href="{{ route('price-desk', ['kind' => $cheap->kind->id]) }}">
                                         {{ $cheap->kind->name }}</a>
                                     <span class="text-ink-soft tabular">{{ $cheap->here ? __('send/season.cheap-own',

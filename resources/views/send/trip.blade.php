@@ -1,6 +1,7 @@
 @php
     $trip = $page->trip;
-    $says = ['day' => $trip->goes_on->format('j M'), 'place' => ucfirst($trip->place), 'closes' => $closes->format('j M'),
+    $says = ['day' => $trip->goes_on->format('j M'), 'place' => ucfirst($trip->place),
+        'closes' => $closes->format('j M'),
         'closed' => ($places[$trip->place] ?? $closes)->format('j M'),
         'opens' => $handIn->opens($trip->goes_on)->format('j M')];
     $hasClash = isset($places[$trip->place]) && $places[$trip->place] < $closes && $page->doubts === [];
@@ -11,7 +12,8 @@
             <div>
                 <h1>{{ __('send/trips.heading', ['place' => $trip->place]) }}</h1>
                 <p class="text-ink-soft">{{ __('send/trips.on', ['day' => $trip->goes_on->format('l, j M Y')]) }}.
-                    @isset($handIn->hours[$trip->place]){{ __('send/trips.open', ['hours' => $handIn->hours[$trip->place]]) }}
+                    @isset($handIn->hours[$trip->place]){{ __('send/trips.open',
+                        ['hours' => $handIn->hours[$trip->place]]) }}
                     @endisset
                     {{ $trip->by === '' ? '' : __('send/trips.by', ['name' => $trip->by]) }}</p>
             </div>
@@ -55,7 +57,8 @@
                                 @endif
                                 <button type="button" class="button" data-camera hidden
                                     data-stop="{{ __('send/trips.camera-stop') }}"
-                                    data-none="{{ __('send/trips.camera-none') }}">{{ __('send/trips.camera') }}</button>
+                                    data-none="{{ __('send/trips.camera-none') }}">
+                                    {{ __('send/trips.camera') }}</button>
                             </div>
                             <video class="w-full rounded border-[1.5px] border-ink" data-camera-picture hidden muted
                                 playsinline></video>

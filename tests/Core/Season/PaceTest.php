@@ -16,8 +16,13 @@ final class PaceTest extends TestCase
 {
     /** @param list<string> $packed */
     #[DataProvider('paces')]
-    public function test_it_goes_on_as_it_went_lately(array $packed, ?int $goal, string $today, int $foretold, ?int $weekly): void
-    {
+    public function test_it_goes_on_as_it_went_lately(
+        array $packed,
+        ?int $goal,
+        string $today,
+        int $foretold,
+        ?int $weekly,
+    ): void {
         $pace = Pace::of(
             array_map(static fn (string $day): DateTimeImmutable => new DateTimeImmutable($day), $packed),
             $goal,
@@ -31,7 +36,10 @@ final class PaceTest extends TestCase
     /** @return iterable<string, array{list<string>, int|null, string, int, int|null}> reckoned by hand */
     public static function paces(): iterable
     {
-        $eight = ['2026-10-02', '2026-11-03', '2026-11-03', '2026-11-10', '2026-11-12', '2026-11-17', '2026-11-20', '2026-11-20'];
+        $eight = [
+            '2026-10-02', '2026-11-03', '2026-11-03', '2026-11-10', '2026-11-12', '2026-11-17', '2026-11-20',
+            '2026-11-20',
+        ];
         yield 'nothing yet, no goal' => [[], null, '2026-11-27', 0, null];
         // 22 days are left; 40 boxes in them are 12.7 a week.
         yield 'nothing yet' => [[], 40, '2026-11-27', 0, 13];

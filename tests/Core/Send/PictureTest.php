@@ -35,7 +35,10 @@ final class PictureTest extends TestCase
             $svg = (string) file_get_contents(dirname(__DIR__, 3)."/resources/pictures/{$picture->value}.svg");
             self::assertStringStartsWith('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 168 108">', $svg);
             self::assertStringNotContainsString('<text', $svg);
-            self::assertSame(['#000'], array_values(array_unique(preg_match_all('/stroke="(#\w+)"/', $svg, $found) > 0 ? $found[1] : [])));
+            self::assertSame(
+                ['#000'],
+                array_values(array_unique(preg_match_all('/stroke="(#\w+)"/', $svg, $found) > 0 ? $found[1] : [])),
+            );
         }
     }
 }

@@ -91,7 +91,10 @@ final class DatesTest extends TestCase
 
         self::assertContains('2026-11-30 2026-12-01 To arrive: Their kite', $read);
         self::assertContains('2027-12-11 2027-12-19 Boxes are handed in at the quay hall', $read);
-        self::assertCount(6, array_filter($read, static fn (string $line): bool => ! str_contains($line, 'Usually cheap')));
+        self::assertCount(
+            6,
+            array_filter($read, static fn (string $line): bool => ! str_contains($line, 'Usually cheap')),
+        );
     }
 
     private function signOut(): void

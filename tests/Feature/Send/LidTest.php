@@ -19,7 +19,9 @@ final class LidTest extends TestCase
     {
         parent::setUp();
         $this->actingAs($this->packer);
-        $this->box = $this->box(['number' => 14, 'theme' => 'Tide pool', 'palette' => Palette::ofHexes(['#2f8f9d', '#f1e6cf'])]);
+        $this->box = $this->box(
+            ['number' => 14, 'theme' => 'Tide pool', 'palette' => Palette::ofHexes(['#2f8f9d', '#f1e6cf'])],
+        );
     }
 
     public function test_the_page_shows_the_pattern_in_the_theme_s_colours_and_the_cutting_plan(): void
@@ -30,9 +32,13 @@ final class LidTest extends TestCase
             // 326 and 204 mm outside, 112 mm of wall and 20 to turn in, twice.
             ->assertSee('Cut a sheet of 590 × 468 mm.')->assertSee('folds at 20, 132, 458, 570 mm from the left')
             ->assertSee('Cut a sheet of 436 × 314 mm.');
-        $this->post("/boxes/{$this->box->id}/lid", ['pattern' => 'kites', 'paper' => 'letter', 'saying' => ' You <are> dear '])
+        $this->post(
+            "/boxes/{$this->box->id}/lid",
+            ['pattern' => 'kites', 'paper' => 'letter', 'saying' => ' You <are> dear '],
+        )
             ->assertRedirect("/boxes/{$this->box->id}/lid?pattern=kites&paper=letter&saying=You%20%3Care%3E%20dear");
-        $this->get("/boxes/{$this->box->id}/lid?pattern=kites&saying=You+%3Care%3E+dear")->assertSee('You &lt;are&gt; dear', false);
+        $this->get("/boxes/{$this->box->id}/lid?pattern=kites&saying=You+%3Care%3E+dear")
+            ->assertSee('You &lt;are&gt; dear', false);
         $this->get("/boxes/{$this->box->id}/lid?pattern=skulls&paper=wall")->assertOk();
     }
 
@@ -54,13 +60,19 @@ final class LidTest extends TestCase
         $this->get("/boxes/{$this->box->id}/photo")->assertNotFound();
 
         $this->post("/boxes/{$this->box->id}/lid.pdf", [
-            'pattern' => 'stars', 'paper' => 'a4', 'picture' => UploadedFile::fake()->createWithContent('x.jpg', 'no picture'),
+            'pattern' => 'stars', 'paper' => 'a4', 'picture' => UploadedFile::fake()->createWithContent(
+                'x.jpg',
+                'no picture',
+            ),
         ])->assertSessionHasErrors('picture');
     }
 
     public function test_what_cannot_be_printed_is_said_beside_the_field(): void
     {
-        $this->post("/boxes/{$this->box->id}/lid.pdf", ['pattern' => 'skulls', 'paper' => 'wall', 'saying' => str_repeat('x', 91)])
+        $this->post(
+            "/boxes/{$this->box->id}/lid.pdf",
+            ['pattern' => 'skulls', 'paper' => 'wall', 'saying' => str_repeat('x', 91)],
+        )
             ->assertSessionHasErrors(['pattern', 'paper', 'saying' => 'At most 90 letters, please.']);
     }
 

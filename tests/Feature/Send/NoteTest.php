@@ -123,7 +123,8 @@ final class NoteTest extends TestCase
         ] as $typed) {
             $this->post("/boxes/{$this->box->id}/note/photo", $typed)->assertSessionHasErrors('photo');
         }
-        $this->post("/boxes/{$this->box->id}/note/photo", ['photo' => $photo, 'side' => '0'])->assertSessionHasErrors('side');
+        $this->post("/boxes/{$this->box->id}/note/photo", ['photo' => $photo, 'side' => '0'])
+            ->assertSessionHasErrors('side');
         $this->put("/boxes/{$this->box->id}/stage", ['stage' => 'handed-in', 'was' => 'packed']);
         $this->post("/boxes/{$this->box->id}/note/photo", ['photo' => UploadedFile::fake()->image('me.jpg', 40, 40)])
             ->assertSessionHasErrors('photo');

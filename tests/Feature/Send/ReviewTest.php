@@ -87,7 +87,9 @@ final class ReviewTest extends TestCase
             'source' => Source::Shop,
         ]);
         $stays = $this->lot('yo-yo', ['name' => 'Wooden yo-yo', 'got_on' => '2026-09-01', 'pieces' => 2]);
-        CrewSeason::query()->create(['crew_id' => $this->crew->id, 'year' => 2026, 'goals' => ['4-7' => 3, '8-12' => 2], 'by' => 'Ines']);
+        CrewSeason::query()->create(
+            ['crew_id' => $this->crew->id, 'year' => 2026, 'goals' => ['4-7' => 3, '8-12' => 2], 'by' => 'Ines'],
+        );
         $box = $this->box(['number' => 1, 'band' => '4-7', 'gender' => 'girl', 'stage' => Stage::Ready]);
         Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $this->lot('torch')->id, 'quantity' => 1]);
         $piece = Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $stays->id, 'quantity' => 2]);
@@ -104,12 +106,20 @@ final class ReviewTest extends TestCase
             ->assertSeeInOrder(['Left for next year and for top-up bags', 'Play 2'])
             ->assertSee('No top-up bag was handed in.');
         // What the rules said of the box when it went stands in its record.
-        self::assertMatchesRegularExpression('~What was flagged most</h2> <ul>.*?in one box~', (string) $page->getContent());
+        self::assertMatchesRegularExpression(
+            '~What was flagged most</h2> <ul>.*?in one box~',
+            (string) $page->getContent(),
+        );
 
         $pdf = new ReadPdf((string) $this->get('/send/review.pdf?season=2026')->assertOk()
             ->assertHeader('Content-Type', 'application/pdf')->getContent());
         self::assertSame(['595.276 841.890'], array_unique($pdf->mediaBoxes()));
-        foreach (['Season 2026 in review', 'Boxes handed in: 1', '4–7: 1 of 3 girl: 1', 'Aug 2026', '8.00', '2 × Wooden yo-yo'] as $words) {
+        foreach (
+            [
+                'Season 2026 in review', 'Boxes handed in: 1', '4–7: 1 of 3 girl: 1', 'Aug 2026', '8.00',
+                '2 × Wooden yo-yo',
+            ] as $words
+        ) {
             self::assertContains($words, $pdf->words());
         }
     }

@@ -56,11 +56,19 @@ final class SeasonTest extends TestCase
     public function test_it_tells_what_is_cheap_this_month_by_the_crew_s_own_history(): void
     {
         $eur = Currency::of('EUR');
-        foreach ([['2025-11-02', 100], ['2024-11-20', 140], ['2026-03-01', 300], ['2025-06-01', 340]] as [$day, $minor]) {
-            $this->lot('comb', ['got_on' => $day, 'pieces' => 4, 'paid' => new Money($minor, $eur), 'source' => Source::Shop]);
+        foreach (
+            [['2025-11-02', 100], ['2024-11-20', 140], ['2026-03-01', 300], ['2025-06-01', 340]] as [$day, $minor]
+        ) {
+            $this->lot(
+                'comb',
+                ['got_on' => $day, 'pieces' => 4, 'paid' => new Money($minor, $eur), 'source' => Source::Shop],
+            );
         }
         // What was given tells nothing of the shops.
-        $this->lot('comb', ['got_on' => '2025-11-03', 'pieces' => 400, 'paid' => new Money(1, $eur), 'source' => Source::Given]);
+        $this->lot(
+            'comb',
+            ['got_on' => '2025-11-03', 'pieces' => 400, 'paid' => new Money(1, $eur), 'source' => Source::Given],
+        );
 
         $this->get('/season')->assertOk()
             ->assertSeeInOrder(['Cheap in November', 'Comb', 'you paid 0.30 a piece in this month, else 0.80']);
@@ -81,7 +89,9 @@ final class SeasonTest extends TestCase
         self::assertStringContainsString('DTEND:20261130T200000Z', $calendar);
 
         foreach ([
-            ['day' => '2026-11-26'], ['day' => 'soon'], ['begins' => '6 pm'], ['ends' => '18:30'], ['place' => str_repeat('x', 121)],
+            ['day' => '2026-11-26'], ['day' => 'soon'], ['begins' => '6 pm'], ['ends' => '18:30'], [
+                'place' => str_repeat('x', 121),
+            ],
         ] as $wrong) {
             $this->post('/season/evenings', [...$typed, ...$wrong])->assertSessionHasErrors(array_key_first($wrong));
         }
@@ -95,10 +105,18 @@ final class SeasonTest extends TestCase
         $eur = Currency::of('EUR');
         $this->crew->update(['season_budget' => new Money(42000, $eur)]);
         foreach (['soap' => 42, 'comb' => 20, 'notebook' => 75] as $kind => $minor) {
-            TargetPrice::query()->create(['crew_id' => $this->crew->id, 'kind' => $kind, 'target' => new Money($minor, $eur)]);
+            TargetPrice::query()->create(
+                ['crew_id' => $this->crew->id, 'kind' => $kind, 'target' => new Money($minor, $eur)],
+            );
         }
-        $this->lot('soap', ['got_on' => '2026-03-01', 'pieces' => 10, 'paid' => new Money(388, $eur), 'source' => Source::Shop]);
-        $this->lot('comb', ['got_on' => '2026-03-01', 'pieces' => 10, 'paid' => new Money(250, $eur), 'source' => Source::Shop]);
+        $this->lot(
+            'soap',
+            ['got_on' => '2026-03-01', 'pieces' => 10, 'paid' => new Money(388, $eur), 'source' => Source::Shop],
+        );
+        $this->lot(
+            'comb',
+            ['got_on' => '2026-03-01', 'pieces' => 10, 'paid' => new Money(250, $eur), 'source' => Source::Shop],
+        );
         $open = $this->box(['number' => 2, 'theme' => 'Kite hill', 'season' => 2026]);
         $gone = $this->box(['number' => 1, 'season' => 2026, 'band' => '4-7', 'stage' => Stage::Packed]);
         Piece::factory()->createOne(['box_id' => $gone->id, 'lot_id' => $this->lot('eraser')->id, 'quantity' => 1]);
@@ -150,7 +168,9 @@ final class SeasonTest extends TestCase
         $this->travelTo('2027-09-01 10:00');
         $this->get('/season/next')->assertSee('Begin season 2028');
         $others = Crew::factory()->createOne();
-        CrewSeason::query()->create(['crew_id' => $others->id, 'year' => 2027, 'goals' => ['4-7' => 77], 'by' => 'Ines']);
+        CrewSeason::query()->create(
+            ['crew_id' => $others->id, 'year' => 2027, 'goals' => ['4-7' => 77], 'by' => 'Ines'],
+        );
         $this->get('/season')->assertDontSee('77');
     }
 }

@@ -30,7 +30,8 @@ final class TopupTest extends TestCase
             'name' => 'Eraser, blue', 'pieces' => 7, 'paid' => new Money(100, Currency::of('EUR')),
         ]);
         $this->ruler = $this->lot('ruler', [
-            'name' => 'Ruler, wood', 'pieces' => 2, 'paid' => null, 'price_state' => 'unknown', 'source' => Source::Given,
+            'name' => 'Ruler, wood', 'pieces' => 2, 'paid' => null, 'price_state' => 'unknown',
+            'source' => Source::Given,
             'place' => 'Berit',
         ]);
         Piece::factory()->createOne(['box_id' => $this->box()->id, 'lot_id' => $this->eraser->id, 'quantity' => 3]);
@@ -39,8 +40,10 @@ final class TopupTest extends TestCase
     public function test_a_bag_takes_what_lies_free_knows_its_cost_and_is_handed_in(): void
     {
         // Four of seven erasers are free, and two rulers.
-        $this->get('/send/top-up')->assertOk()->assertSeeInOrder(['School', '6 pieces'])->assertSee('None yet this season.');
-        $this->get('/send/top-up/new/school')->assertOk()->assertSeeInOrder(['Eraser, blue', 'of 4', 'Ruler, wood', 'of 2']);
+        $this->get('/send/top-up')->assertOk()->assertSeeInOrder(['School', '6 pieces'])
+            ->assertSee('None yet this season.');
+        $this->get('/send/top-up/new/school')->assertOk()
+            ->assertSeeInOrder(['Eraser, blue', 'of 4', 'Ruler, wood', 'of 2']);
         $this->get('/send/top-up/new/moon')->assertNotFound();
 
         $this->post('/send/top-up', ['category' => 'school', 'band' => '8-12', 'pieces' => [
@@ -48,8 +51,9 @@ final class TopupTest extends TestCase
         ]])->assertSessionHas('said', 'The bag is packed: 4 pieces.');
 
         // Three sevenths of 1.00.
-        $this->get('/send/top-up')->assertSeeInOrder(['School', '2 pieces', 'School, 8–12', '3 × Eraser, blue, Ruler, wood',
-            '4 pieces, together 0.429', 'one of them without a known price']);
+        $this->get('/send/top-up')
+            ->assertSeeInOrder(['School', '2 pieces', 'School, 8–12', '3 × Eraser, blue, Ruler, wood',
+                '4 pieces, together 0.429', 'one of them without a known price']);
         self::assertSame([3, 1], [$this->eraser->refresh()->gone, $this->ruler->refresh()->gone]);
         $bag = TopupBag::query()->firstOrFail();
         $this->put("/send/top-up/{$bag->id}/handed-in")->assertSessionHas('said', 'The bag is handed in.');
@@ -67,7 +71,9 @@ final class TopupTest extends TestCase
     {
         foreach ([
             [[$this->eraser->id => '5'], 'pieces'], [[$this->eraser->id => '0'], 'pieces'], [[], 'pieces'],
-            [[$this->eraser->id => 'all'], "pieces.{$this->eraser->id}"], [[$this->eraser->id => '-2'], "pieces.{$this->eraser->id}"],
+            [
+                [$this->eraser->id => 'all'], "pieces.{$this->eraser->id}",
+            ], [[$this->eraser->id => '-2'], "pieces.{$this->eraser->id}"],
         ] as [$pieces, $field]) {
             $this->post('/send/top-up', ['category' => 'school', 'pieces' => $pieces])->assertSessionHasErrors($field);
         }

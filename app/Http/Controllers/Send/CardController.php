@@ -50,7 +50,10 @@ final readonly class CardController
             'papers' => Paper::cases(),
             'first' => $cards[0] ?? null,
             'photo' => isset($cards[0]->photo)
-                ? route('boxes.note.photo', $chosen->firstOrFail(static fn (Box $box): bool => $box->notePhoto !== null))
+                ? route(
+                    'boxes.note.photo',
+                    $chosen->firstOrFail(static fn (Box $box): bool => $box->notePhoto !== null),
+                )
                 : null,
             'drawing' => isset($cards[0]->picture) ? Pictures::svg($cards[0]->picture) : null,
             'marks' => isset($cards[0]->code) ? CodeMarks::of($cards[0]->code) : null,

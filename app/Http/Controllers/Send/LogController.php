@@ -35,7 +35,10 @@ final readonly class LogController
 
     public function show(LogBox $line): View
     {
-        return view('send.path', ['path' => BoxPath::of($line->load('pieces', 'track')), 'countries' => CountryNames::all()]);
+        return view(
+            'send.path',
+            ['path' => BoxPath::of($line->load('pieces', 'track')), 'countries' => CountryNames::all()],
+        );
     }
 
     /** What the desk or the drive said of one box: its docket number; where it was given out, where nobody is asked. */

@@ -86,23 +86,32 @@ final readonly class TopupController
 
     public function labels(#[CurrentUser] User $user): Response
     {
-        $cards = array_values(TopupPage::of($this->season())->bags->map(static fn (TopupBag $bag): PrintedCard => new PrintedCard(
+        $cards = array_values(TopupPage::of($this->season())->bags->map(
+            static fn (TopupBag $bag): PrintedCard => self::label($bag, $user->crew->name),
+        )->all());
+        $cards !== [] || abort(404);
+        $name = Words::of('send/topup.file', ['day' => Today::here()->toDateString()]);
+
+        $sheets = CardSheets::of(new CutSheet(Paper::A4, Card::Slip), $cards, Words::of('send/topup.title'));
+
+        return new Response($sheets, 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "inline; filename=\"{$name}\"",
+            'Cache-Control' => 'private, no-store',
+        ]);
+    }
+
+    private static function label(TopupBag $bag, string $crew): PrintedCard
+    {
+        return new PrintedCard(
             Words::of('send/topup.label', ['lane' => Words::of("lanes.{$bag->category->value}")]),
             [
                 Words::of('send/topup.label-for', [
                     'band' => $bag->band === null ? Words::of('send/topup.any') : str_replace('-', '–', $bag->band),
                 ]),
-                Words::of('send/topup.label-by', ['count' => $bag->pieces->sum('quantity'), 'crew' => $user->crew->name]),
+                Words::of('send/topup.label-by', ['count' => $bag->pieces->sum('quantity'), 'crew' => $crew]),
             ],
-        ))->all());
-        $cards !== [] || abort(404);
-        $name = Words::of('send/topup.file', ['day' => Today::here()->toDateString()]);
-
-        return new Response(CardSheets::of(new CutSheet(Paper::A4, Card::Slip), $cards, Words::of('send/topup.title')), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => "inline; filename=\"{$name}\"",
-            'Cache-Control' => 'private, no-store',
-        ]);
+        );
     }
 
     private function season(): int

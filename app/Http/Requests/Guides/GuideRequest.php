@@ -95,14 +95,23 @@ final class GuideRequest extends FormRequest
         );
     }
 
-    /** @return list<array{name: string, closes: string, hours?: string}> one a line: “the quay hall, 12-18, 10 to 19” */
+    /**
+     * @return list<array{name: string, closes: string, hours?: string}> one a line: “the quay hall, 12-18, 10 to 19”
+     */
     private function places(): array
     {
         $places = [];
         foreach (preg_split('/\R/u', $this->string('places')->value()) ?: [] as $line) {
             if (trim($line) !== '') {
-                $places[] = preg_match('/^(?<name>.+?)[\s,:]+(?<day>\d{2}-\d{2})(?:\s*[,;]\s*(?<hours>\S.*))?$/u', trim($line), $m) === 1
-                    ? ['name' => $m['name'], 'closes' => $m['day'], ...(isset($m['hours']) ? ['hours' => $m['hours']] : [])]
+                $places[] = preg_match(
+                    '/^(?<name>.+?)[\s,:]+(?<day>\d{2}-\d{2})(?:\s*[,;]\s*(?<hours>\S.*))?$/u',
+                    trim($line),
+                    $m,
+                ) === 1
+                    ? [
+                        'name' => $m['name'], 'closes' => $m['day'],
+                        ...(isset($m['hours']) ? ['hours' => $m['hours']] : []),
+                    ]
                     : throw MalformedGuide::at(
                         Words::of('guides/guides.as-typed'),
                         '“'.mb_strimwidth(trim($line), 0, 40, '…').'”',

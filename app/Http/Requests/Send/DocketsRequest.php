@@ -31,7 +31,9 @@ final class DocketsRequest extends FormRequest
     public function dockets(): array
     {
         return array_map(
-            static fn (mixed $typed): ?Docket => is_string($typed) && trim($typed) !== '' ? Docket::parse($typed) : null,
+            static fn (mixed $typed): ?Docket => is_string(
+                $typed,
+            ) && trim($typed) !== '' ? Docket::parse($typed) : null,
             array_filter((array) $this->input('dockets'), is_string(...), ARRAY_FILTER_USE_KEY),
         );
     }

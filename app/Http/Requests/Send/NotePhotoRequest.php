@@ -45,6 +45,8 @@ final class NotePhotoRequest extends FormRequest
     /** @return array{side: int, x: int, y: int} the largest square in the middle where nothing is said */
     public function crop(): array
     {
-        return ['side' => $this->integer('side', 1000), 'x' => $this->integer('x', 500), 'y' => $this->integer('y', 500)];
+        return [
+            'side' => $this->integer('side', 1000), 'x' => $this->integer('x', 500), 'y' => $this->integer('y', 500),
+        ];
     }
 }

@@ -18,7 +18,8 @@
                 @foreach ($map->marks as $mark)
                     <a href="{{ route('log', [...$log->query(), 'country' =>
                         implode('.', array_keys($mark->countries))]) }}"
-                        aria-label="{{ __('send/log.map-mark', ['where' => $map->says($mark)]) }}"
+                        aria-label="{{ trans_choice('send/log.map-mark', $mark->boxes(),
+                            ['where' => $map->says($mark)]) }}"
                         @class(['map-mark', 'is-chosen' => array_intersect($log->asked->countries,
                             array_keys($mark->countries)) !== []])>
                         <circle class="map-dot" cx="{{ $mark->x }}" cy="{{ $mark->y }}" r="{{ $mark->radius() }}" />

@@ -6,7 +6,8 @@
     <div class="flex flex-wrap items-start gap-5">
         @if ($page->hasPhoto)
             <div class="grid gap-2">
-                <img class="h-40 w-40 rounded border-[1.5px] border-ink" src="{{ route('boxes.note.photo', $page->box) }}"
+                <img class="h-40 w-40 rounded border-[1.5px] border-ink"
+                    src="{{ route('boxes.note.photo', $page->box) }}"
                     alt="{{ __('send/note.photo-there') }}" width="160" height="160">
                 @unless ($handedIn)
                     <form method="post" action="{{ route('boxes.note.photo.drop', $page->box) }}">

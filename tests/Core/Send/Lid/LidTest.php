@@ -18,8 +18,12 @@ use PluckyWren\Core\Send\Paper;
 final class LidTest extends TestCase
 {
     #[DataProvider('sizes')]
-    public function test_a_picture_goes_over_as_few_sheets_as_it_can(int $width, int $height, int $sheets, bool $isUpright): void
-    {
+    public function test_a_picture_goes_over_as_few_sheets_as_it_can(
+        int $width,
+        int $height,
+        int $sheets,
+        bool $isUpright,
+    ): void {
         $tiles = LidTiles::of($width, $height, Paper::A4);
 
         self::assertSame([$sheets, $isUpright], [count($tiles->tiles), $tiles->isUpright]);
@@ -76,7 +80,9 @@ final class LidTest extends TestCase
             self::assertEquals(new Shape('#f4d35e', [[0, 0], [3180, 0], [3180, 1960], [0, 1960]]), $shapes[0]);
             self::assertEqualsCanonicalizing(
                 ['#1d2f6f', '#b9c7e6'],
-                array_values(array_unique(array_map(static fn (Shape $shape): string => $shape->hex, array_slice($shapes, 1)))),
+                array_values(
+                    array_unique(array_map(static fn (Shape $shape): string => $shape->hex, array_slice($shapes, 1))),
+                ),
                 $pattern->value,
             );
             self::assertEquals($shapes, PatternDrawing::of($pattern, 3180, 1960, $palette));

@@ -38,7 +38,10 @@ final class MarksTest extends TestCase
                 $points[$country] = [mt_rand(0, 1000), mt_rand(0, 480)];
             }
             $marks = Marks::of($boxes, $points);
-            self::assertSame(array_sum($boxes), array_sum(array_map(static fn (Mark $mark): int => $mark->boxes(), $marks)));
+            self::assertSame(
+                array_sum($boxes),
+                array_sum(array_map(static fn (Mark $mark): int => $mark->boxes(), $marks)),
+            );
             foreach ($marks as $index => $mark) {
                 foreach (array_slice($marks, $index + 1) as $other) {
                     self::assertGreaterThanOrEqual(

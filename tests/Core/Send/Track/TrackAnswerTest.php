@@ -53,7 +53,10 @@ final class TrackAnswerTest extends TestCase
     {
         $moved = new Track([new TrackEvent(TrackStage::Received, new DateTimeImmutable('2026-12-13'))]);
 
-        self::assertSame('2026-12-13', self::read(array_slice(self::GIVEN_OUT, 0, 1))->with($moved)->last()?->day->format('Y-m-d'));
+        self::assertSame(
+            '2026-12-13',
+            self::read(array_slice(self::GIVEN_OUT, 0, 1))->with($moved)->last()?->day->format('Y-m-d'),
+        );
     }
 
     #[DataProvider('nonsense')]
@@ -62,13 +65,20 @@ final class TrackAnswerTest extends TestCase
         $this->expectException(UnreadableAnswer::class);
         $this->expectExceptionMessage($says);
 
-        TrackAnswer::read($json, Docket::parse('QH-204417'), new DateTimeImmutable('2026-12-11 15:00'), new DateTimeImmutable('2027-03-01'));
+        TrackAnswer::read(
+            $json,
+            Docket::parse('QH-204417'),
+            new DateTimeImmutable('2026-12-11 15:00'),
+            new DateTimeImmutable('2027-03-01'),
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
     public static function nonsense(): iterable
     {
-        $with = static fn (array $events): string => (string) json_encode(['docket' => 'QH-204417', 'events' => $events]);
+        $with = static fn (array $events): string => (string) json_encode(
+            ['docket' => 'QH-204417', 'events' => $events],
+        );
         yield 'a page of a web server' => ['<html><body>Bad gateway', 'it is not written as agreed'];
         yield 'nothing' => ['', 'it is not written as agreed'];
         yield 'no end' => [str_repeat('[', 30_000), 'it is not written as agreed'];
@@ -76,15 +86,25 @@ final class TrackAnswerTest extends TestCase
         yield 'no events' => ['{"docket": "QH-204417"}', 'it tells no story'];
         yield 'too many' => [$with(array_fill(0, 6, self::GIVEN_OUT[0])), 'it tells no story'];
         yield 'a number' => [$with([7]), 'a step is not written as agreed'];
-        yield 'no such step' => [$with([['stage' => 'lost at sea', 'day' => '2026-12-12']]), 'a step that there is not'];
+        yield 'no such step' => [
+            $with([['stage' => 'lost at sea', 'day' => '2026-12-12']]), 'a step that there is not',
+        ];
         yield 'no such day' => [$with([['stage' => 'received', 'day' => '2026-02-31']]), 'a day is none'];
         yield 'before it was handed in' => [$with([['stage' => 'received', 'day' => '2026-12-10']]), 'before the one'];
         yield 'yet to come' => [$with([['stage' => 'received', 'day' => '2027-03-03']]), 'yet to come'];
         yield 'a step left out' => [$with([self::GIVEN_OUT[0], self::GIVEN_OUT[2]]), 'missing or out of order'];
         yield 'twice' => [$with([self::GIVEN_OUT[0], self::GIVEN_OUT[0]]), 'missing or out of order'];
-        yield 'backwards' => [$with([self::GIVEN_OUT[0], ['stage' => 'checked', 'day' => '2026-12-11']]), 'before the one'];
-        yield 'no country' => [$with([...array_slice(self::GIVEN_OUT, 0, 4), ['stage' => 'given-out', 'day' => '2027-03-01']]), 'the country is none'];
-        yield 'things that are none' => [$with([['takenOut' => 'all'] + self::GIVEN_OUT[0]]), 'a list of things is none'];
+        yield 'backwards' => [
+            $with([self::GIVEN_OUT[0], ['stage' => 'checked', 'day' => '2026-12-11']]),
+            'before the one',
+        ];
+        yield 'no country' => [
+            $with([...array_slice(self::GIVEN_OUT, 0, 4), ['stage' => 'given-out', 'day' => '2027-03-01']]),
+            'the country is none',
+        ];
+        yield 'things that are none' => [
+            $with([['takenOut' => 'all'] + self::GIVEN_OUT[0]]), 'a list of things is none',
+        ];
         yield 'a thing without a name' => [$with([['takenOut' => [' ']] + self::GIVEN_OUT[0]]), 'a thing has no name'];
     }
 

@@ -50,12 +50,19 @@ final class CartonLoadTest extends TestCase
         for ($round = 0; $round < 60; $round++) {
             $boxes = self::boxes(['straight' => mt_rand(0, 30), 'tub' => mt_rand(0, 20), 'wide' => mt_rand(0, 12)]);
             for ($own = mt_rand(0, 6); $own > 0; $own--) {
-                $boxes[] = new CartonBox("own {$own}", "own {$own}", Size::ofMm(mt_rand(60, 690), mt_rand(60, 400), mt_rand(50, 300)));
+                $boxes[] = new CartonBox(
+                    "own {$own}",
+                    "own {$own}",
+                    Size::ofMm(mt_rand(60, 690), mt_rand(60, 400), mt_rand(50, 300)),
+                );
             }
             $load = CartonLoad::of($carton, $boxes);
             $labels = array_map(static fn (CartonBox $box): string => $box->label, $load->tooLarge);
             foreach ($load->cartons as $layers) {
-                self::assertLessThanOrEqual($carton->height, array_sum(array_map(static fn (CartonLayer $one): int => $one->height(), $layers)));
+                self::assertLessThanOrEqual(
+                    $carton->height,
+                    array_sum(array_map(static fn (CartonLayer $one): int => $one->height(), $layers)),
+                );
                 foreach ($layers as $layer) {
                     array_push($labels, ...self::labelsOf($carton, $layer));
                 }
@@ -96,7 +103,10 @@ final class CartonLoadTest extends TestCase
 
         // 16 of 6 are 2.67; of the tub 680 / 336 and 420 / 214 leave two and one, or three the other way round.
         self::assertSame(
-            ['straight' => ['holds' => 16, 'tenths' => 10], 'tub' => ['holds' => 12, 'tenths' => 13], 'wide' => ['holds' => 6, 'tenths' => 27]],
+            [
+                'straight' => ['holds' => 16, 'tenths' => 10], 'tub' => ['holds' => 12, 'tenths' => 13],
+                'wide' => ['holds' => 6, 'tenths' => 27],
+            ],
             CartonLoad::wasted(Size::ofMm(680, 420, 500), $kinds),
         );
         self::assertSame([], CartonLoad::wasted(Size::ofMm(10, 10, 10), $kinds));

@@ -14,8 +14,11 @@ final class TripDoubtTest extends TestCase
 {
     /** @param list<TripDoubt> $doubts */
     #[DataProvider('trips')]
-    public function test_a_trip_is_doubted_where_nobody_would_take_the_boxes(string $place, string $day, array $doubts): void
-    {
+    public function test_a_trip_is_doubted_where_nobody_would_take_the_boxes(
+        string $place,
+        string $day,
+        array $doubts,
+    ): void {
         $handIn = new HandIn('12-11', '12-18', 'the quay hall', ['the quay hall' => '12-18', 'Lock House' => '12-15']);
 
         self::assertSame($doubts, TripDoubt::of($handIn, $place, new DateTimeImmutable($day)));
