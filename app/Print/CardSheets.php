@@ -96,7 +96,7 @@ final class CardSheets extends TCPDF
         $top = $y + self::PADDING;
         $inner = $width - 2 * self::PADDING;
         $isLarge = $kind === Card::Label;
-        if ($kind === Card::Note) {
+        if ($kind->isNote()) {
             $space = $height - 2 * self::PADDING - 4;
             if ($card->photo !== null) {
                 $side = self::PHOTO_SIDE;

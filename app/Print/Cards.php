@@ -23,7 +23,7 @@ final readonly class Cards
     public static function of(Card $card, Collection $boxes): array
     {
         return array_values($boxes->flatMap(static fn (Box $box): array => match ($card) {
-            Card::Note => self::note($box),
+            Card::Note, Card::SmallNote => self::note($box),
             Card::Label => [self::label($box)],
             Card::Slip => [self::slip($box)],
             Card::Envelope => $box->plan()->holds(Task::MarkEnvelope) ? [self::envelope()] : [],

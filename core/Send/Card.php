@@ -8,6 +8,7 @@ namespace PluckyWren\Core\Send;
 enum Card: string
 {
     case Note = 'note';
+    case SmallNote = 'note-small';
     case Label = 'label';
     case Slip = 'slip';
     case Envelope = 'envelope';
@@ -19,6 +20,7 @@ enum Card: string
     {
         return match ($this) {
             self::Note, self::Label, self::Slip, self::Envelope, self::Picture => 900,
+            self::SmallNote => 740,
             self::NotFood => 450,
         };
     }
@@ -28,8 +30,22 @@ enum Card: string
     {
         return match ($this) {
             self::Note => 1200,
+            self::SmallNote => 1050,
             self::Label, self::Slip, self::Picture => 600,
             self::Envelope, self::NotFood => 300,
         };
+    }
+
+    /** The note that lies flat in a box of so much inside, in tenths of a millimetre. */
+    public static function noteFor(int $length, int $width): self
+    {
+        $isIn = max($length, $width) >= self::Note->height() && min($length, $width) >= self::Note->width();
+
+        return $isIn ? self::Note : self::SmallNote;
+    }
+
+    public function isNote(): bool
+    {
+        return $this === self::Note || $this === self::SmallNote;
     }
 }

@@ -9,6 +9,7 @@ use App\Models\BoxNote;
 use App\Models\NotePhoto;
 use App\Words\Words;
 use Illuminate\Support\Facades\Lang;
+use PluckyWren\Core\Send\Card;
 use PluckyWren\Core\Send\Note\Doubt;
 use PluckyWren\Core\Send\Note\NoteCheck;
 use PluckyWren\Core\Stash\Category;
@@ -27,6 +28,7 @@ final readonly class NotePage
      * @param  string  $words  as the page has it to be written at
      * @param  array<string, string>  $sentences  that may be added, by their ids
      * @param  list<Doubt>  $doubts
+     * @param  Card  $card  on which it is printed
      */
     private function __construct(
         public Box $box,
@@ -35,6 +37,7 @@ final readonly class NotePage
         public array $sentences,
         public array $doubts,
         public bool $hasPhoto,
+        public Card $card,
     ) {}
 
     /** @param string|null $typed what could not be kept just now */
@@ -43,6 +46,8 @@ final readonly class NotePage
         $kept = BoxNote::query()->find($box->id)->words ?? '';
         $words = $typed ?? ($kept === '' ? self::itsOwn($box, $box->crew->kept_note ?? '') : $kept);
 
+        $inside = $box->boxKind()->inside;
+
         return new self(
             $box,
             $kept,
@@ -50,6 +55,7 @@ final readonly class NotePage
             self::sentences($box),
             NoteCheck::of($words),
             NotePhoto::query()->whereKey($box->id)->exists(),
+            Card::noteFor($inside->topLength, $inside->topWidth),
         );
     }
 

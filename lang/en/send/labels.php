@@ -25,6 +25,7 @@ return [
 
     'cards' => [
         'note' => 'Notes',
+        'note-small' => 'Small notes',
         'label' => 'Box labels',
         'slip' => 'Slips for the inside',
         'envelope' => 'Marks for the envelopes',
@@ -33,6 +34,7 @@ return [
     ],
     'says' => [
         'note' => 'the notes that are written here, large enough for a child to read',
+        'note-small' => 'the same notes on smaller cards, for boxes in which the others would be bent',
         'label' => 'for the lid: girl or boy, age, what the drive asks for, and the box’s own code',
         'slip' => 'theme, age, your crew and the code, in case the label comes off',
         'envelope' => 'note and photo only, no money inside',

@@ -28,7 +28,8 @@
                     <div class="flex flex-wrap gap-2.5">
                         <button class="button go">{{ __('send/note.keep') }}</button>
                         @if ($page->kept !== '')<a class="button" href="{{ route('cards',
-                            ['card' => 'note', 'boxes' => [$page->box->id]]) }}">{{ __('send/note.print') }}</a>@endif
+                            ['card' => $page->card->value, 'boxes' => [$page->box->id]]) }}">
+                            {{ __('send/note.print') }}</a>@endif
                     </div>
                 @endif
             </section>

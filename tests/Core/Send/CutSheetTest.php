@@ -87,4 +87,12 @@ final class CutSheetTest extends TestCase
         yield ['parish', null];
         yield ['page', null];
     }
+
+    public function test_a_note_is_as_large_as_lies_flat_in_its_box(): void
+    {
+        self::assertSame(Card::Note, Card::noteFor(3180, 1960));
+        self::assertSame(Card::Note, Card::noteFor(900, 1200));
+        self::assertSame(Card::SmallNote, Card::noteFor(1199, 900));
+        self::assertSame(Card::SmallNote, Card::noteFor(2000, 899));
+    }
 }

