@@ -20,6 +20,7 @@ use App\Http\Controllers\Plan\NextBoxController;
 use App\Http\Controllers\Plan\PackingWishController;
 use App\Http\Controllers\Plan\PieceController;
 use App\Http\Controllers\Plan\ShelfController;
+use App\Http\Controllers\Plan\ThemeController;
 use App\Http\Controllers\Plan\ThingController;
 use App\Http\Middleware\Unasked;
 use App\Models\Box;
@@ -96,3 +97,10 @@ Route::put('boxes/{box}/fit/school', [FitAnswersController::class, 'school'])
 Route::post('pieces/{piece}/swap', [FitAnswersController::class, 'swap'])->name('pieces.swap')->can('update', 'piece');
 Route::get('boxes/{box}/compare', [CompareController::class, 'show'])->name('boxes.compare')->can('view', 'box');
 Route::put('boxes/{box}/guide', [CompareController::class, 'adopt'])->name('boxes.adopt')->can('update', 'box');
+Route::get('boxes/{box}/theme', [ThemeController::class, 'show'])->name('boxes.theme')->can('view', 'box');
+Route::put('boxes/{box}/theme', [ThemeController::class, 'update'])->name('boxes.theme.keep')->can('update', 'box');
+Route::post('boxes/{box}/theme/pieces', [ThemeController::class, 'pick'])
+    ->name('boxes.theme.pick')
+    ->can('update', 'box');
+Route::put('pieces/{piece}/off-theme', [ThemeController::class, 'keep'])->name('pieces.off-theme')
+    ->can('update', 'piece');

@@ -18,6 +18,7 @@ use App\Reference\Kinds;
 use App\Reference\Labels;
 use App\Reference\LearnedGive;
 use App\Reference\Notations;
+use App\Reference\Themes;
 use App\Reference\WorldMap;
 use App\Session\AsideFileSessionHandler;
 use App\Support\Today;
@@ -70,6 +71,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(
             WorldMap::class, static fn (): WorldMap => new WorldMap(public_path('build/world.json'))
         );
+        $this->app->singleton(Themes::class);
         $this->app->scoped(CrewInHand::class);
         $this->app->scoped(
             Guides::class,

@@ -10,12 +10,14 @@ use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\KindReader;
+use PluckyWren\Core\Theme\ThemeList;
 
 /**
  * Reads the data files that ship with the application.
  *
  * @phpstan-import-type KindData from KindReader
  * @phpstan-import-type BoxKindData from BoxKinds
+ * @phpstan-import-type ThemeData from ThemeList
  */
 final class DataFiles
 {
@@ -56,6 +58,14 @@ final class DataFiles
     {
         /** @var array<string, string> */
         return $this->json("{$this->folder}/glyphs.json");
+    }
+
+    public function themes(): ThemeList
+    {
+        /** @var array{themes: list<ThemeData>, colourWords: array<string, string>} $data */
+        $data = $this->json("{$this->folder}/themes.json");
+
+        return new ThemeList($data['themes'], $data['colourWords']);
     }
 
     /** @return array<array-key, mixed>|null null where there is no such guide */

@@ -26,6 +26,7 @@ final class CorePurityTest extends TestCase
         'Stash' => ['Text', 'Measure', 'Money', 'Recipient', 'Colour', 'Fit'],
         'Guide' => ['Measure', 'Money', 'Recipient', 'Fit', 'Stash'],
         'Season' => ['Money', 'Stash', 'Guide'],
+        'Theme' => ['Colour', 'Stash'],
         'Box' => ['Measure', 'Money', 'Recipient', 'Colour', 'Stash', 'Guide', 'Fit'],
         'Send' => ['Measure', 'Money', 'Colour', 'Stash', 'Guide', 'Box'],
         'Practice' => ['Money', 'Recipient', 'Stash', 'Guide', 'Box', 'Fit'],

@@ -9,6 +9,7 @@ use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\KindReader;
+use PluckyWren\Core\Theme\ThemeList;
 
 /**
  * The data that ships with the application, read without it.
@@ -16,6 +17,7 @@ use PluckyWren\Core\Stash\KindReader;
  * @phpstan-import-type KindData from KindReader
  * @phpstan-import-type BoxKindData from BoxKinds
  * @phpstan-import-type GuideData from Guide
+ * @phpstan-import-type ThemeData from ThemeList
  */
 final class Data
 {
@@ -62,6 +64,23 @@ final class Data
         $data = self::json('colours.json');
 
         return ColourNames::ofData($data);
+    }
+
+    public static function themes(): ThemeList
+    {
+        /** @var array{themes: list<ThemeData>, colourWords: array<string, string>} $data */
+        $data = self::json('themes.json');
+
+        return new ThemeList($data['themes'], $data['colourWords']);
+    }
+
+    /** @return list<ThemeData> */
+    public static function themeData(): array
+    {
+        /** @var array{themes: list<ThemeData>} $data */
+        $data = self::json('themes.json');
+
+        return $data['themes'];
     }
 
     public static function guide(string $id = 'pellwick-quay'): Guide

@@ -32,7 +32,8 @@ final class QueriesTest extends TestCase
         '/send/log?q=soap' => 12, '/season' => 14, '/season/next' => 14,
         '/send/top-up' => 8, '/send/top-up/new/school' => 8,
         '/send/trips/new' => 8,
-        '{box}' => 10, '{box}?pick=1' => 16, '{box}/closing' => 15, '{box}/note' => 10, '{box}/fit/answers' => 40,
+        '{box}' => 10, '{box}?pick=1' => 17, '{box}/closing' => 15, '{box}/note' => 12, '{box}/theme' => 12,
+        '{box}/fit/answers' => 40,
     ];
 
     public function test_a_page_asks_as_much_of_a_full_house_as_of_a_small_one(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Plan;
 
 use App\Models\Lot;
+use App\Words\ThemeWords;
 use App\Words\Words;
 use PluckyWren\Core\Box\Foretelling;
 use PluckyWren\Core\Box\Foretold;
@@ -12,6 +13,8 @@ use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Guide\NeedState;
 use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Theme\Standing;
+use PluckyWren\Core\Theme\ThemeMatch;
 
 /** A lot that may be picked: why it is offered, and what picking it would do to the gauges. */
 final readonly class Offer
@@ -22,17 +25,26 @@ final readonly class Offer
         public ?NeedState $wish,
         public int $suggested,
         private Foretelling $foretelling,
+        private ?ThemeMatch $match = null,
     ) {}
 
-    /** 0 for what was left for the next box, then what fills a need, then wishes, then the rest. */
-    public function rank(): int
+    /**
+     * What was left for the next box comes first, then what fills a need, then wishes, then the rest; among equals what
+     * goes best with the theme.
+     *
+     * @return array{int, int} the least first
+     */
+    public function rank(): array
     {
-        return match (true) {
-            $this->lot->leftBehind !== null => 0,
-            $this->need !== null => 1,
-            $this->wish !== null => 2,
-            default => 3,
-        };
+        return [
+            match (true) {
+                $this->lot->leftBehind !== null => 0,
+                $this->need !== null => 1,
+                $this->wish !== null => 2,
+                default => 3,
+            },
+            -($this->match->score ?? 0),
+        ];
     }
 
     /** @return list<string> why it is offered, in words */
@@ -49,6 +61,9 @@ final readonly class Offer
                     $this->need === null ? 'plan/picker.wish' : 'plan/picker.fills',
                     ['need' => $asked->need->name],
                 ),
+            $this->match?->standing === Standing::On
+                ? Words::of('plan/theme.in-picker', ['why' => ThemeWords::reasons($this->match)[0] ?? ''])
+                : null,
             $price->state === PriceState::Free
                 ? Words::of('plan/picker.free')
                 : (

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Plan;
 
+use App\Models\Box;
 use App\Models\Lot;
+use App\Reference\Themes;
 use PluckyWren\Core\Box\Foretelling;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\Shopping\OnHand;
@@ -16,6 +18,7 @@ use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
+use PluckyWren\Core\Theme\ThemeMatch;
 
 /** What may be picked for a box, best first: what fills a need, then a wish, then the rest. */
 final class Picker
@@ -29,6 +32,7 @@ final class Picker
         private readonly StartingList $startingList,
         private readonly Catalogue $catalogue,
         private readonly RuleBook $rules,
+        private readonly Themes $themes,
     ) {}
 
     /** Get how many pieces on hand would fill a need of a box for a band. */
@@ -47,9 +51,14 @@ final class Picker
         return array_sum(array_map(fn (string $kind): int => $this->onHand()->of($kind, $band), $kinds));
     }
 
-    /** Get the best of the lots with pieces on hand or on their way, and how many there are beside. */
-    public function fromStash(Plan $plan, PickerState $state): Offers
+    /**
+     * Get the best of the lots with pieces on hand or on their way, and how many there are beside.
+     *
+     * @param  Box|null  $box  by whose theme those that are wanted alike are ranked; null where that is no matter
+     */
+    public function fromStash(Plan $plan, PickerState $state, ?Box $box = null): Offers
     {
+        $theme = $box === null ? null : $this->themes->of($box);
         $query = Lot::withSetAside();
         // What is on its way comes after what is here.
         $query->whereRaw(Lot::CAN_BE_PROMISED)->orderByRaw('due_on is not null')->orderBy('due_on')->orderBy('name');
@@ -71,8 +80,9 @@ final class Picker
         $needs = $plan->guide->needsFilled($plan->recipient, $plan->held());
         $wishes = NeedsFilled::of($plan->guide->wishes, $plan->recipient, $plan->held());
 
-        $offers = $lots->map(fn (Lot $lot): Offer => $this->offer($lot, $foretelling, $plan, $needs, $wishes))
-            ->sortBy([static fn (Offer $one, Offer $other): int => $one->rank() <=> $other->rank()])->values();
+        $offers = $lots->map(fn (Lot $lot): Offer => $this->offer(
+            $lot, $foretelling, $plan, $needs, $wishes, $theme === null ? null : $this->themes->match($theme, $lot),
+        ))->sortBy([static fn (Offer $one, Offer $other): int => $one->rank() <=> $other->rank()])->values();
 
         return new Offers(array_values($offers->take(self::MOST)->all()), max(0, $offers->count() - self::MOST));
     }
@@ -121,6 +131,7 @@ final class Picker
         Plan $plan,
         NeedsFilled $needs,
         NeedsFilled $wishes,
+        ?ThemeMatch $match,
     ): Offer {
         $kind = $lot->itemKind();
         $lacks = static function (NeedsFilled $asked) use ($kind): ?NeedState {
@@ -137,6 +148,6 @@ final class Picker
         $usual = $kind->usualCount($plan->recipient->band);
         $suggested = max(1, min($need?->lacks() ?? ($wish?->lacks() ?? $usual), $lot->stock()->left()));
 
-        return new Offer($lot, $need, $wish, $suggested, $foretelling);
+        return new Offer($lot, $need, $wish, $suggested, $foretelling, $match);
     }
 }

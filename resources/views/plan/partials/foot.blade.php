@@ -40,6 +40,7 @@
         </form>
     @endif
     <p class="no-print">
+        <a class="link" href="{{ route('boxes.theme', $sheet->box) }}">{{ __('plan/theme.link') }}</a> ·
         <a class="link" href="{{ route('boxes.note', $sheet->box) }}">{{ __('send/note.title') }}</a> ·
         <a class="link" href="{{ route('boxes.lid', $sheet->box) }}">{{ __('send/lid.link') }}</a> ·
         <a class="link" href="{{ route('boxes.export', $sheet->box) }}">This box as a file</a>@if ($handedIn) ·

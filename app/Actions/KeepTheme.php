@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Box;
+use App\Models\BoxTheme;
+use App\Models\Lot;
+use App\Refusals\CannotChangeBox;
+use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Colour\Palette;
+
+/** Keeps what a packer says of a box's theme: its words, its colours, the find with which it began. */
+final readonly class KeepTheme
+{
+    public function __construct(private ChangeBox $changeBox) {}
+
+    /**
+     * @param  list<string>  $words  that are added
+     * @param  list<string>  $without  that are taken away
+     *
+     * @throws CannotChangeBox If the lid is on.
+     */
+    public function execute(Box $box, array $words, array $without, ?string $seedLotId, Palette $palette): void
+    {
+        DB::transaction(function () use ($box, $words, $without, $seedLotId, $palette): void {
+            $fresh = Box::query()->findOrFail($box->id);
+            CannotChangeBox::unlessOpen($fresh->stage);
+            BoxTheme::query()->updateOrCreate(['box_id' => $box->id], [
+                'crew_id' => $box->crew_id, 'words' => $words, 'without' => $without,
+                'seed_lot_id' => $seedLotId === null ? null : Lot::query()->findOrFail($seedLotId)->id,
+            ]);
+            if ($fresh->palette != $palette) {
+                $this->changeBox->set($box, ['palette' => $palette]);
+            }
+        });
+    }
+
+    /** A piece that is off the theme stays in the box, knowingly; or it is looked at again. */
+    public function keep(Box $box, string $pieceId, bool $isKept): void
+    {
+        DB::transaction(static function () use ($box, $pieceId, $isKept): void {
+            $theme = BoxTheme::query()->firstOrNew(['box_id' => $box->id], ['crew_id' => $box->crew_id]);
+            $others = array_values(array_diff($theme->kept, [$pieceId]));
+            $theme->fill(['kept' => $isKept ? [...$others, $pieceId] : $others])->save();
+        });
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reference;
+
+use App\Models\Box;
+use App\Models\BoxTheme;
+use App\Models\Lot;
+use PluckyWren\Core\Theme\Theme;
+use PluckyWren\Core\Theme\ThemeList;
+use PluckyWren\Core\Theme\ThemeMatch;
+
+/** What a box's theme is about, and how things stand to it. */
+final class Themes
+{
+    private ?ThemeList $list = null;
+
+    public function __construct(private readonly DataFiles $files) {}
+
+    public function list(): ThemeList
+    {
+        return $this->list ??= $this->files->themes();
+    }
+
+    public function of(Box $box, ?BoxTheme $said = null): Theme
+    {
+        $said ??= BoxTheme::query()->find($box->id);
+
+        return Theme::of($box->theme, $box->palette, $said->words ?? [], $said->without ?? [], $this->list());
+    }
+
+    public function match(Theme $theme, Lot $lot): ThemeMatch
+    {
+        $tags = array_values(array_filter(array_map(trim(...), explode(',', $lot->tags))));
+
+        return ThemeMatch::of($theme, $lot->name, $tags, $lot->itemKind(), $lot->colours->colours, $this->list());
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Theme;
+
+use PluckyWren\Core\Colour\Colour;
+use PluckyWren\Core\Colour\InvalidPalette;
+
+/**
+ * The themes that ship: what each is about in words, which kinds suit it, and colours that go with it. The file is
+ * `data/themes.json`.
+ *
+ * @phpstan-type ThemeData array{name: string, words: list<string>, kinds: list<string>, colours: list<string>}
+ */
+final class ThemeList
+{
+    /** @var array<string, list<string>>|null words of each theme's name and its own, by name */
+    private ?array $words = null;
+
+    /**
+     * @param  list<ThemeData>  $themes
+     * @param  array<string, string>  $colourWords  `#rrggbb` by word
+     */
+    public function __construct(private readonly array $themes, private readonly array $colourWords) {}
+
+    /**
+     * Find what belongs to a theme by what it is called and by its own words: first those that share its name's words.
+     *
+     * @param  list<string>  $ownWords
+     * @return list<ThemeData> nearest first
+     */
+    public function near(string $theme, array $ownWords = [], int $most = 3): array
+    {
+        $name = WordForm::of($theme);
+        $own = WordForm::of(implode(' ', $ownWords));
+        $scores = [];
+        foreach ($this->themes as $index => $data) {
+            $words = $this->words()[$data['name']];
+            $title = WordForm::of($data['name']);
+            $score = 4 * count(array_intersect($name, $title)) + 2 * count(array_intersect($name, $words))
+                + count(array_intersect($own, $words));
+            if ($score > 1) {
+                $scores[$index] = $score;
+            }
+        }
+        arsort($scores);
+        // What is much further off than the nearest only waters it down.
+        $best = max([0, ...$scores]);
+        $near = array_filter($scores, static fn (int $score): bool => 2 * $score > $best);
+
+        return array_map(
+            fn (int $index): array => $this->themes[$index],
+            array_slice(array_keys($near), 0, $most),
+        );
+    }
+
+    /**
+     * @return list<Colour> that a name tells of: “Foam ball, sea green”
+     *
+     * @throws InvalidPalette If a colour of the file is none.
+     */
+    public function coloursIn(string $name): array
+    {
+        $text = ' '.implode(' ', preg_split('/[^\p{L}]+/u', mb_strtolower($name)) ?: []).' ';
+        $colours = [];
+        $longestFirst = $this->colourWords;
+        uksort($longestFirst, static fn (string $a, string $b): int => [strlen($b), $a] <=> [strlen($a), $b]);
+        foreach ($longestFirst as $word => $hex) {
+            if (str_contains($text, " {$word} ")) {
+                $colours[] = new Colour($hex);
+                // “Sea green” is not green as well.
+                $text = str_replace(" {$word} ", '  ', $text);
+            }
+        }
+
+        return $colours;
+    }
+
+    /** @return array<string, list<string>> */
+    private function words(): array
+    {
+        if ($this->words === null) {
+            $this->words = [];
+            foreach ($this->themes as $data) {
+                $this->words[$data['name']] = WordForm::of(implode(' ', [$data['name'], ...$data['words']]));
+            }
+        }
+
+        return $this->words;
+    }
+}
