@@ -20,6 +20,7 @@ use App\Http\Controllers\Plan\NextBoxController;
 use App\Http\Controllers\Plan\PackingWishController;
 use App\Http\Controllers\Plan\PieceController;
 use App\Http\Controllers\Plan\ShelfController;
+use App\Http\Controllers\Plan\StashMakesController;
 use App\Http\Controllers\Plan\ThemeController;
 use App\Http\Controllers\Plan\ThingController;
 use App\Http\Middleware\Unasked;
@@ -28,6 +29,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('find', FindController::class)->name('find');
 Route::post('box-changes/{change}/undo', BoxChangeController::class)->name('box-changes.undo')->can('update', 'change');
+Route::get('boxes/from-stash', StashMakesController::class)->name('stash-makes')->can('viewAny', Box::class);
 Route::get('boxes/next', [NextBoxController::class, 'index'])->name('next-box')->can('viewAny', Box::class);
 Route::post('pieces/{piece}/leave', [NextBoxController::class, 'store'])
     ->name('pieces.leave')

@@ -21,6 +21,7 @@ final class AccessTest extends BrowserTestCase
         'a trip that was' => '/send/trips/3',
         'new trip' => '/send/trips/new',
         'season' => '/season',
+        'what the stash makes' => '/boxes/from-stash',
         'next season' => '/season/next',
         'top-up bags' => '/send/top-up',
         'a top-up bag' => '/send/top-up/new/school',

@@ -17,6 +17,7 @@
                     <a class="link" href="{{ route('next-box') }}">{{ trans_choice('plan/next-box.count',
                         $leftBehind) }}</a>
                 @endif
+                <a class="link" href="{{ route('stash-makes') }}">{{ __('plan/stash-makes.link') }}</a>
                 <a class="button" href="{{ route('guides') }}">Drive
                     guides</a><a class="button go" href="{{ route('boxes.create') }}" data-key="n">New box
                     <kbd aria-hidden="true">N</kbd></a>

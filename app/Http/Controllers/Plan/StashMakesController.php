@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Plan;
+
+use App\Models\User;
+use App\Pages\Plan\StashMakesPage;
+use App\Reference\Guides;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use PluckyWren\Core\Stash\Catalogue;
+
+/** How many complete boxes lie in the stash. */
+final class StashMakesController
+{
+    public function __invoke(Guides $guides, Catalogue $catalogue, #[CurrentUser] User $user): View
+    {
+        return view('plan.stash-makes', ['page' => StashMakesPage::of($user->crew, $guides, $catalogue)]);
+    }
+}
