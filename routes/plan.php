@@ -8,6 +8,7 @@ use App\Http\Controllers\Plan\BoxController;
 use App\Http\Controllers\Plan\BoxFileController;
 use App\Http\Controllers\Plan\CheckSheetController;
 use App\Http\Controllers\Plan\CompareController;
+use App\Http\Controllers\Plan\FillingController;
 use App\Http\Controllers\Plan\FindController;
 use App\Http\Controllers\Plan\FitAnswersController;
 use App\Http\Controllers\Plan\FitController;
@@ -106,3 +107,5 @@ Route::post('boxes/{box}/theme/pieces', [ThemeController::class, 'pick'])
     ->can('update', 'box');
 Route::put('pieces/{piece}/off-theme', [ThemeController::class, 'keep'])->name('pieces.off-theme')
     ->can('update', 'piece');
+Route::get('boxes/{box}/fill', [FillingController::class, 'show'])->name('boxes.fill')->can('view', 'box');
+Route::post('boxes/{box}/fill', [FillingController::class, 'store'])->name('boxes.fill.take')->can('update', 'box');

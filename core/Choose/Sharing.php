@@ -108,10 +108,10 @@ final class Sharing
     /** @return list<int> places of a sort's demands */
     private function placesOf(int $sort): array
     {
-        return array_values(array_keys(array_filter(
+        return array_keys(array_filter(
             $this->demands,
             static fn (array $demand): bool => $demand[0] === $sort,
-        )));
+        ));
     }
 
     private function demand(int $place): Demand

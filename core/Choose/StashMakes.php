@@ -94,7 +94,10 @@ final readonly class StashMakes
             ), $sorts);
             // A sort that does not ask for it is not bounded by it.
             if (array_filter($alone, static fn (BoxSort $sort): bool => $sort->demands === []) === []) {
-                $least = min(array_map(static fn (BoxSort $sort): int => $sort->demands[0]->count, $alone));
+                $least = min([self::MOST, ...array_map(
+                    static fn (BoxSort $sort): int => $sort->demands[0]->count,
+                    $alone,
+                )]);
                 $kinds = array_merge(
                     ...array_map(static fn (BoxSort $sort): array => $sort->demands[0]->kinds, $alone),
                 );

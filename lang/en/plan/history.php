@@ -12,6 +12,7 @@ return [
     'what' => [
         'taken-back' => 'Taken back',
         'picked' => 'put in',
+        'filled' => 'filled from the stash',
         'listed' => 'put on the list',
         'number' => 'number changed',
         'taken-out' => 'taken out',

@@ -40,6 +40,8 @@
         </form>
     @endif
     <p class="no-print">
+        @unless ($handedIn)<a class="link" href="{{ route('boxes.fill', $sheet->box) }}">
+            {{ __('plan/filling.link') }}</a> · @endunless
         <a class="link" href="{{ route('boxes.theme', $sheet->box) }}">{{ __('plan/theme.link') }}</a> ·
         <a class="link" href="{{ route('boxes.note', $sheet->box) }}">{{ __('send/note.title') }}</a> ·
         <a class="link" href="{{ route('boxes.lid', $sheet->box) }}">{{ __('send/lid.link') }}</a> ·

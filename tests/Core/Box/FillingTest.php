@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Box;
+
+use Closure;
+use PHPUnit\Framework\TestCase;
+use PluckyWren\Core\Box\Filling\Candidate;
+use PluckyWren\Core\Box\Filling\Chosen;
+use PluckyWren\Core\Box\Filling\Filling;
+use PluckyWren\Core\Box\Filling\GivenUp;
+use PluckyWren\Core\Box\Filling\Proposal;
+use PluckyWren\Core\Box\Filling\Way;
+use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Guide\Rules\RuleBook;
+
+/** A box for a girl of 4 to 7 is filled; the guide asks for 17 things. */
+final class FillingTest extends TestCase
+{
+    private const MUSTS = [
+        'ball', 'rag-doll', 'skipping-rope', 'yo-yo', 'notebook', 'pencils', 'sharpener', 'eraser', 'crayons', 'soap',
+        'toothbrush', 'washcloth', 'comb', 't-shirt', 'socks', 'underwear', 'water-bottle', 'letter',
+    ];
+
+    public function test_all_that_the_guide_asks_for_is_chosen_where_it_is_there(): void
+    {
+        $proposal = $this->fill(Plans::of(null), $this->musts());
+
+        self::assertSame([], $proposal->givenUp);
+        self::assertSame(
+            17,
+            $proposal->plan->guide->needsFilled($proposal->plan->recipient, $proposal->plan->held())->filled(),
+        );
+        self::assertSame(
+            ['pencils' => 5, 'socks' => 2],
+            array_intersect_key(self::counts($proposal), ['pencils' => 1, 'socks' => 1]),
+        );
+    }
+
+    public function test_what_is_in_it_stays_and_is_not_chosen_again(): void
+    {
+        $proposal = $this->fill(Plans::of(null, Plans::piece('soap', 1, [44, 1], 'mine')), $this->musts());
+
+        self::assertArrayNotHasKey('soap', self::counts($proposal));
+        self::assertContains(
+            'mine',
+            array_map(static fn (PlannedPiece $piece): string => $piece->id, $proposal->plan->pieces),
+        );
+    }
+
+    public function test_nothing_is_chosen_that_would_be_taken_out_and_what_is_short_is_said(): void
+    {
+        $candidates = array_values(array_filter(
+            $this->musts(),
+            static fn (Candidate $one): bool => ! in_array($one->id, ['pencils', 'soap'], true),
+        ));
+        $proposal = $this->fill(Plans::of(null), [
+            ...$candidates, self::candidate('pencils', free: 3), self::candidate('balloons', theme: 9),
+            self::candidate('chocolate', theme: 9),
+        ]);
+
+        self::assertSame(['pencils' => GivenUp::Nothing, 'soap' => GivenUp::Nothing], $proposal->givenUp);
+        self::assertSame(3, self::counts($proposal)['pencils']);
+        // Balloons are for older children, chocolate is taken out, however well they go with the theme.
+        self::assertArrayNotHasKey('balloons', self::counts($proposal));
+        self::assertArrayNotHasKey('chocolate', self::counts($proposal));
+    }
+
+    public function test_it_stays_within_the_budget(): void
+    {
+        // 9.00 for shipping leave 3.00; each of the first two costs 1.50, all else is free.
+        $candidates = [
+            self::candidate('ball', [150, 1]), self::candidate('rag-doll', [150, 1]), self::candidate(
+                'water-bottle',
+                [150, 1],
+            ),
+        ];
+        $proposal = $this->fill(Plans::of(1200), $candidates);
+
+        self::assertSame(['ball', 'rag-doll'], array_keys(self::counts($proposal)));
+        self::assertSame(GivenUp::Money, $proposal->givenUp['water bottle or cup']);
+    }
+
+    public function test_large_things_give_way_to_smaller_ones_of_the_same_use_before_anything_is_given_up(): void
+    {
+        $candidates = [
+            self::candidate('plush-large', theme: 9), self::candidate('plush-small'), self::candidate('soap'),
+        ];
+        $small = static fn (Plan $plan): bool => array_filter(
+            $plan->pieces,
+            static fn (PlannedPiece $piece): bool => $piece->kind->id === 'plush-large',
+        ) === [];
+
+        // The large plush would lead; there is nothing smaller that leads, so the lead is given up, not the soap.
+        $proposal = $this->fill(Plans::of(null), $candidates, closes: $small);
+        self::assertSame(['plush-small', 'soap'], array_keys(self::counts($proposal)));
+        self::assertSame(GivenUp::Room, $proposal->givenUp['lead gift']);
+        self::assertTrue($proposal->closes);
+        // With a ball there is.
+        $proposal = $this->fill(Plans::of(null), [...$candidates, self::candidate('ball')], closes: $small);
+        self::assertSame(['ball', 'plush-small', 'soap'], self::sorted(array_keys(self::counts($proposal))));
+    }
+
+    public function test_where_nothing_closes_it_says_so(): void
+    {
+        $proposal = $this->fill(Plans::of(null), $this->musts(), closes: static fn (): bool => false);
+
+        self::assertFalse($proposal->closes);
+    }
+
+    public function test_what_matters_most_decides_among_things_of_one_use(): void
+    {
+        $candidates = [
+            self::candidate('soap', [200, 1], id: 'dear'), self::candidate('soap', [20, 1], days: 700, id: 'old'),
+            self::candidate('soap', [20, 1], theme: 6, id: 'fits'),
+        ];
+        foreach (['use-up' => 'old', 'as-dear' => 'fits', 'hang-together' => 'fits'] as $way => $first) {
+            self::assertSame(
+                $first,
+                array_key_first(self::counts($this->fill(Plans::of(null), $candidates, Way::from($way)))),
+                $way,
+            );
+        }
+        self::assertSame('dear', array_key_first(self::counts($this->fill(
+            Plans::of(null), array_slice($candidates, 0, 2), Way::AsDear,
+        ))));
+    }
+
+    public function test_the_same_turn_gives_the_same_and_another_may_give_another(): void
+    {
+        $candidates = array_map(
+            static fn (int $number): Candidate => self::candidate('soap', id: "soap-{$number}"),
+            range(1, 9),
+        );
+        $first = static fn (Proposal $proposal): ?string => array_key_first(self::counts($proposal));
+        $turns = array_map(
+            fn (int $turn): ?string => $first($this->fill(Plans::of(null), $candidates, turn: $turn)),
+            [0, 1, 2, 3, 4, 5, 6, 7],
+        );
+
+        self::assertSame($turns, array_map(
+            fn (int $turn): ?string => $first($this->fill(Plans::of(null), $candidates, turn: $turn)),
+            [0, 1, 2, 3, 4, 5, 6, 7],
+        ));
+        self::assertGreaterThan(2, count(array_unique($turns)));
+    }
+
+    /**
+     * @param  list<Candidate>  $candidates
+     * @param  (callable(Plan): bool)|null  $closes
+     */
+    private function fill(
+        Plan $plan,
+        array $candidates,
+        Way $way = Way::HangTogether,
+        ?callable $closes = null,
+        int $turn = 0,
+    ): Proposal {
+        $always = static fn (): bool => true;
+
+        return (new Filling(
+            $plan,
+            $candidates,
+            $way,
+            RuleBook::ofAllRules(),
+            Closure::fromCallable($closes ?? $always),
+            $turn,
+        ))->proposal();
+    }
+
+    /** @return list<Candidate> */
+    private function musts(): array
+    {
+        return array_map(static fn (string $kind): Candidate => self::candidate($kind), self::MUSTS);
+    }
+
+    /** @param array{int, int} $pack cents and pieces */
+    private static function candidate(
+        string $kind,
+        array $pack = [0, 1],
+        int $free = 9,
+        int $theme = 0,
+        int $days = 0,
+        string $id = '',
+    ): Candidate {
+        $id = $id === '' ? $kind : $id;
+
+        return new Candidate($id, Plans::piece($kind, 1, $pack, "new-{$id}"), $free, $theme, $days);
+    }
+
+    /** @return array<string, int> pieces by the candidate's id, as they were chosen */
+    private static function counts(Proposal $proposal): array
+    {
+        return array_combine(
+            array_map(static fn (Chosen $chosen): string => $chosen->candidate->id, $proposal->chosen),
+            array_map(static fn (Chosen $chosen): int => $chosen->quantity, $proposal->chosen),
+        );
+    }
+
+    /**
+     * @param  list<string>  $all
+     * @return list<string>
+     */
+    private static function sorted(array $all): array
+    {
+        sort($all);
+
+        return $all;
+    }
+}

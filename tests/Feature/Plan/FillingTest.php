@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Plan;
+
+use App\Models\Box;
+use App\Models\Piece;
+use PluckyWren\Core\Box\Stage;
+use PluckyWren\Core\Colour\Palette;
+use Tests\Feature\TestCase;
+
+/** “Fill it for me”: proposed, taken in whole or in part, undone in one act. */
+final class FillingTest extends TestCase
+{
+    private Box $box;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->packer);
+        $this->box = $this->box(['theme' => 'Night sky', 'palette' => Palette::ofHexes(['#1d2f6f']), 'band' => '4-7']);
+    }
+
+    public function test_a_proposal_tells_why_and_what_stays_open_and_changes_nothing_by_itself(): void
+    {
+        $this->lot('soap', ['name' => 'Plain soap']);
+        $this->lot('soap', ['name' => 'Moon soap']);
+        $this->lot('balloons', ['name' => 'Star balloons']);
+
+        $this->get("/boxes/{$this->box->id}/fill")->assertOk()
+            ->assertSeeInOrder(['What the drive asks for', 'Moon soap', 'fills “soap”; “moon” is in its name'])
+            ->assertSee('Notebook: there is not enough of it on hand.')
+            ->assertDontSee('Star balloons');
+        self::assertSame(0, Piece::query()->count());
+        $this->get("/boxes/{$this->box->id}/fill?way=as-dear&turn=3")->assertOk();
+        $this->get("/boxes/{$this->box->id}/fill?way=greedy&turn=x")->assertOk();
+    }
+
+    public function test_what_is_ticked_is_put_in_and_undone_in_one_act(): void
+    {
+        $soap = $this->lot('soap', ['pieces' => 1]);
+        $pencils = $this->lot('pencils', ['pieces' => 9]);
+        $comb = $this->lot('comb');
+
+        $this->post("/boxes/{$this->box->id}/fill", [
+            'take' => [$soap->id, $pencils->id],
+            'count' => [$soap->id => '1', $pencils->id => '5', $comb->id => '1'],
+        ])->assertRedirect("/boxes/{$this->box->id}")->assertSessionHas('said', '2 things are in the box.');
+        self::assertEquals(
+            [$soap->id => 1, $pencils->id => 5],
+            Piece::query()->pluck('quantity', 'lot_id')->all(),
+        );
+        $undo = session('undo');
+        self::assertIsString($undo);
+        $this->post($undo)->assertSessionHasNoErrors();
+        self::assertSame(0, Piece::query()->count());
+    }
+
+    public function test_where_one_thing_is_gone_meanwhile_nothing_is_put_in(): void
+    {
+        $soap = $this->lot('soap', ['pieces' => 1]);
+        $comb = $this->lot('comb');
+        Piece::factory()->createOne(['box_id' => $this->box()->id, 'lot_id' => $soap->id, 'quantity' => 1]);
+
+        $this->post("/boxes/{$this->box->id}/fill", ['take' => [$comb->id, $soap->id]])->assertSessionHasErrors('take');
+        self::assertSame(0, Piece::query()->where('box_id', $this->box->id)->count());
+        $this->post("/boxes/{$this->box->id}/fill", [])->assertSessionHasErrors(['take' => 'Tick at least one thing.']);
+        $this->post("/boxes/{$this->box->id}/fill", ['take' => [$comb->id], 'count' => [$comb->id => 'many']])
+            ->assertSessionHasErrors("count.{$comb->id}");
+    }
+
+    public function test_into_a_closed_box_nothing_goes(): void
+    {
+        $comb = $this->lot('comb');
+        $this->box->update(['stage' => Stage::Packed]);
+
+        $this->get("/boxes/{$this->box->id}/fill")->assertOk()->assertSee('The lid of this box is on');
+        $this->post("/boxes/{$this->box->id}/fill", ['take' => [$comb->id]])->assertSessionHasErrors('take');
+    }
+}
