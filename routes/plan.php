@@ -16,6 +16,7 @@ use App\Http\Controllers\Plan\FitDrawingController;
 use App\Http\Controllers\Plan\FitImproveController;
 use App\Http\Controllers\Plan\FitSureController;
 use App\Http\Controllers\Plan\LedgerController;
+use App\Http\Controllers\Plan\LikeController;
 use App\Http\Controllers\Plan\MoveBoxController;
 use App\Http\Controllers\Plan\NextBoxController;
 use App\Http\Controllers\Plan\PackingWishController;
@@ -109,3 +110,5 @@ Route::put('pieces/{piece}/off-theme', [ThemeController::class, 'keep'])->name('
     ->can('update', 'piece');
 Route::get('boxes/{box}/fill', [FillingController::class, 'show'])->name('boxes.fill')->can('view', 'box');
 Route::post('boxes/{box}/fill', [FillingController::class, 'store'])->name('boxes.fill.take')->can('update', 'box');
+Route::get('boxes/{box}/like', [LikeController::class, 'create'])->name('boxes.like')->can('view', 'box');
+Route::post('boxes/{box}/like', [LikeController::class, 'store'])->name('boxes.like.plan')->can('view', 'box');

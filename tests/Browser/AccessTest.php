@@ -60,6 +60,7 @@ final class AccessTest extends BrowserTestCase
         'new thing' => '?pick=1&from=new&kind=t-shirt',
         'note' => '/note',
         'theme board' => '/theme',
+        'one like it' => '/like',
         'filled for me' => '/fill?way=use-up',
         'lid' => '/lid?pattern=kites&saying=Hello',
         'check sheet' => '/check-sheet',

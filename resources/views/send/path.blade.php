@@ -9,6 +9,7 @@
             </div>
             <div class="flex flex-wrap gap-2.5">
                 <a class="button" href="{{ route('boxes.show', $line->box_id) }}">{{ __('send/path.box') }}</a>
+                <a class="button" href="{{ route('boxes.like', $line->box_id) }}">{{ __('plan/like.link') }}</a>
                 <a class="button" href="{{ route('log') }}">{{ __('send/path.back') }}</a>
             </div>
         </div>
