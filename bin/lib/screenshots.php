@@ -37,7 +37,7 @@ $views = [
     'bench' => ['Night-sky watcher', '/bench', 'light', 1280, 800, false],
     'closing-check' => ['Night-sky watcher', '/closing', 'light', 1280, 800, false],
     'guide' => ['/guides/pellwick-quay', '', 'light', 1280, 800, false],
-    'check-sheet' => ['Night-sky watcher', '/check-sheet', 'light', 1280, 800, true],
+    'theme-board' => ['Night-sky watcher', '/theme', 'light', 1280, 800, false],
     'box-sheet-on-a-phone' => ['Little railway', '', 'light', 390, 844, false],
 ];
 /** Begin at the bench, and put so much in. */

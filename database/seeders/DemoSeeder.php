@@ -32,6 +32,7 @@ use App\Reference\Guides;
 use App\Reference\LotReaders;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use LogicException;
 use PluckyWren\Core\Box\Closing\ClosingTick;
@@ -120,7 +121,7 @@ final class DemoSeeder extends Seeder
         $crew->update(['is_demo' => true, 'season_budget' => Money::parse($demo['seasonBudget'], $crew->currency)]);
         // Whoever lays the table is told in the histories as its first member.
         Auth::setUser($crew->users()->firstOrFail());
-        $this->pastSeasons->lay($crew);
+        DB::transaction(fn () => $this->pastSeasons->lay($crew));
         foreach ($demo['targets'] as $kind => $target) {
             TargetPrice::query()->create([
                 'crew_id' => $crew->id,
