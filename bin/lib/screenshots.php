@@ -10,35 +10,34 @@ require __DIR__.'/../../vendor/autoload.php';
 
 /**
  * Name of the picture => [the box it is of or the page's address, what follows the box's address, scheme, width,
- * height, whether the whole page].
+ * height].
  */
 $views = [
-    'welcome' => ['/', '', 'light', 1280, 800, false],
-    'shelf' => ['/boxes', '', 'light', 1280, 800, false],
-    'box-sheet' => ['Night-sky watcher', '', 'light', 1280, 800, false],
-    'picker' => ['Night-sky watcher', '?pick=1', 'light', 1280, 800, false],
-    'stash' => ['/gather', '', 'light', 1280, 800, false],
+    'welcome' => ['/', '', 'light', 1280, 800],
+    'shelf' => ['/boxes', '', 'light', 1280, 800],
+    'box-sheet' => ['Night-sky watcher', '', 'light', 1280, 800],
+    'picker' => ['Night-sky watcher', '?pick=1', 'light', 1280, 800],
+    'stash' => ['/gather', '', 'light', 1280, 800],
     'price-desk' => [
         '/gather/price-desk?kind=soap&price=8.38&pieces=9&step[]=percent-off&value[]=50&claim=0.30',
         '',
         'light',
         390,
         844,
-        false,
     ],
-    'shopping-list' => ['/gather/shopping', '', 'light', 1280, 800, false],
-    'send' => ['/send', '', 'light', 1280, 800, false],
-    'labels' => ['/send/labels', '', 'light', 1280, 800, false],
-    'trip' => ['/send/trips/3', '', 'light', 1280, 800, false],
-    'log' => ['/send/log', '', 'light', 1280, 800, false],
-    'season' => ['/season', '', 'light', 1280, 800, false],
-    'review' => ['/send/review?season=2025', '', 'light', 1280, 800, false],
-    'fit-by-lamplight' => ['Night-sky watcher', '/fit?step=19&turn=1', 'dark', 1280, 800, false],
-    'bench' => ['Night-sky watcher', '/bench', 'light', 1280, 800, false],
-    'closing-check' => ['Night-sky watcher', '/closing', 'light', 1280, 800, false],
-    'guide' => ['/guides/pellwick-quay', '', 'light', 1280, 800, false],
-    'theme-board' => ['Night-sky watcher', '/theme', 'light', 1280, 800, false],
-    'box-sheet-on-a-phone' => ['Little railway', '', 'light', 390, 844, false],
+    'shopping-list' => ['/gather/shopping', '', 'light', 1280, 800],
+    'send' => ['/send', '', 'light', 1280, 800],
+    'labels' => ['/send/labels', '', 'light', 1280, 800],
+    'trip' => ['/send/trips/3', '', 'light', 1280, 800],
+    'log' => ['/send/log', '', 'light', 1280, 800],
+    'season' => ['/season', '', 'light', 1280, 800],
+    'review' => ['/send/review?season=2025', '', 'light', 1280, 800],
+    'fit-by-lamplight' => ['Night-sky watcher', '/fit?step=19&turn=1', 'dark', 1280, 800],
+    'bench' => ['Night-sky watcher', '/bench', 'light', 1280, 800],
+    'closing-check' => ['Night-sky watcher', '/closing', 'light', 1280, 800],
+    'guide' => ['/guides/pellwick-quay', '', 'light', 1280, 800],
+    'theme-board' => ['Night-sky watcher', '/theme', 'light', 1280, 800],
+    'box-sheet-on-a-phone' => ['Little railway', '', 'light', 390, 844],
 ];
 /** Begin at the bench, and put so much in. */
 function packSome(Chromium $browser, int $steps): void
@@ -64,7 +63,7 @@ try {
     $browser->driver->get("{$server->address}/");
     $browser->picture("{$folder}/welcome.png");
     $browser->driver->findElement(WebDriverBy::cssSelector('form[action$="/demo"] button'))->click();
-    foreach ($views as $name => [$what, $rest, $scheme, $width, $height, $isWhole]) {
+    foreach ($views as $name => [$what, $rest, $scheme, $width, $height]) {
         if ($name === 'welcome') {
             continue;
         }
@@ -89,7 +88,7 @@ try {
                 "document.activeElement.blur(); return document.fonts.status === 'loaded'",
             ) === true,
         );
-        $isWhole ? $browser->wholePicture("{$folder}/{$name}.png") : $browser->picture("{$folder}/{$name}.png");
+        $browser->picture("{$folder}/{$name}.png");
         echo "{$name}.png\n";
     }
 } finally {

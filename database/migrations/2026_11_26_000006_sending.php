@@ -82,6 +82,7 @@ return new class extends Migration
                 FOREIGN KEY (box_id, crew_id) REFERENCES log_boxes (box_id, crew_id) ON DELETE CASCADE
             ) STRICT;
             CREATE INDEX log_pieces_box ON log_pieces (crew_id, box_id);
+            CREATE INDEX log_pieces_kind ON log_pieces (crew_id, kind, box_id, kind_name);
             SQL);
     }
 

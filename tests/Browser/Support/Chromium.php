@@ -118,13 +118,6 @@ final class Chromium
         $this->driver->takeScreenshot($path);
     }
 
-    /** Takes the whole page, however long it is. */
-    public function wholePicture(string $path): void
-    {
-        $picture = $this->devTools->execute('Page.captureScreenshot', ['captureBeyondViewport' => true]);
-        file_put_contents($path, base64_decode((string) $picture['data'], true));
-    }
-
     /** @return list<string> the errors and warnings of the console since it was asked last */
     public function console(): array
     {
