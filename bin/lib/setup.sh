@@ -117,14 +117,26 @@ serve() {
         -S "127.0.0.1:$1" -t public "${2:-bin/lib/router.php}"
 }
 
+# Groups of processes that end with this script.
+beside=()
+end_beside() { [ ${#beside[@]} -eq 0 ] || kill -- "${beside[@]/#/-}" 2>/dev/null; }
+
 # serve_beside PORT ROUTER: a service that ends with this script.
 serve_beside() {
     set -m
     PHP_CLI_SERVER_WORKERS=2 php -S "127.0.0.1:$1" "$2" >/dev/null 2>&1 &
-    beside=$!
+    beside+=($!)
     set +m
-    # shellcheck disable=SC2064
-    trap "kill -- -$beside 2>/dev/null" EXIT
+    trap end_beside EXIT
+}
+
+# every SECONDS command…: again and again, until this script ends.
+every() {
+    set -m
+    (while sleep "$1"; do "${@:2}" >/dev/null 2>&1 || true; done) &
+    beside+=($!)
+    set +m
+    trap end_beside EXIT
 }
 
 # serve_until_told PORT: the same, until this script is ended in whatever way; its workers end with it.
@@ -132,8 +144,8 @@ serve_until_told() {
     set -m
     serve "$@" &
     local server=$!
-    # shellcheck disable=SC2064
-    trap "kill -- -$server ${beside:+-$beside} 2>/dev/null" EXIT
+    beside+=("$server")
+    trap end_beside EXIT
     trap 'exit 0' INT TERM HUP
     wait "$server"
 }
