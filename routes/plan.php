@@ -20,6 +20,7 @@ use App\Http\Controllers\Plan\LikeController;
 use App\Http\Controllers\Plan\MoveBoxController;
 use App\Http\Controllers\Plan\NextBoxController;
 use App\Http\Controllers\Plan\PackingWishController;
+use App\Http\Controllers\Plan\PacksController;
 use App\Http\Controllers\Plan\PieceController;
 use App\Http\Controllers\Plan\ShelfController;
 use App\Http\Controllers\Plan\StashMakesController;
@@ -112,3 +113,4 @@ Route::get('boxes/{box}/fill', [FillingController::class, 'show'])->name('boxes.
 Route::post('boxes/{box}/fill', [FillingController::class, 'store'])->name('boxes.fill.take')->can('update', 'box');
 Route::get('boxes/{box}/like', [LikeController::class, 'create'])->name('boxes.like')->can('view', 'box');
 Route::post('boxes/{box}/like', [LikeController::class, 'store'])->name('boxes.like.plan')->can('view', 'box');
+Route::get('boxes/{box}/packs', PacksController::class)->name('boxes.packs')->can('view', 'box');

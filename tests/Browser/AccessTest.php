@@ -61,6 +61,7 @@ final class AccessTest extends BrowserTestCase
         'note' => '/note',
         'theme board' => '/theme',
         'one like it' => '/like',
+        'packs decide' => '/packs',
         'filled for me' => '/fill?way=use-up',
         'lid' => '/lid?pattern=kites&saying=Hello',
         'check sheet' => '/check-sheet',

@@ -44,6 +44,7 @@
             {{ __('plan/filling.link') }}</a> · @endunless
         <a class="link" href="{{ route('boxes.theme', $sheet->box) }}">{{ __('plan/theme.link') }}</a> ·
         <a class="link" href="{{ route('boxes.like', $sheet->box) }}">{{ __('plan/like.link') }}</a> ·
+        <a class="link" href="{{ route('boxes.packs', $sheet->box) }}">{{ __('plan/packs.link') }}</a> ·
         <a class="link" href="{{ route('boxes.note', $sheet->box) }}">{{ __('send/note.title') }}</a> ·
         <a class="link" href="{{ route('boxes.lid', $sheet->box) }}">{{ __('send/lid.link') }}</a> ·
         <a class="link" href="{{ route('boxes.export', $sheet->box) }}">This box as a file</a>@if ($handedIn) ·

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Plan;
+
+use App\Models\Box;
+use App\Pages\Plan\PacksPage;
+use Illuminate\Contracts\View\View;
+
+/** How many boxes like one the packs are best for. */
+final class PacksController
+{
+    public function __invoke(Box $box): View
+    {
+        return view('plan.packs', ['page' => PacksPage::of($box), 'most' => PacksPage::MOST]);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Plan;
+
+use App\Models\Box;
+use App\Models\Lot;
+use App\Models\TargetPrice;
+use Illuminate\Support\Collection;
+use PluckyWren\Core\Box\Shopping\OnHand;
+use PluckyWren\Core\Box\Shopping\PackLine;
+use PluckyWren\Core\Box\Shopping\PacksDecide;
+use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\PriceState;
+
+/** How many boxes like this one the packs are best for. */
+final readonly class PacksPage
+{
+    public const MOST = 6;
+
+    private const NAMED = 4;
+
+    private function __construct(public Box $box, public PacksDecide $decide, public int $best) {}
+
+    public static function of(Box $box): self
+    {
+        $plan = $box->load(Box::CONTENTS)->plan();
+        $currency = $box->crew->currency;
+        $each = [];
+        foreach ($plan->pieces as $piece) {
+            $each[$piece->kind->id][0] = ($each[$piece->kind->id][0] ?? 0) + $piece->quantity;
+            $each[$piece->kind->id][1] = ($each[$piece->kind->id][1] ?? 0) + ($piece->isToBuy() ? 0 : $piece->quantity);
+            $each[$piece->kind->id][2] = $piece->kind;
+        }
+        $lots = Lot::withSetAside();
+        $lots->whereIn('kind', array_keys($each))->orderByDesc('got_on')->orderByDesc('id');
+        $byKind = $lots->get()->groupBy('kind');
+        $targets = TargetPrice::query()->where('band', '')->get()->keyBy('kind');
+        $lines = [];
+        foreach ($each as $kind => [$count, $inIt, $itemKind]) {
+            /** @var Collection<int, Lot> $of */
+            $of = $byKind->get($kind) ?? new Collection;
+            $free = (int) $of->filter(static fn (Lot $lot): bool => $lot->due_on === null
+                && OnHand::suits($itemKind, $lot->size_label ?? '', $plan->recipient->band))
+                ->sum(static fn (Lot $lot): int => $lot->stock()->onHand());
+            $bought = $of->first(static fn (Lot $lot): bool => $lot->price_state === PriceState::Paid
+                && $lot->paid?->currency->code === $currency->code && ! $lot->paid->isZero());
+            $pack = max(1, $bought->pack_pieces ?? 1);
+            $price = $bought?->paid === null
+                ? $targets->get($kind)?->amount()->each()->times($pack)
+                : $bought->paid->exactly()->dividedAmong($bought->pieces)->times($pack);
+            $lines[] = new PackLine($itemKind, $count, $inIt + $free, $pack, $price);
+        }
+        $decide = new PacksDecide($lines, $currency);
+
+        // A box that is all there says nothing about packs: then it is asked how many more.
+        $from = $decide->outlay(1)->rounded()->isZero() ? 2 : 1;
+
+        return new self($box, $decide, $decide->best($from, self::MOST));
+    }
+
+    public function outlay(int $boxes): string
+    {
+        return self::written($this->decide->outlay($boxes));
+    }
+
+    public function leftOver(int $boxes): string
+    {
+        return self::written($this->decide->leftOver($boxes));
+    }
+
+    /** @return list<array{name: string, packs: int, pack: int, left: int}> of what is left most */
+    public function packs(int $boxes): array
+    {
+        return array_map(static fn (PackLine $line): array => [
+            'name' => $line->kind->name, 'packs' => $line->packs($boxes), 'pack' => $line->pack,
+            'left' => $line->left($boxes),
+        ], array_slice($this->decide->packed($boxes), 0, self::NAMED));
+    }
+
+    private static function written(ExactAmount $amount): string
+    {
+        return $amount->rounded()->format();
+    }
+}
