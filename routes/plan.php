@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Plan\AnswerController;
+use App\Http\Controllers\Plan\BesideController;
 use App\Http\Controllers\Plan\BoxChangeController;
 use App\Http\Controllers\Plan\BoxController;
 use App\Http\Controllers\Plan\BoxFileController;
@@ -33,6 +34,11 @@ use Illuminate\Support\Facades\Route;
 Route::get('find', FindController::class)->name('find');
 Route::post('box-changes/{change}/undo', BoxChangeController::class)->name('box-changes.undo')->can('update', 'change');
 Route::get('boxes/from-stash', StashMakesController::class)->name('stash-makes')->can('viewAny', Box::class);
+Route::get('boxes/beside', [BesideController::class, 'show'])->name('boxes.beside')->can('viewAny', Box::class);
+Route::post('boxes/beside', [BesideController::class, 'put'])->name('boxes.beside.put')->can('viewAny', Box::class);
+Route::delete('boxes/beside', [BesideController::class, 'takeOut'])
+    ->name('boxes.beside.take-out')
+    ->can('viewAny', Box::class);
 Route::get('boxes/next', [NextBoxController::class, 'index'])->name('next-box')->can('viewAny', Box::class);
 Route::post('pieces/{piece}/leave', [NextBoxController::class, 'store'])
     ->name('pieces.leave')

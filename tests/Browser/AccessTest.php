@@ -22,6 +22,7 @@ final class AccessTest extends BrowserTestCase
         'new trip' => '/send/trips/new',
         'season' => '/season',
         'what the stash makes' => '/boxes/from-stash',
+        'side by side' => '/boxes/beside',
         'next season' => '/season/next',
         'top-up bags' => '/send/top-up',
         'a top-up bag' => '/send/top-up/new/school',

@@ -18,6 +18,7 @@
                         $leftBehind) }}</a>
                 @endif
                 <a class="link" href="{{ route('stash-makes') }}">{{ __('plan/stash-makes.link') }}</a>
+                <a class="link" href="{{ route('boxes.beside') }}">{{ __('plan/beside.link') }}</a>
                 <a class="button" href="{{ route('guides') }}">Drive
                     guides</a><a class="button go" href="{{ route('boxes.create') }}" data-key="n">New box
                     <kbd aria-hidden="true">N</kbd></a>

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Box;
+use App\Models\Lot;
+use App\Models\Piece;
+use App\Refusals\CannotChangeBox;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Box\Beside\SideBySide;
+use PluckyWren\Core\Stash\NotEnoughLeft;
+
+/** Fills several boxes in one act: all of it, or nothing. */
+final readonly class FillSeveral
+{
+    public function __construct(private FillBox $fillBox, private Once $once) {}
+
+    /**
+     * Put so many into each box; of several lots one box gets the first, the next one the second, and so on.
+     *
+     * @param  Collection<int, Box>  $boxes
+     * @param  non-empty-list<string>  $lots  ids
+     *
+     * @throws NotEnoughLeft If they do not reach for all.
+     * @throws CannotChangeBox If a lid is on.
+     */
+    public function put(Collection $boxes, array $lots, int $each): void
+    {
+        DB::transaction(function () use ($boxes, $lots, $each): void {
+            $this->once->claim();
+            $byId = Lot::query()->whereKey($lots)->get()->keyBy('id');
+            $gets = SideBySide::inTurn(
+                $lots,
+                array_values($boxes->map(static fn (Box $box): string => $box->id)->all()),
+            );
+            foreach ($boxes as $box) {
+                $this->fillBox->pick($box, $byId->firstOrFail(
+                    static fn (Lot $lot): bool => $lot->id === $gets[$box->id],
+                ), $each);
+            }
+        });
+    }
+
+    /**
+     * Take all of a kind out of each box, that which was still to buy too.
+     *
+     * @param  Collection<int, Box>  $boxes
+     *
+     * @throws CannotChangeBox If a lid is on.
+     */
+    public function takeOut(Collection $boxes, string $kind): void
+    {
+        DB::transaction(function () use ($boxes, $kind): void {
+            $this->once->claim();
+            $pieces = Piece::query()->with(['box', 'lot']);
+            $pieces->whereIn('box_id', $boxes->pluck('id'));
+            foreach ($pieces->get() as $piece) {
+                if ($piece->itemKind()->id === $kind) {
+                    $this->fillBox->takeOut($piece);
+                }
+            }
+        });
+    }
+}

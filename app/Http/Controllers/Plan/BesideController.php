@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Plan;
+
+use App\Actions\FillSeveral;
+use App\Http\Requests\Plan\BesideRequest;
+use App\Models\Box;
+use App\Pages\Plan\BesidePage;
+use App\Refusals\CannotChangeBox;
+use Closure;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use PluckyWren\Core\Guide\Rules\RuleBook;
+use PluckyWren\Core\Stash\NotEnoughLeft;
+
+/** Several boxes next to each other: what they share and where they differ. */
+final class BesideController
+{
+    public function show(Request $request, RuleBook $rules): View
+    {
+        return view('plan.beside', ['page' => BesidePage::of(BesideRequest::texts($request->query('with')), $rules)]);
+    }
+
+    public function put(BesideRequest $request, FillSeveral $fill): RedirectResponse
+    {
+        $lots = $request->lots();
+
+        return $this->answered($request, 'put', static fn () => $fill->put(
+            $request->boxes(),
+            $lots,
+            $request->integer('each'),
+        ));
+    }
+
+    public function takeOut(BesideRequest $request, FillSeveral $fill): RedirectResponse
+    {
+        $kind = $request->string('kind')->value();
+
+        return $this->answered($request, 'taken', static fn () => $fill->takeOut($request->boxes(), $kind));
+    }
+
+    /** @param  Closure(): void  $deed */
+    private function answered(BesideRequest $request, string $said, Closure $deed): RedirectResponse
+    {
+        $boxes = $request->boxes();
+        $boxes->each(static fn (Box $box) => Gate::authorize('update', $box));
+        try {
+            $deed();
+        } catch (NotEnoughLeft|CannotChangeBox $why) {
+            return back(303)->withErrors(['lot' => $why->getMessage()])->withInput();
+        }
+
+        return back(303)->with('said', trans_choice("plan/beside.{$said}", $boxes->count()));
+    }
+}

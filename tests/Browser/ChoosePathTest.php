@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** From a find to a theme to a filled box, and to several boxes side by side. */
+final class ChoosePathTest extends BrowserTestCase
+{
+    public function test_from_a_find_to_a_board_to_a_box_filled_in_part_and_emptied_in_one_act(): void
+    {
+        $this->openDemo();
+        $this->click('Kite festival');
+        $this->click('Theme board');
+        $this->see('Would go with it');
+        $this->dontSee('tagged “harbour”');
+        $disc = self::server()->column("select id from lots where name = 'Flying disc'")[0];
+        $this->choose('#seed', $disc);
+        $this->type('[name="more"]', 'ships, harbour');
+        $this->click('Save');
+        $this->see('The theme is saved.');
+        self::assertSame($disc, $this->js('return document.getElementById("seed").value'));
+        $this->see('tagged “harbour”');
+        $this->click('Back to the box');
+        $this->click('Fill it for me');
+        $this->see('What the drive asks for');
+        // All but two of what is proposed is unticked.
+        $before = $this->inBox();
+        $this->js("[...document.querySelectorAll('[name=\"take[]\"]')].slice(2).forEach((tick) => tick.click())");
+        $this->click('Put in what is ticked');
+        $this->see('2 things are in the box.');
+        self::assertCount(count($before) + 2, $this->inBox());
+        $this->click('Undo');
+        $this->until(fn (): bool => $this->inBox() === $before, 'It is not undone.');
+        self::assertSame([], self::browser()->console());
+    }
+
+    public function test_a_run_of_four_gets_what_it_shares_and_what_differs_by_keyboard(): void
+    {
+        $this->openDemo();
+        $hut = self::server()->column("select id from boxes where theme = 'Mountain hut'")[0];
+        for ($box = 2; $box <= 4; $box++) {
+            $this->open("/boxes/{$hut}/like");
+            $this->type('[name="theme"]', "Mountain hut {$box}");
+            $this->click('Plan this box');
+            $this->see('It is planned:');
+        }
+        $this->open('/boxes');
+        $this->click('Side by side');
+        $this->see('Mountain hut 4');
+        // The four of the run and no other.
+        $ticks = $this->js("return [...document.querySelectorAll('label:has([name=\"with[]\"])')]"
+            .'.map((label) => [label.innerText.trim(), label.control.value])');
+        self::assertIsArray($ticks);
+        foreach ($ticks as [$theme, $id]) {
+            if (! str_starts_with($theme, 'Mountain hut')) {
+                $this->tabTo("[name='with[]'][value='{$id}']");
+                $this->press(' ');
+            }
+        }
+        $this->tabTo('form[method="get"][action$="/beside"] button');
+        $this->press("\u{E007}");
+        $this->dontSee('Tide pool, for');
+        // The same for all stands once.
+        $this->putIn('Stickers, stars');
+        $this->see('in all: 1 × Stickers, stars');
+        $this->takeOut('stickers');
+        // Stickers with ships, with stars, with ships, with stars.
+        $this->putIn('Stickers, ships', 'Stickers, stars');
+        self::assertSame(
+            ['Stickers, ships', 'Stickers, stars', 'Stickers, ships', 'Stickers, stars'],
+            self::server()->column(
+                'select lots.name from pieces join lots on lots.id = lot_id join boxes on boxes.id = box_id'
+                    ." where boxes.theme like 'Mountain hut%' and lots.kind = 'stickers' order by boxes.number",
+            ),
+        );
+        // Packs decide how many of it are made.
+        $this->open("/boxes/{$hut}/packs");
+        $this->see('least over');
+        self::assertSame([], self::browser()->console());
+    }
+
+    private function putIn(string $lot, string $inTurn = ''): void
+    {
+        $this->tabTo('#lot');
+        $this->press(...str_split($lot));
+        $this->tabTo('#turn');
+        $inTurn === '' || $this->press(...str_split($inTurn));
+        $this->tabTo('form[action$="/beside"] .button.go');
+        $this->press("\u{E007}");
+        $this->see('Put into 4 boxes.');
+    }
+
+    private function takeOut(string $kind): void
+    {
+        $this->tabTo("[name='kind'][value='{$kind}']");
+        $this->press("\u{E007}");
+        $this->see('Taken out of 4 boxes.');
+    }
+
+    /** @return list<string> ids of the pieces in Kite festival */
+    private function inBox(): array
+    {
+        return self::server()->column(
+            'select pieces.id from pieces join boxes on boxes.id = box_id'
+                ." where boxes.theme = 'Kite festival' order by 1",
+        );
+    }
+}
