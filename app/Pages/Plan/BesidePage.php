@@ -14,7 +14,6 @@ use PluckyWren\Core\Box\Beside\SideBySide;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Guide\Rules\RuleBook;
-use PluckyWren\Core\Money\Money;
 
 /** Several open boxes next to each other. */
 final readonly class BesidePage
@@ -70,10 +69,5 @@ final readonly class BesidePage
     public function says(Box $box): GaugeWords
     {
         return new GaugeWords($this->gauges[$box->id]);
-    }
-
-    public function costs(Box $box): Money
-    {
-        return $this->gauges[$box->id]->money->total;
     }
 }
