@@ -86,7 +86,8 @@
                         <tr class="border-t-[1.5px] border-line align-top">
                             <th class="py-1.5 pr-4 text-left" scope="row">{{ __('plan/beside.money') }}</th>
                             @foreach ($page->boxes as $box)
-                                <td class="px-2 py-1.5"><b class="tabular">{{ $page->says($box)->moneyInShort() }}</b></td>
+                                <td class="px-2 py-1.5"><b class="tabular">
+                                    {{ $page->says($box)->moneyInShort() }}</b></td>
                             @endforeach
                             <td></td>
                         </tr>
