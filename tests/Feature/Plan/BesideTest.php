@@ -36,7 +36,7 @@ final class BesideTest extends TestCase
         );
 
         $this->get('/boxes/beside')->assertOk()
-            ->assertSeeInOrder(['First, for', 'Second, for', 'Third, for', 'from 9.46'])
+            ->assertSeeInOrder(['First, for', 'Second, for', 'Third, for', 'from 9.28'])
             ->assertSee('in all: 1 × Pine soap')
             ->assertSeeInOrder(['Folded kite', 'none', '2 × Folded kite', '2 to buy', 'none'])
             ->assertSee('Pine soap (7 free)');
