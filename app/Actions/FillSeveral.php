@@ -31,15 +31,13 @@ final readonly class FillSeveral
     {
         DB::transaction(function () use ($boxes, $lots, $each): void {
             $this->once->claim();
-            $byId = Lot::query()->whereKey($lots)->get()->keyBy('id');
+            $byId = Lot::query()->findOrFail($lots)->keyBy('id');
             $gets = SideBySide::inTurn(
                 $lots,
-                array_values($boxes->map(static fn (Box $box): string => $box->id)->all()),
+                array_column($boxes->all(), 'id'),
             );
             foreach ($boxes as $box) {
-                $this->fillBox->pick($box, $byId->firstOrFail(
-                    static fn (Lot $lot): bool => $lot->id === $gets[$box->id],
-                ), $each);
+                $this->fillBox->pick($box, $byId[$gets[$box->id]], $each);
             }
         });
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Gather;
 
 use App\Models\Lot;
+use App\Support\Texts;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use PluckyWren\Core\Money\Currency;
@@ -93,7 +94,7 @@ final readonly class KitTable
     /** @return array<string, int> by the lot's id; those that were only ticked go in once */
     private static function each(Request $request): array
     {
-        $each = array_fill_keys(array_filter((array) $request->input('lots'), is_string(...)), 1);
+        $each = array_fill_keys(Texts::of($request->input('lots')), 1);
         foreach ((array) $request->input('each') as $lot => $count) {
             $each[(string) $lot] = is_string($count) && preg_match('/^\d{1,3}$/', $count) === 1
                 ? min(self::MOST_EACH, (int) $count)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Pack;
 
+use App\Support\Texts;
 use App\Words\FindingWords;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Guide\Finding;
@@ -39,9 +40,7 @@ final readonly class PracticeFind
     {
         $box = PracticeBox::of($query);
         $plan = $box->toCheck();
-        $list = static fn (string $name): array => array_values(
-            array_filter((array) ($query[$name] ?? []), is_string(...)),
-        );
+        $list = static fn (string $name): array => Texts::of($query[$name] ?? []);
         $began = $query['began'] ?? null;
 
         return new self(

@@ -30,13 +30,4 @@ final readonly class BesideRow
                 array_unique(array_map(static fn (array $names): string => implode("\n", $names), $this->names)),
             ) === 1;
     }
-
-    /** @return list<string> ids of the boxes that have none */
-    public function without(): array
-    {
-        return array_map(strval(...), array_keys(array_filter(
-            $this->counts,
-            static fn (int $count): bool => $count === 0,
-        )));
-    }
 }

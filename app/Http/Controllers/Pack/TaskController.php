@@ -8,6 +8,7 @@ use App\Actions\TickTask;
 use App\Http\Responses\SheetResponse;
 use App\Models\Box;
 use App\Models\Piece;
+use App\Support\Texts;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -52,7 +53,7 @@ final readonly class TaskController
     /** Tick one task off for many pieces at once, as an evening's work does; only those that were shown. */
     public function several(Request $request, Task $task): RedirectResponse
     {
-        $ids = array_values(array_filter((array) $request->input('pieces'), is_string(...)));
+        $ids = Texts::of($request->input('pieces'));
         $pieces = Piece::query()->findMany($ids);
         $ids !== [] && count($pieces) === count(array_unique($ids)) || abort(404);
         $this->tickTask->ofPieces($pieces, $task);

@@ -9,6 +9,7 @@ use App\Http\Responses\SheetResponse;
 use App\Models\Box;
 use App\Models\User;
 use App\Pages\Plan\BoxSheets;
+use App\Support\Texts;
 use App\Words\FindingWords;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -65,8 +66,8 @@ final readonly class AnswerController
         foreach ([...$gauges->flags->all, ...$gauges->missing->all] as $finding) {
             $byKey[$finding->key()] = $finding;
         }
-        $keys = array_filter((array) $request->input('keys', $request->input('key')), is_string(...));
-        $named = array_map(static fn (string $key): Finding => $byKey[$key] ?? abort(404), array_values($keys));
+        $keys = Texts::of($request->input('keys', $request->input('key')));
+        $named = array_map(static fn (string $key): Finding => $byKey[$key] ?? abort(404), $keys);
 
         return $named === [] ? abort(404) : $named;
     }

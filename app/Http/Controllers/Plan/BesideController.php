@@ -9,10 +9,12 @@ use App\Http\Requests\Plan\BesideRequest;
 use App\Models\Box;
 use App\Pages\Plan\BesidePage;
 use App\Refusals\CannotChangeBox;
+use App\Support\Texts;
 use Closure;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Stash\NotEnoughLeft;
@@ -22,34 +24,31 @@ final class BesideController
 {
     public function show(Request $request, RuleBook $rules): View
     {
-        return view('plan.beside', ['page' => BesidePage::of(BesideRequest::texts($request->query('with')), $rules)]);
+        return view('plan.beside', ['page' => BesidePage::of(Texts::of($request->query('with')), $rules)]);
     }
 
     public function put(BesideRequest $request, FillSeveral $fill): RedirectResponse
     {
         $lots = $request->lots();
+        $each = $request->integer('each');
 
-        return $this->answered($request, 'put', static fn () => $fill->put(
-            $request->boxes(),
-            $lots,
-            $request->integer('each'),
-        ));
+        return $this->answered($request, 'put', static fn (Collection $boxes) => $fill->put($boxes, $lots, $each));
     }
 
     public function takeOut(BesideRequest $request, FillSeveral $fill): RedirectResponse
     {
         $kind = $request->string('kind')->value();
 
-        return $this->answered($request, 'taken', static fn () => $fill->takeOut($request->boxes(), $kind));
+        return $this->answered($request, 'taken', static fn (Collection $boxes) => $fill->takeOut($boxes, $kind));
     }
 
-    /** @param  Closure(): void  $deed */
+    /** @param  Closure(Collection<int, Box>): void  $deed */
     private function answered(BesideRequest $request, string $said, Closure $deed): RedirectResponse
     {
         $boxes = $request->boxes();
         $boxes->each(static fn (Box $box) => Gate::authorize('update', $box));
         try {
-            $deed();
+            $deed($boxes);
         } catch (NotEnoughLeft|CannotChangeBox $why) {
             return back(303)->withErrors(['lot' => $why->getMessage()])->withInput();
         }

@@ -15,6 +15,7 @@ use App\Models\Lot;
 use App\Models\User;
 use App\Reference\Guides;
 use App\Refusals\ChangedMeanwhile;
+use App\Support\Texts;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -39,7 +40,7 @@ final readonly class BoxController
             $user->crew,
             $request->described(new Box),
             $request->boolean('from_guide'),
-            array_values(array_filter((array) $request->input('left'), is_string(...))),
+            Texts::of($request->input('left')),
         );
 
         return to_route('boxes.show', $box)->with('said', Words::of('plan/boxes.planned', ['theme' => $box->theme]));

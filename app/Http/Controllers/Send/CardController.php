@@ -10,6 +10,7 @@ use App\Print\Cards;
 use App\Print\CardSheets;
 use App\Print\CodeMarks;
 use App\Print\Pictures;
+use App\Support\Texts;
 use App\Support\Today;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
@@ -108,7 +109,7 @@ final readonly class CardController
     /** @return list<string> ids of boxes */
     private static function ticked(Request $request): array
     {
-        return array_values(array_filter((array) $request->input('boxes'), is_string(...)));
+        return Texts::of($request->input('boxes'));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Gather;
 
 use App\Models\Box;
 use App\Models\Lot;
+use App\Support\Texts;
 use App\Support\Today;
 use App\Words\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
@@ -70,7 +71,7 @@ final class SeveralLotsRequest extends FormRequest
     /** @return list<Lot> those of the crew; where one is not theirs, none is found */
     public function lots(): array
     {
-        $ids = array_unique(array_filter((array) $this->input('lots'), is_string(...)));
+        $ids = array_unique(Texts::of($this->input('lots')));
         $lots = Lot::query()->findMany($ids)->all();
         count($lots) === count($ids) || abort(404);
 

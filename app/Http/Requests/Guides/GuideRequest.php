@@ -7,6 +7,7 @@ namespace App\Http\Requests\Guides;
 use App\Models\CrewGuide;
 use App\Reference\GuideFile;
 use App\Reference\MalformedGuide;
+use App\Support\Texts;
 use App\Words\NeedLines;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
@@ -144,7 +145,7 @@ final class GuideRequest extends FormRequest
                 ],
                 static fn (array $counts): bool => $counts !== [],
             );
-            $genders = array_values(array_filter((array) ($row['genders'] ?? []), is_string(...)));
+            $genders = Texts::of($row['genders'] ?? []);
             $id = is_string($row['id'] ?? null) && $row['id'] !== '' ? $row['id'] : Str::slug($name);
             $needs[] = [
                 'id' => $id,

@@ -8,6 +8,7 @@ use App\Actions\FillBox;
 use App\Models\Box;
 use App\Models\Lot;
 use App\Pages\Plan\BesidePage;
+use App\Support\Texts;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Collection;
@@ -42,7 +43,7 @@ final class BesideRequest extends FormRequest
     /** @return Collection<int, Box> by number; where one is not the crew's, none is found */
     public function boxes(): Collection
     {
-        $ids = self::texts($this->input('with'));
+        $ids = array_unique(Texts::of($this->input('with')));
         $boxes = Box::query();
         $boxes->whereKey($ids)->orderBy('number');
         $found = $boxes->get()->toBase();
@@ -59,11 +60,5 @@ final class BesideRequest extends FormRequest
         Lot::query()->whereKey($ids)->count() === count($ids) || abort(404);
 
         return $ids;
-    }
-
-    /** @return list<string> each text of a list once */
-    public static function texts(mixed $list): array
-    {
-        return array_values(array_unique(array_filter(is_array($list) ? $list : [], is_string(...))));
     }
 }

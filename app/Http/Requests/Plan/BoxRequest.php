@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Reference\Guides;
 use App\Rules\ReadsAsLength;
 use App\Rules\ReadsAsMoney;
+use App\Support\Texts;
 use App\Words\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Foundation\Http\FormRequest;
@@ -216,6 +217,6 @@ final class BoxRequest extends FormRequest
     /** @return list<string> */
     private function colours(): array
     {
-        return array_values(array_filter((array) $this->input('colours', []), is_string(...)));
+        return Texts::of($this->input('colours', []));
     }
 }

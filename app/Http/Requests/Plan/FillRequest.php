@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plan;
 
+use App\Support\Texts;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -31,7 +32,7 @@ final class FillRequest extends FormRequest
     public function counts(): array
     {
         $counts = [];
-        foreach (array_filter((array) $this->input('take'), is_string(...)) as $id) {
+        foreach (Texts::of($this->input('take')) as $id) {
             $counts[$id] = max(1, $this->integer("count.{$id}", 1));
         }
 

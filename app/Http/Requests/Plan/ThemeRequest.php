@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Plan;
 
 use App\Models\Lot;
+use App\Support\Texts;
 use App\Words\Words;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
@@ -27,7 +28,7 @@ final class ThemeRequest extends FormRequest
             'more' => ['nullable', 'string', 'max:'.self::MOST_LETTERS],
             'colours' => ['bail', 'array', 'max:3', static function (string $field, mixed $hexes, Closure $fail): void {
                 try {
-                    Palette::ofHexes(array_values(array_filter((array) $hexes, is_string(...))));
+                    Palette::ofHexes(Texts::of($hexes));
                 } catch (InvalidPalette) {
                     $fail(Words::of('plan/theme.wrong.colours'));
                 }
@@ -87,6 +88,6 @@ final class ThemeRequest extends FormRequest
     /** @return list<string> */
     private function texts(string $field): array
     {
-        return array_values(array_filter((array) $this->input($field), is_string(...)));
+        return Texts::of($this->input($field));
     }
 }

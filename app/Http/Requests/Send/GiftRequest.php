@@ -6,6 +6,7 @@ namespace App\Http\Requests\Send;
 
 use App\Models\Box;
 use App\Models\GiftPayment;
+use App\Support\Texts;
 use App\Support\Today;
 use App\Words\Words;
 use Closure;
@@ -63,6 +64,6 @@ final class GiftRequest extends FormRequest
     /** @return list<string> */
     public function boxIds(): array
     {
-        return array_values(array_filter((array) $this->input('gifts'), is_string(...)));
+        return Texts::of($this->input('gifts'));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Send;
 
 use App\Models\User;
 use App\Rules\ReadsAsMoney;
+use App\Support\Texts;
 use App\Words\Words;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
@@ -49,7 +50,7 @@ final class StartSeasonRequest extends GoalsRequest
      */
     public function targets(array $moves): array
     {
-        $ticked = array_filter((array) $this->input('targets'), is_string(...));
+        $ticked = Texts::of($this->input('targets'));
         $taken = [];
         foreach ($moves as ['move' => $move]) {
             if (in_array($move->kind, $ticked, true)) {

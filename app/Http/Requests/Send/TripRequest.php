@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Send;
 
 use App\Models\Trip;
+use App\Support\Texts;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -43,6 +44,6 @@ final class TripRequest extends FormRequest
     /** @return list<string> */
     public function boxIds(): array
     {
-        return array_values(array_filter((array) $this->input('boxes'), is_string(...)));
+        return Texts::of($this->input('boxes'));
     }
 }
