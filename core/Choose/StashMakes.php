@@ -21,10 +21,15 @@ final readonly class StashMakes
      * @param  list<BoxSort>  $sorts
      * @param  list<int>  $counts  how many of each sort
      * @param  array<string, int>  $short  in how many sorts of boxes each need is what one more box lacks, by the
-     *      need's
-     *     id, most first
+     *     need's id, most first
+     * @param  Sharing  $sharing  what all these boxes take
      */
-    private function __construct(public array $sorts, public array $counts, public array $short) {}
+    private function __construct(
+        public array $sorts,
+        public array $counts,
+        public array $short,
+        private Sharing $sharing,
+    ) {}
 
     /**
      * @param  list<BoxSort>  $sorts
@@ -41,7 +46,7 @@ final readonly class StashMakes
         }
         arsort($short);
 
-        return new self($sorts, $counts, $short);
+        return new self($sorts, $counts, $short, $sharing);
     }
 
     public function total(): int
@@ -52,13 +57,13 @@ final readonly class StashMakes
     /**
      * Tell what would have to come in for so many boxes more, of the sorts that are wanted most.
      *
-     * @param  list<Supply>  $supplies  as before
      * @return array{counts: list<int>, lacks: array<string, int>} how many of each sort there would be then; how many
      *     pieces are lacking, by the need's id
      */
-    public function more(array $supplies, int $boxes): array
+    public function more(int $boxes): array
     {
-        [$sharing, $counts] = self::shared($this->sorts, $supplies);
+        $sharing = clone $this->sharing;
+        $counts = $this->counts;
         $lacks = [];
         for ($box = 0; $box < $boxes && $this->sorts !== []; $box++) {
             $sort = self::furthestBehind($this->sorts, $counts, array_fill_keys(array_keys($this->sorts), true));
@@ -121,7 +126,7 @@ final readonly class StashMakes
     {
         $sharing = new Sharing($sorts, $supplies);
         $counts = array_map(static fn (): int => 0, $sorts);
-        self::fill($sharing, $sorts, $counts);
+        self::fill($sharing, $sorts, $counts, array_fill_keys(array_keys($sorts), true));
         do {
             $isBetter = self::twoForOne($sharing, $sorts, $counts);
         } while ($isBetter);
@@ -142,12 +147,14 @@ final readonly class StashMakes
     }
 
     /**
+     * Make boxes as long as one more can be made.
+     *
      * @param  list<BoxSort>  $sorts
      * @param  array<int, int>  $counts
+     * @param  array<int, bool>  $open  of which sorts
      */
-    private static function fill(Sharing $sharing, array $sorts, array &$counts): void
+    private static function fill(Sharing $sharing, array $sorts, array &$counts, array $open): void
     {
-        $open = array_fill_keys(array_keys($sorts), true);
         while (array_filter($open) !== []) {
             $sort = self::furthestBehind($sorts, $counts, $open);
             if ($counts[$sort] < self::MOST && $sorts[$sort]->demands !== [] && $sharing->add($sort)) {
@@ -176,14 +183,7 @@ final readonly class StashMakes
             $then[$sort]--;
             $others = array_fill_keys(array_keys($sorts), true);
             $others[$sort] = false;
-            while (array_filter($others) !== []) {
-                $next = self::furthestBehind($sorts, $then, $others);
-                if ($trial->add($next)) {
-                    $then[$next]++;
-                } else {
-                    $others[$next] = false;
-                }
-            }
+            self::fill($trial, $sorts, $then, $others);
             if (array_sum($then) > array_sum($counts)) {
                 [$sharing, $counts] = [$trial, $then];
 

@@ -45,14 +45,13 @@ final readonly class StashMakesPage
     {
         $guide = $guides->current();
         $sorts = self::sorts($crew, $guide, $catalogue);
-        $supplies = FreeSupplies::of($guide, $catalogue);
-        $makes = StashMakes::of($sorts, $supplies);
+        $makes = StashMakes::of($sorts, FreeSupplies::of($guide, $catalogue));
         $names = [];
         foreach ($guide->needs as $need) {
             $names[$need->id] = $need->name;
         }
         $prices = self::prices($crew);
-        $more = $makes->more($supplies, self::MORE);
+        $more = $makes->more(self::MORE);
         $lines = [];
         $sum = ExactAmount::zero($crew->currency);
         foreach ($more['lacks'] as $id => $pieces) {

@@ -163,8 +163,7 @@ final class Filling
 
     /**
      * Swap what is large for what is smaller and of the same use, the most room first, until the lid closes; where
-     * there
-     * is nothing smaller left, what is largest is given up, and tried once more at the end in its smallest form.
+     * nothing smaller is left, what is largest is given up, and tried once more at the end in its smallest form.
      *
      * @throws InvalidMoney
      * @throws TasksInACircle
@@ -220,12 +219,15 @@ final class Filling
             return false;
         }
         [$chosen, $smallest] = $best;
-        $before = [$this->plan, $this->chosen, $this->toMend, $this->asks];
-        $this->drop($chosen);
-        if ($smallest !== null && $this->take($smallest, $chosen->quantity, $chosen->for, $chosen->isMust)) {
+        $isSwapped = $this->orAsBefore(function () use ($chosen, $smallest): bool {
+            $this->drop($chosen);
+
+            return $smallest !== null
+                && $this->take($smallest, $chosen->quantity, $chosen->for, $chosen->isMust);
+        });
+        if ($isSwapped) {
             return true;
         }
-        [$this->plan, $this->chosen, $this->toMend, $this->asks] = $before;
         if ($smallest !== null) {
             $this->refused[$smallest->id] = true;
         }
@@ -241,11 +243,26 @@ final class Filling
      */
     private function keepIfItCloses(callable $change): void
     {
+        $this->orAsBefore(fn (): bool => $this->tries < self::MOST_TRIES && $change() && $this->closes());
+    }
+
+    /**
+     * Do something; where it comes to nothing, all is as it was.
+     *
+     * @param  callable(): bool  $change
+     *
+     * @throws InvalidMoney
+     * @throws TasksInACircle
+     */
+    private function orAsBefore(callable $change): bool
+    {
         $before = [$this->plan, $this->chosen, $this->toMend, $this->asks];
-        if ($this->tries < self::MOST_TRIES && $change() && $this->closes()) {
-            return;
+        if ($change()) {
+            return true;
         }
         [$this->plan, $this->chosen, $this->toMend, $this->asks] = $before;
+
+        return false;
     }
 
     private function closes(): bool
