@@ -83,6 +83,8 @@ return [
         'thorough' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 30, 'ms' => 1000],
         'answer' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 6, 'ms' => 50],
         'bench' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 6, 'ms' => 35],
+        // By attempts: the same stash and box give the same proposal. The time only guards against the worst.
+        'fill' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 8 : 4, 'ms' => 300],
         'turn_ms' => 150,
         'alone_seconds' => (int) env('WREN_FIT_ALONE_SECONDS', 60),
     ],

@@ -121,12 +121,16 @@ final readonly class FitRoom
         }
     }
 
-    /** Get what tries changed problems for a moment each, and keeps what it finds. */
-    public function trial(int $crewId): Trial
+    /**
+     * Get what tries changed problems for a moment each, and keeps what it finds.
+     *
+     * @param  'answer'|'fill'  $for
+     */
+    public function trial(int $crewId, string $for = 'answer'): Trial
     {
         return new Trial(
             new KeepingSolver($this, $crewId, config()->boolean('wren.fit.clock') ? new WallClock : null),
-            fn (): Budget => $this->patience('answer'),
+            fn (): Budget => $this->patience($for),
         );
     }
 
@@ -202,7 +206,7 @@ final readonly class FitRoom
         }
     }
 
-    /** @param 'page'|'thorough'|'answer'|'bench' $for */
+    /** @param 'page'|'thorough'|'answer'|'bench'|'fill' $for */
     private function patience(string $for): Budget
     {
         $budget = Budget::ofAttempts(config()->integer("wren.fit.{$for}.attempts"));

@@ -7,6 +7,7 @@ namespace App\Reference;
 use App\Models\Box;
 use App\Models\BoxTheme;
 use App\Models\Lot;
+use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Theme\Theme;
 use PluckyWren\Core\Theme\ThemeList;
 use PluckyWren\Core\Theme\ThemeMatch;
@@ -28,6 +29,12 @@ final class Themes
         $said ??= BoxTheme::query()->find($box->id);
 
         return Theme::of($box->theme, $box->palette, $said->words ?? [], $said->without ?? [], $this->list());
+    }
+
+    /** How a thing of a kind of which nothing else is known stands to it. */
+    public function kind(Theme $theme, ItemKind $kind): ThemeMatch
+    {
+        return ThemeMatch::of($theme, $kind->name, [], $kind, [], $this->list());
     }
 
     public function match(Theme $theme, Lot $lot): ThemeMatch

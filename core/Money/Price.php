@@ -19,6 +19,12 @@ final readonly class Price
         return new self(PriceState::Paid, $pack->exactly()->dividedAmong($pieces));
     }
 
+    /** What one costs, or is thought to cost. */
+    public static function each(ExactAmount $amount): self
+    {
+        return new self(PriceState::Paid, $amount);
+    }
+
     public static function free(Currency $currency): self
     {
         return new self(PriceState::Free, ExactAmount::zero($currency));

@@ -10,26 +10,24 @@ use App\Models\Lot;
 use App\Reference\Themes;
 use App\Words\ThemeWords;
 use App\Words\Words;
-use PluckyWren\Core\Box\Filling\Candidate;
 use PluckyWren\Core\Box\Filling\Chosen;
 use PluckyWren\Core\Box\Filling\Filling;
 use PluckyWren\Core\Box\Filling\Proposal;
+use PluckyWren\Core\Box\Filling\Tried;
 use PluckyWren\Core\Box\Filling\Way;
 use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\Plan;
-use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Theme\Standing;
 
 /** A proposal for what goes into a box, piece by piece with its reasons, and the box as it would be. */
 final readonly class FillingPage
 {
-    private const LOOKED_AT = 2_000;
-
     private function __construct(
         public Box $box,
         public Way $way,
         public int $turn,
+        public bool $withBuying,
         public Proposal $proposal,
         public BoxSheet $sheet,
         private Themes $themes,
@@ -40,6 +38,8 @@ final readonly class FillingPage
         Box $box,
         Way $way,
         int $turn,
+        bool $withBuying,
+        FillCandidates $candidates,
         FitRoom $fitRoom,
         BoxSheets $sheets,
         RuleBook $rules,
@@ -48,16 +48,27 @@ final readonly class FillingPage
         $plan = $box->load(Box::CONTENTS)->plan();
         $proposal = $fitRoom->inTurn($box->crew_id, static fn (): Proposal => (new Filling(
             $plan,
-            self::candidates($box, $themes),
+            $candidates->of($box, $plan, $withBuying),
             $way,
             $rules,
-            static fn (Plan $then): bool => self::closes($fitRoom->trial($box->crew_id)->of(FitProblem::of($then))),
+            static fn (Plan $then): Tried => Tried::of(
+                $fitRoom->trial($box->crew_id, 'fill')->of(FitProblem::of($then)),
+            ),
             $turn,
         ))->proposal());
 
         return $proposal === null
             ? null
-            : new self($box, $way, $turn, $proposal, $sheets->planned($box, $proposal->plan), $themes);
+            : new self($box, $way, $turn, $withBuying, $proposal, $sheets->planned($box, $proposal->plan), $themes);
+    }
+
+    /** @return array<string, mixed> what the address of this proposal says, but for what is given */
+    public function address(?Way $way = null, ?bool $withBuying = null, ?int $turn = null): array
+    {
+        return ['box' => $this->box, 'way' => ($way ?? $this->way)->value] + array_filter([
+            'buy' => $withBuying ?? $this->withBuying ? 1 : 0,
+            'turn' => $turn ?? 0,
+        ]);
     }
 
     /** Why it is proposed, in words. */
@@ -73,33 +84,9 @@ final readonly class FillingPage
                 ['need' => $chosen->for],
             ),
             $match?->standing === Standing::On ? ThemeWords::reasons($match)[0] ?? '' : '',
+            $chosen->candidate->one->isToBuy() ? Words::of('plan/filling.to-buy') : '',
             $chosen->candidate->days > 365 ? Words::of('plan/filling.old') : '',
             $chosen->for === null && $match?->standing !== Standing::On ? Words::of('plan/filling.surprise') : '',
         ]));
-    }
-
-    private static function closes(Result $result): bool
-    {
-        return $result->packsAll() && $result->closure?->verdict->closes() === true;
-    }
-
-    /** @return list<Candidate> */
-    private static function candidates(Box $box, Themes $themes): array
-    {
-        $theme = $themes->of($box);
-        $lots = Lot::withSetAside();
-        $lots->whereRaw(Lot::HAS_SOME_LEFT)
-            ->whereNotIn('id', $box->pieces->pluck('lot_id')->filter()->all())
-            ->orderBy('id')
-            ->limit(self::LOOKED_AT);
-        $today = $box->crew->today();
-
-        return array_values($lots->get()->map(static fn (Lot $lot): Candidate => new Candidate(
-            $lot->id,
-            $lot->planned("new-{$lot->id}", 1),
-            $lot->stock()->onHand(),
-            $themes->match($theme, $lot)->score,
-            max(0, (int) $lot->got_on->diffInDays($today)),
-        ))->all());
     }
 }

@@ -7,23 +7,37 @@ namespace App\Pages\Plan;
 use App\Models\Box;
 use App\Models\Lot;
 use App\Models\TargetPrice;
+use App\Words\Words;
 use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Box\Shopping\PackLine;
 use PluckyWren\Core\Box\Shopping\PacksDecide;
+use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Money\ExactAmount;
 use PluckyWren\Core\Money\PriceState;
 
 /** How many boxes like this one the packs are best for. */
 final readonly class PacksPage
 {
-    public const MOST = 6;
+    private const MOST = 100;
+
+    /** It is looked at one box less than is thought of, and so many more. */
+    private const MORE = 3;
 
     private const NAMED = 4;
 
-    private function __construct(public Box $box, public PacksDecide $decide, public int $best) {}
+    /** @param int $count how many boxes are thought of */
+    private function __construct(
+        public Box $box,
+        public PacksDecide $decide,
+        public int $count,
+        public int $from,
+        public int $to,
+        public int $best,
+    ) {}
 
-    public static function of(Box $box): self
+    /** @param int $thoughtOf how many boxes like it; 0 for as many as are open with its theme */
+    public static function of(Box $box, int $thoughtOf): self
     {
         $plan = $box->load(Box::CONTENTS)->plan();
         $currency = $box->crew->currency;
@@ -55,14 +69,38 @@ final readonly class PacksPage
         $decide = new PacksDecide($lines, $currency);
 
         // A box that is all there says nothing about packs: then it is asked how many more.
-        $from = $decide->outlay(1)->rounded()->isZero() ? 2 : 1;
+        $least = $decide->outlay(1)->rounded()->isZero() ? 2 : 1;
+        $count = max($least, min(self::MOST, $thoughtOf > 0 ? $thoughtOf : self::run($box)));
+        [$from, $to] = [max(1, $count - 1), $count + self::MORE];
 
-        return new self($box, $decide, $decide->best($from, self::MOST));
+        return new self($box, $decide, $count, $from, $to, $decide->best(max($least, $from), $to));
     }
 
     public function outlay(int $boxes): string
     {
         return self::written($this->decide->outlay($boxes));
+    }
+
+    public function eachBox(int $boxes): string
+    {
+        return self::written($this->decide->eachBox($boxes));
+    }
+
+    /** Why the best number is the best, in words; empty where no pack is used up. */
+    public function why(): string
+    {
+        $used = $this->decide->usedUp($this->best);
+
+        return $used === null ? '' : trans_choice('plan/packs.why', $used[1], ['pack' => $used[0]]);
+    }
+
+    /** How many boxes with the same theme are open: the run that it belongs to. */
+    private static function run(Box $box): int
+    {
+        $boxes = Box::query()->where('theme', $box->theme);
+        $boxes->whereNotIn('stage', Stage::lidOn());
+
+        return max(1, $boxes->count());
     }
 
     public function leftOver(int $boxes): string

@@ -7,16 +7,14 @@ namespace App\Pages\Plan;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\CrewSeason;
-use App\Models\TargetPrice;
 use App\Queries\FreeSupplies;
-use App\Queries\MonthPrices;
+use App\Queries\KindPrices;
 use App\Reference\Guides;
 use PluckyWren\Core\Choose\BoxSort;
 use PluckyWren\Core\Choose\Demand;
 use PluckyWren\Core\Choose\StashMakes;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Money\ExactAmount;
-use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Recipient\Recipient;
 use PluckyWren\Core\Season\Season;
@@ -50,7 +48,7 @@ final readonly class StashMakesPage
         foreach ($guide->needs as $need) {
             $names[$need->id] = $need->name;
         }
-        $prices = self::prices($crew);
+        $prices = KindPrices::all($crew->currency);
         $more = $makes->more(self::MORE);
         $lines = [];
         $sum = ExactAmount::zero($crew->currency);
@@ -109,26 +107,6 @@ final readonly class StashMakesPage
         }
 
         return $sorts;
-    }
-
-    /** @return array<string, ExactAmount> what a piece of each kind may cost, or did on average, by kind */
-    private static function prices(Crew $crew): array
-    {
-        $sums = [];
-        foreach (MonthPrices::all($crew->currency) as $price) {
-            $sums[$price->kind][0] = ($sums[$price->kind][0] ?? 0) + $price->minor;
-            $sums[$price->kind][1] = ($sums[$price->kind][1] ?? 0) + $price->pieces;
-        }
-        $prices = array_map(
-            static fn (array $sum): ExactAmount => (new Money($sum[0], $crew->currency))->exactly()
-                ->dividedAmong($sum[1]),
-            $sums,
-        );
-        foreach (TargetPrice::query()->where('band', '')->get() as $target) {
-            $prices[$target->kind] = $target->amount()->each();
-        }
-
-        return $prices;
     }
 
     /**

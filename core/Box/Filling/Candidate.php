@@ -6,14 +6,20 @@ namespace PluckyWren\Core\Box\Filling;
 
 use PluckyWren\Core\Box\PlannedPiece;
 
-/** Something that lies free and may go into a box. */
+/** Something that lies free and may go into a box, or that may be bought for it. */
 final readonly class Candidate
 {
+    /** What is to be bought bears this before its kind's id. */
+    public const TO_BUY = 'buy-';
+
     /**
      * @param  PlannedPiece  $one  a piece of it
-     * @param  int  $free  how many there are
+     * @param  int  $free  how many there are, or may be bought
      * @param  int  $theme  how well it goes with the theme, as `ThemeMatch` weighs it; below 0 where it clashes
      * @param  int  $days  how long it has lain there
+     * @param  float  $seen  in which share of the last boxes there was one of its kind, 0 to 1
+     * @param  float  $wanted  how scarce it is for what other planned boxes lack: 0 where there is plenty, 1 where they
+     *     would take all there is
      */
     public function __construct(
         public string $id,
@@ -21,10 +27,24 @@ final readonly class Candidate
         public int $free,
         public int $theme,
         public int $days,
+        public float $seen = 0.0,
+        public float $wanted = 0.0,
     ) {}
 
     public function times(int $quantity): PlannedPiece
     {
         return $this->one->times($quantity);
+    }
+
+    /** The least room that one takes, pressed as far as it goes, in cubic tenths of a millimetre. */
+    public function bulk(): float
+    {
+        return $this->one->kind->handling->squeeze * $this->one->thing->measures->size->volume();
+    }
+
+    /** What one costs, in the currency's smallest unit; 0 where that is not known. */
+    public function cost(): float
+    {
+        return $this->one->price->each?->minor->toFloat() ?? 0.0;
     }
 }

@@ -6,73 +6,115 @@ namespace PluckyWren\Core\Box\Filling;
 
 use Closure;
 use PluckyWren\Core\Box\Foretelling;
+use PluckyWren\Core\Box\Foretold;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
-use PluckyWren\Core\Guide\NeedsFilled;
-use PluckyWren\Core\Guide\NeedState;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
 /**
- * Fills a box from what lies free: first what its guide asks for, then what it wishes, then what else is worth it. What
- * is in it stays. Nothing is chosen that would be taken out or warned of, nor beyond the budget; and the lid closes by
- * a
- * real packing, for which large things give way to smaller ones of the same use.
- *
- * It is a good way, not the best one: it takes one thing after another and looks back only where room is short.
+ * Fills a box from what lies free: what its guide asks for, what it wishes, and what else is worth it, together the set
+ * that is worth most (`Worth`). What is in it stays. Nothing is chosen that would be taken out or warned of, nor beyond
+ * the budget; and the lid closes by a real packing: a set that does not close makes way for the best one that takes
+ * less room.
  */
 final class Filling
 {
-    /** Each try packs the box anew; so many are waited for. */
-    private const MOST_TRIES = 26;
+    /** Each try packs a box anew; so many are waited for, those with one thing alone among them. */
+    private const MOST_TRIES = 20;
 
-    /** So many of the best are looked at by the rules before a need is given up. */
-    private const LOOKED_AT = 12;
+    /** Of these so many are for looking back, once a set closes: the room between it and what did not. */
+    private const LOOKS_BACK = 3;
 
-    /** More than so many kinds of wishes and extras are a jumble. */
-    private const MOST_EXTRAS = 8;
+    private const TRIED_BESIDE = 6;
 
-    /** Of the box's inside. */
-    private const MOST_BULK = 1.5;
+    /** As much of what could be at best is near enough. */
+    private const NEAR_ENOUGH = 0.985;
 
-    private int $tries = 0;
+    /** So many of the largest are done without in turn, each with so much of the room poured full. */
+    private const DONE_WITHOUT = 4;
 
-    /** How many flags there are that must be mended; what is chosen adds none. */
+    private const ROOMS_WITHOUT = [0.93, 0.84];
+
+    /** So many of each are looked at by the rules beforehand: cheaper than to choose anew again and again. */
+    private const LOOKED_AT_NEEDED = 8;
+
+    private const LOOKED_AT_BESIDE = 2;
+
+    /** A set that did not close makes way for one that takes so much of its room at most. */
+    private const LESS_ROOM = 0.93;
+
+    /** What stayed out so often is not tried again. */
+    private const AWKWARD = 3;
+
+    /** How many flags there are in the box as it is. */
     private int $toMend = 0;
 
     private int $asks = 0;
 
-    private ?GivenUp $refusal = null;
+    private int $tries = 0;
 
-    /** @var array<string, bool> what rules or budget spoke against as a smaller one, by the candidate's id */
+    /** What is left to spend, in the currency's smallest unit. */
+    private float $money = INF;
+
+    /** @var array<string, true> what would be taken out or warned of, by the candidate's id */
     private array $refused = [];
 
-    /** @var list<Chosen> */
-    private array $chosen = [];
+    /** @var array<string, true> */
+    private array $askedAbout = [];
 
-    /** @var array<string, GivenUp> */
-    private array $givenUp = [];
+    /** @var array<string, int> how often each stayed out where a box did not close, by the candidate's id */
+    private array $stayedOut = [];
+
+    /** @var array<int, Option> what is settled, by slot */
+    private array $fixed = [];
+
+    /** What was tried last. */
+    private ?Selection $last = null;
+
+    /** Whether what stayed out the last time would not go in alone either. */
+    private bool $foundTooLarge = false;
+
+    /** @var array<string, true> what was looked at by the rules */
+    private array $looked = [];
+
+    private readonly Foretelling $foretelling;
+
+    private readonly Slots $slots;
 
     /**
      * @param  list<Candidate>  $candidates
-     * @param  Closure(Plan): bool  $closes  packs a box and tells if its lid closes over all
+     * @param  Closure(Plan): Tried  $try  packs a box and tells if its lid closes over all
      * @param  int  $turn  another gives another proposal, as good as can be by other taste
      *
      * @throws InvalidMoney
      * @throws TasksInACircle
      */
     public function __construct(
-        private Plan $plan,
+        private readonly Plan $plan,
         private readonly array $candidates,
         private readonly Way $way,
         private readonly RuleBook $rules,
-        private readonly Closure $closes,
+        private readonly Closure $try,
         private readonly int $turn = 0,
     ) {
-        $this->look();
+        $now = Gauges::of($plan, null, $rules);
+        $this->toMend = count($now->flags->toMend());
+        $this->asks = count($now->flags->ofWeight(Weight::Ask));
+        $this->foretelling = new Foretelling($plan, $rules);
+        $this->slots = new Slots($plan, $candidates, new Worth($way, $plan->boxKind->inside->volume(), $turn));
+        $budget = $plan->funds->budget;
+        if ($budget !== null) {
+            $spent = array_sum(array_map(
+                static fn (PlannedPiece $piece): float => $piece->cost()?->minor->toFloat() ?? 0.0,
+                $plan->pieces,
+            ));
+            // What is rounded up in the end would be a cent too much: half of one is left.
+            $this->money = $budget->minor - $plan->funds->sendingGift->minor - $spent + 0.499;
+        }
     }
 
     /**
@@ -81,320 +123,393 @@ final class Filling
      */
     public function proposal(): Proposal
     {
-        foreach ($this->plan->guide->needsFilled($this->plan->recipient, $this->plan->held())->missing() as $state) {
-            $lacks = $this->fill($state, true);
-            if ($lacks > 0) {
-                $this->givenUp[$state->need->name] = $this->refusal ?? GivenUp::Nothing;
-            }
+        $whole = $this->plan->boxKind->inside->volume() - $this->bulkOf($this->plan->pieces);
+        $this->lookAhead();
+        $first = $this->select($whole);
+        $best = $this->closing($first, $whole);
+        if ($best === null || $best->value < self::NEAR_ENOUGH * $first->value) {
+            $best = $this->withoutAwkward($best, $first, $whole);
         }
-        $closes = $this->makeRoom();
-        if ($closes) {
-            $wishes = NeedsFilled::of($this->plan->guide->wishes, $this->plan->recipient, $this->plan->held());
-            foreach ($wishes->missing() as $state) {
-                $this->keepIfItCloses(fn (): bool => $this->fill($state, false) < $state->lacks());
-            }
-            foreach (array_slice($this->extras(), 0, self::MOST_EXTRAS) as $extra) {
-                $this->keepIfItCloses(fn (): bool => $this->take($extra, 1, null, false));
-            }
-        }
+        $best = $best === null ? null : $this->besides($this->rescued($best, $whole), $whole);
 
-        return new Proposal($this->plan, $this->chosen, $this->givenUp, $closes);
+        return $this->proposing($best ?? $this->last ?? $first, $best !== null);
     }
 
     /**
-     * Choose what fills a need, the best first.
-     *
-     * @return int how many are lacking still
+     * Of the sets that are worth most within less and less room the first that closes; and then with more again, as far
+     * as it does.
      *
      * @throws InvalidMoney
      * @throws TasksInACircle
      */
-    private function fill(NeedState $state, bool $isMust): int
+    private function closing(Selection $first, float $whole): ?Selection
     {
-        $lacks = $state->lacks();
-        $this->refusal = null;
-        $fitting = $this->best(static fn (Candidate $one): bool => $state->need->takesKind($one->one->kind));
-        // What nobody has to ask about comes before what somebody does.
-        foreach ([true, false] as $isStrict) {
-            foreach (array_slice($fitting, 0, self::LOOKED_AT) as $candidate) {
-                $quantity = min($lacks, $this->left($candidate));
-                if ($quantity > 0 && $this->take($candidate, $quantity, $state->need->name, $isMust, $isStrict)) {
-                    $lacks -= $quantity;
+        $room = $whole;
+        $selection = $first;
+        while (! $this->closes($selection)) {
+            // Something else may go in with all that room in place of what would not go in alone either.
+            $room = $this->foundTooLarge ? $room : self::LESS_ROOM * min($room, $selection->bulk);
+            if ($this->tries >= self::MOST_TRIES || $selection->options === []) {
+                return null;
+            }
+            $selection = $this->select($room);
+        }
+        $best = $selection;
+        $tooMuch = $room < $whole ? $room / self::LESS_ROOM : null;
+        for ($back = 0; $tooMuch !== null && $back < self::LOOKS_BACK && $this->tries < self::MOST_TRIES; $back++) {
+            $room = ($best->bulk + $tooMuch) / 2;
+            $selection = $this->select($room);
+            if ($this->closes($selection)) {
+                $best = $selection->value > $best->value ? $selection : $best;
+            } else {
+                $tooMuch = $room;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * Where much had to give way, it may be for one thing that fits beside nothing: try to do without each of the
+     * largest.
+     *
+     * @throws InvalidMoney
+     * @throws TasksInACircle
+     */
+    private function withoutAwkward(?Selection $best, Selection $first, float $whole): ?Selection
+    {
+        $lots = self::lots($best ?? $first);
+        $spread = static fn (Candidate $one): int => (static fn (array $sides): int => $sides[0] * $sides[1])(
+            $one->one->thing->measures->size->sides(),
+        );
+        usort($lots, static fn (array $a, array $b): int => $spread($b[0]) <=> $spread($a[0]));
+        $stayedOut = $this->stayedOut;
+        foreach (array_slice($lots, 0, self::DONE_WITHOUT) as [$candidate]) {
+            $this->stayedOut = [$candidate->id => self::AWKWARD] + $stayedOut;
+            foreach (self::ROOMS_WITHOUT as $share) {
+                if ($this->tries >= self::MOST_TRIES) {
+                    break 2;
+                }
+                $selection = $this->select($share * $whole);
+                if ($best !== null && $selection->value <= $best->value) {
+                    break;
+                }
+                if ($this->closes($selection)) {
+                    $best = $selection;
+                    $stayedOut = [$candidate->id => self::AWKWARD] + $stayedOut;
+                    break;
                 }
             }
         }
+        $this->stayedOut = $stayedOut;
 
-        return $lacks;
+        return $best;
     }
 
     /**
-     * Put something in, unless rules or budget speak against it.
-     *
-     * @param  bool  $isStrict  whether what has to be asked about speaks against it too
+     * Try to bring back each must-have that was given up, in its smallest form and with all else out that is none:
+     * that comes back afterwards, as far as there is room.
      *
      * @throws InvalidMoney
      * @throws TasksInACircle
      */
-    private function take(
-        Candidate $candidate,
-        int $quantity,
-        ?string $for,
-        bool $isMust,
-        bool $isStrict = false,
-    ): bool {
-        $piece = $candidate->times($quantity);
-        $then = (new Foretelling($this->plan, $this->rules))->picked($piece);
-        $toMend = count($then->flags->toMend());
-        $asks = count($then->flags->ofWeight(Weight::Ask));
-        if ($isStrict && $asks > $this->asks) {
-            return false;
+    private function rescued(Selection $best, float $whole): Selection
+    {
+        $slots = $this->slots->all($this->refused, $this->askedAbout);
+        $given = $best;
+        foreach ($slots as $at => $slot) {
+            $lacks = $slot->isMust && ($best->options[$at] ?? null)?->count() !== $slot->lacks;
+            if (! $lacks || $slot->options === [] || $this->tries >= self::MOST_TRIES) {
+                continue;
+            }
+            $smallest = $slot->options;
+            usort($smallest, static fn (Option $a, Option $b): int => [$b->count(), $a->bulk]
+                <=> [$a->count(), $b->bulk]);
+            $then = clone $best;
+            foreach ($slots as $other => $one) {
+                if (! $one->isMust) {
+                    $then->put($other, $one, null);
+                }
+            }
+            if ($then->allows($at, $slot, $smallest[0])) {
+                $then->put($at, $slot, $smallest[0]);
+                if ($then->cost <= $this->money
+                    && $this->mayAll($then, $slots) && $this->closes($then)) {
+                    $best = $then;
+                }
+            }
         }
-        if ($then->isOverBudget() || $toMend > $this->toMend) {
-            $this->refusal = $then->isOverBudget() ? GivenUp::Money : GivenUp::Flagged;
+        if ($best === $given) {
+            return $best;
+        }
+        $this->fixed = array_filter(
+            $best->options,
+            static fn (int $at): bool => $slots[$at]->isMust,
+            ARRAY_FILTER_USE_KEY,
+        );
+        $room = self::LESS_ROOM * $whole;
+        $with = $this->closing($this->select($room), $room);
 
+        return $with !== null && $with->value > $best->value ? $with : $best;
+    }
+
+    /**
+     * Look at what will most likely be chosen, so that little has to be chosen anew.
+     *
+     * @throws InvalidMoney
+     * @throws TasksInACircle
+     */
+    private function lookAhead(): void
+    {
+        $likely = [];
+        foreach ($this->slots->all([], []) as $slot) {
+            $first = $slot->for === null ? self::LOOKED_AT_BESIDE : self::LOOKED_AT_NEEDED;
+            array_push($likely, ...array_slice($slot->options, 0, $first));
+        }
+        array_walk($likely, $this->isNewlyAgainst(...));
+    }
+
+    /**
+     * What is worth most within so much room, all of it within the rules.
+     *
+     * @throws InvalidMoney
+     * @throws TasksInACircle
+     */
+    private function select(float $room): Selection
+    {
+        do {
+            $slots = $this->slots->all($this->refused + $this->awkward(), $this->askedAbout);
+            $slots = array_map(
+                fn (Slot $slot, int $at): Slot => isset($this->fixed[$at]) ? $slot->only($this->fixed[$at]) : $slot,
+                $slots,
+                array_keys($slots),
+            );
+            $selection = (new Selecting($slots))->best($this->money, $room);
+        } while (! $this->mayAll($selection, $slots));
+
+        return $selection;
+    }
+
+    /**
+     * Look at each thing alone, as far as that was not done, and then at all together.
+     *
+     * @param  list<Slot>  $slots
+     *
+     * @throws InvalidMoney
+     * @throws TasksInACircle
+     */
+    private function mayAll(Selection $selection, array $slots): bool
+    {
+        if ($this->lookAt($selection, $slots)) {
             return false;
         }
-        [$this->toMend, $this->asks] = [$toMend, $asks];
-        $this->plan = $this->plan->withPicked($piece);
-        $this->chosen[] = new Chosen($candidate, $quantity, $for, $isMust);
+        $then = Gauges::of($this->with($selection), null, $this->rules);
+        if (count($then->flags->toMend()) <= $this->toMend && ! $then->money->isOver()) {
+            return true;
+        }
+        $plan = $this->plan;
+        // One of them does not go with the others: the first that a flag comes with is left.
+        foreach (self::lots($selection) as [$candidate, $count]) {
+            $told = (new Foretelling($plan, $this->rules))->picked($candidate->times($count));
+            if (count($told->flags->toMend()) > $this->toMend || $told->isOverBudget()) {
+                $this->refused[$candidate->id] = true;
+
+                return false;
+            }
+            $plan = $plan->withPicked($candidate->times($count));
+        }
 
         return true;
     }
 
     /**
-     * Swap what is large for what is smaller and of the same use, the most room first, until the lid closes; where
-     * nothing smaller is left, what is largest is given up, and tried once more at the end in its smallest form.
+     * Look at what is chosen, and where something is spoken against at what comes next in its place, until one is not.
+     *
+     * @param  list<Slot>  $slots
+     * @return bool whether anything chosen is spoken against that was not known to be
      *
      * @throws InvalidMoney
      * @throws TasksInACircle
      */
-    private function makeRoom(): bool
+    private function lookAt(Selection $selection, array $slots): bool
     {
-        $dropped = [];
-        $closes = $this->closes();
-        while (! $closes && $this->tries < self::MOST_TRIES) {
-            if (! $this->swapForSmaller()) {
-                $large = $this->largest();
-                if ($large === null) {
-                    return false;
+        $isAny = false;
+        foreach ($selection->options as $at => $chosen) {
+            if (! $this->isNewlyAgainst($chosen)) {
+                continue;
+            }
+            $isAny = true;
+            foreach ($slots[$at]->options as $option) {
+                if ($option->value <= $chosen->value && $option !== $chosen && ! $this->isNewlyAgainst($option)) {
+                    break;
                 }
-                $this->drop($large);
-                $dropped[] = $large;
-            }
-            $closes = $this->closes();
-        }
-        foreach ($closes ? array_reverse($dropped) : [] as $chosen) {
-            $smallest = $this->smallest($chosen, PHP_INT_MAX);
-            $this->keepIfItCloses(fn (): bool => $smallest !== null
-                && $this->take($smallest, $chosen->quantity, $chosen->for, $chosen->isMust));
-        }
-        $there = array_map(static fn (Chosen $one): ?string => $one->for, $this->chosen);
-        foreach ($dropped as $chosen) {
-            if (! in_array($chosen->for, $there, true)) {
-                $this->givenUp[$chosen->for ?? $chosen->candidate->one->name] = GivenUp::Room;
             }
         }
 
-        return $closes;
+        return $isAny;
     }
 
     /**
      * @throws InvalidMoney
      * @throws TasksInACircle
      */
-    private function swapForSmaller(): bool
+    private function isNewlyAgainst(Option $option): bool
     {
-        $best = null;
-        $most = 0;
-        foreach ($this->chosen as $chosen) {
-            $smallest = $this->smallest($chosen, self::bulk($chosen->candidate, 1));
-            $won = $smallest === null
-                ? 0
-                : self::bulk($chosen->candidate, $chosen->quantity) - self::bulk($smallest, $chosen->quantity);
-            if ($won > $most) {
-                [$most, $best] = [$won, [$chosen, $smallest]];
+        $isAny = false;
+        foreach ($option->lots as [$candidate, $count]) {
+            if (! isset($this->looked[$candidate->id])) {
+                $this->looked[$candidate->id] = true;
+                $isAny = $this->isSpokenAgainst($candidate, $this->foretelling->picked($candidate->times($count)))
+                    || $isAny;
             }
         }
-        if ($best === null) {
-            return false;
-        }
-        [$chosen, $smallest] = $best;
-        $isSwapped = $this->orAsBefore(function () use ($chosen, $smallest): bool {
-            $this->drop($chosen);
 
-            return $smallest !== null
-                && $this->take($smallest, $chosen->quantity, $chosen->for, $chosen->isMust);
-        });
-        if ($isSwapped) {
+        return $isAny;
+    }
+
+    private function isSpokenAgainst(Candidate $candidate, Foretold $then): bool
+    {
+        if (count($then->flags->toMend()) > $this->toMend) {
+            $this->refused[$candidate->id] = true;
+
             return true;
         }
-        if ($smallest !== null) {
-            $this->refused[$smallest->id] = true;
-        }
+        if (count($then->flags->ofWeight(Weight::Ask)) > $this->asks) {
+            $this->askedAbout[$candidate->id] = true;
 
-        return $this->swapForSmaller();
-    }
-
-    /**
-     * @param  callable(): bool  $change
-     *
-     * @throws InvalidMoney
-     * @throws TasksInACircle
-     */
-    private function keepIfItCloses(callable $change): void
-    {
-        $this->orAsBefore(fn (): bool => $this->tries < self::MOST_TRIES && $change() && $this->closes());
-    }
-
-    /**
-     * Do something; where it comes to nothing, all is as it was.
-     *
-     * @param  callable(): bool  $change
-     *
-     * @throws InvalidMoney
-     * @throws TasksInACircle
-     */
-    private function orAsBefore(callable $change): bool
-    {
-        $before = [$this->plan, $this->chosen, $this->toMend, $this->asks];
-        if ($change()) {
             return true;
         }
-        [$this->plan, $this->chosen, $this->toMend, $this->asks] = $before;
 
         return false;
     }
 
-    private function closes(): bool
-    {
-        $inside = $this->plan->boxKind->inside;
-        $bulk = array_sum(array_map(
-            static fn (PlannedPiece $piece): int => $piece->thing->measures->size->volume() * $piece->quantity,
-            $this->plan->pieces,
-        ));
-        // Far more than there is room for need not be tried: soft things give, but not that much.
-        if ($bulk > self::MOST_BULK * $inside->topLength * $inside->topWidth * $inside->height) {
-            return false;
-        }
-        $this->tries++;
-
-        return ($this->closes)($this->plan);
-    }
-
-    private function largest(): ?Chosen
-    {
-        $largest = null;
-        $most = -1;
-        foreach ($this->chosen as $chosen) {
-            $bulk = self::bulk($chosen->candidate, $chosen->quantity);
-            if ($bulk > $most) {
-                [$most, $largest] = [$bulk, $chosen];
-            }
-        }
-
-        return $largest;
-    }
-
     /**
-     * @throws InvalidMoney
-     * @throws TasksInACircle
-     */
-    private function drop(Chosen $chosen): void
-    {
-        $this->chosen = array_values(array_filter($this->chosen, static fn (Chosen $one): bool => $one !== $chosen));
-        $this->plan = $this->plan->onlyThose(
-            static fn (PlannedPiece $piece): bool => $piece->id !== $chosen->candidate->one->id,
-        );
-        $this->look();
-    }
-
-    /** The smallest thing of the same use, smaller than so much; null where there is none. */
-    private function smallest(Chosen $large, int $below): ?Candidate
-    {
-        $need = null;
-        foreach ([...$this->plan->guide->needs, ...$this->plan->guide->wishes] as $one) {
-            $need = $one->name === $large->for ? $one : $need;
-        }
-        $smaller = $need === null ? [] : $this->best(fn (Candidate $one): bool => $need->takesKind($one->one->kind)
-            && $this->left($one) >= $large->quantity
-            && ! isset($this->refused[$one->id])
-            && self::bulk($one, 1) < $below);
-        usort($smaller, static fn (Candidate $a, Candidate $b): int => self::bulk($a, 1) <=> self::bulk($b, 1));
-
-        return $smaller[0] ?? null;
-    }
-
-    /**
-     * Count the flags of the box as it is now.
+     * Try what would be worth more beside what is chosen, the most first: a sum of volumes does not tell what shapes
+     * go together.
      *
      * @throws InvalidMoney
      * @throws TasksInACircle
      */
-    private function look(): void
+    private function besides(Selection $best, float $room): Selection
     {
-        $flags = Gauges::of($this->plan, null, $this->rules)->flags;
-        [$this->toMend, $this->asks] = [count($flags->toMend()), count($flags->ofWeight(Weight::Ask))];
-    }
-
-    /** @return list<Candidate> what is worth it for itself and of a kind that is not in the box, the best first */
-    private function extras(): array
-    {
-        $kinds = array_map(static fn (PlannedPiece $piece): string => $piece->kind->id, $this->plan->pieces);
-        $extras = [];
-        foreach ($this->best(fn (Candidate $one): bool => $this->value($one) > 0) as $candidate) {
-            // One of a kind: a second is no surprise.
-            if (! in_array($candidate->one->kind->id, $kinds, true)) {
-                $extras[] = $candidate;
-                $kinds[] = $candidate->one->kind->id;
+        $slots = $this->slots->all($this->refused, $this->askedAbout);
+        $selecting = new Selecting($slots);
+        $tried = 0;
+        foreach ($selecting->gains($best, $this->money, $room) as [$at, $option]) {
+            if ($tried++ >= self::TRIED_BESIDE || $this->tries >= self::MOST_TRIES) {
+                break;
+            }
+            $then = $selecting->exchange($best, $at, $option);
+            if ($then !== null && $this->mayAll($then, $slots) && $this->closes($then)) {
+                $best = $then;
             }
         }
 
-        return $extras;
+        return $best;
+    }
+
+    private function closes(Selection $selection): bool
+    {
+        $this->tries++;
+        $this->last = $selection;
+        $tried = ($this->try)($this->with($selection));
+        $this->foundTooLarge = false;
+        foreach (self::lots($selection) as [$candidate]) {
+            if (in_array($candidate->one->id, $tried->leftOut, true)) {
+                $this->stayedOut($candidate);
+            }
+        }
+
+        return $tried->closes;
+    }
+
+    private function with(Selection $selection): Plan
+    {
+        $lots = self::lots($selection);
+        // What is picked comes off what is still to buy of its kind: so what is to be bought comes last.
+        usort($lots, static fn (array $a, array $b): int => $a[0]->one->isToBuy() <=> $b[0]->one->isToBuy());
+
+        return array_reduce(
+            $lots,
+            static fn (Plan $plan, array $lot): Plan => $plan->withPicked($lot[0]->times($lot[1])),
+            $this->plan,
+        );
+    }
+
+    /** @return list<array{Candidate, int}> in the order of the slots */
+    private static function lots(Selection $selection): array
+    {
+        return array_merge(...array_column($selection->inOrder(), 'lots'));
+    }
+
+    /** @throws TasksInACircle */
+    private function proposing(Selection $selection, bool $closes): Proposal
+    {
+        $chosen = [];
+        $slots = $this->slots->all($this->refused, $this->askedAbout);
+        $givenUp = [];
+        foreach ($slots as $at => $slot) {
+            $option = $selection->options[$at] ?? null;
+            foreach ($option->lots ?? [] as [$candidate, $count]) {
+                $chosen[] = new Chosen($candidate, $count, $slot->for, $slot->isMust);
+            }
+            if ($slot->isMust && ($option === null || $option->count() < $slot->lacks)) {
+                $givenUp[(string) $slot->for] = $this->why($at, $slot, $selection);
+            }
+        }
+
+        return new Proposal($this->with($selection), $chosen, $givenUp, $closes);
+    }
+
+    /** What stays out is tried alone once: what does not go in then never will. */
+    private function stayedOut(Candidate $candidate): void
+    {
+        $times = ($this->stayedOut[$candidate->id] ?? 0) + 1;
+        if ($times === 1 && $this->tries < self::MOST_TRIES / 2) {
+            $this->tries++;
+            if (! ($this->try)($this->plan->withPicked($candidate->one))->closes) {
+                $times = self::AWKWARD;
+                $this->foundTooLarge = true;
+            }
+        }
+        $this->stayedOut[$candidate->id] = $times;
+    }
+
+    /** @return array<string, true> what stays out again and again, whatever else goes in; by the candidate's id */
+    private function awkward(): array
+    {
+        return array_map(
+            static fn (): bool => true,
+            array_filter($this->stayedOut, static fn (int $times): bool => $times >= self::AWKWARD),
+        );
+    }
+
+    /** @throws TasksInACircle */
+    private function why(int $at, Slot $slot, Selection $selection): GivenUp
+    {
+        $whole = array_filter($slot->options, static fn (Option $one): bool => $one->count() >= $slot->lacks);
+        if ($whole === []) {
+            $all = $this->slots->all([], [])[$at];
+            $wouldDo = array_filter($all->options, static fn (Option $one): bool => $one->count() >= $slot->lacks);
+
+            return $wouldDo === [] ? GivenUp::Nothing : GivenUp::Flagged;
+        }
+        $least = min(array_map(static fn (Option $one): float => $one->cost, $whole));
+        $there = $selection->options[$at]->cost ?? 0.0;
+
+        return $selection->cost - $there + $least > $this->money ? GivenUp::Money : GivenUp::Room;
     }
 
     /**
-     * @param  callable(Candidate): bool  $isMeant
-     * @return list<Candidate> of which some are left, the best first
+     * @param  list<PlannedPiece>  $pieces
+     * @return float in cubic tenths of a millimetre; what rides in another takes none
      */
-    private function best(callable $isMeant): array
+    private function bulkOf(array $pieces): float
     {
-        $all = array_filter($this->candidates, fn (Candidate $one): bool => $this->left($one) > 0 && $isMeant($one));
-        usort($all, fn (Candidate $a, Candidate $b): int => [$this->value($b), $a->id] <=> [$this->value($a), $b->id]);
-
-        return $all;
-    }
-
-    private function left(Candidate $candidate): int
-    {
-        foreach ($this->chosen as $chosen) {
-            // What is chosen for one need is not parted over another.
-            if ($chosen->candidate === $candidate) {
-                return 0;
-            }
-        }
-
-        return $candidate->free;
-    }
-
-    /** What something is worth by the way that is chosen; what takes much of the box is worth less. */
-    private function value(Candidate $candidate): float
-    {
-        $weights = $this->way->weights();
-        $each = $candidate->one->price->each;
-        $taste = $this->turn === 0 ? 0.0 : 4.0 * (crc32("{$this->turn} {$candidate->id}") % 1_000) / 1_000;
-        $inside = $this->plan->boxKind->inside;
-        $room = $inside->topLength * $inside->topWidth * $inside->height;
-
-        return $weights['theme'] * $candidate->theme
-            + $weights['age'] * min($candidate->days, 720) / 30
-            + $weights['price'] * ($each === null ? 0.0 : min(10.0, $each->minor->toFloat() / 100))
-            - 60.0 * self::bulk($candidate, 1) / max(1, $room)
-            + $taste;
-    }
-
-    /** Cubic tenths of a millimetre. */
-    private static function bulk(Candidate $candidate, int $quantity): int
-    {
-        return $candidate->one->thing->measures->size->volume() * $quantity;
+        return array_sum(array_map(
+            fn (PlannedPiece $piece): float => $this->plan->pieceIn($piece) !== null ? 0.0
+                : $piece->kind->handling->squeeze * $piece->thing->measures->size->volume() * $piece->quantity,
+            $pieces,
+        ));
     }
 }

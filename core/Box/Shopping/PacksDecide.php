@@ -55,6 +55,41 @@ final readonly class PacksDecide
         return $best;
     }
 
+    /**
+     * What has to be paid for a box, what is left over for later not counted.
+     *
+     * @throws InvalidMoney
+     */
+    public function eachBox(int $boxes): ExactAmount
+    {
+        return $this->outlay($boxes)->minus($this->leftOver($boxes))->dividedAmong(max(1, $boxes));
+    }
+
+    /**
+     * The size of pack in which most things come that so many boxes use up to the last piece, and how many things these
+     * are: “five come in threes”.
+     *
+     * @return array{int, int}|null the pieces in such a pack, and the things; null where there are no such packs
+     */
+    public function usedUp(int $boxes): ?array
+    {
+        $things = [];
+        foreach ($this->packed($boxes) as $line) {
+            if ($line->left($boxes) === 0) {
+                $things[$line->pack] = ($things[$line->pack] ?? 0) + 1;
+            }
+        }
+        if ($things === []) {
+            return null;
+        }
+        // Of sizes in which as many come the larger decides more.
+        krsort($things);
+        arsort($things);
+        $pack = array_key_first($things);
+
+        return [$pack, $things[$pack]];
+    }
+
     /** @return list<PackLine> of what must be bought and comes in packs, most left over first */
     public function packed(int $boxes): array
     {

@@ -9,6 +9,11 @@ return [
     'says' => 'Taken from what lies free: first what the drive asks for, then wishes and what is worth it. Nothing '
         .'that would be taken out or warned of, nothing beyond the budget, and the lid closes. What is in it stays. '
         .'Untick what you do not want.',
+    'says-buying' => 'Taken from what lies free, and from what you could buy for what it cost you before or should '
+        .'cost. What is to be bought goes on the box’s shopping list. Untick what you do not want.',
+    'only-here' => 'Only what is here',
+    'with-buying' => 'Buying too',
+    'to-buy' => 'to be bought, for about this much',
     'link' => 'Fill it for me',
     'back' => 'Back to the box',
     'ways' => [

@@ -10,9 +10,14 @@ return [
         .'to be bought beside what lies here, in the packs in which it came last, and what would be left of it '
         .'for later.',
     'best' => '{1} One box leaves least over.|[2,*] :count boxes leave least over a box.',
+    'why' => '{1} One thing comes in packs of :pack, and they are used up.|[2,*] :count things come in packs of :pack, '
+        .'and they are used up.',
+    'count' => 'Boxes you think of',
+    'look' => 'Look',
     'boxes' => '{1} one box|[2,*] :count boxes',
     'best-boxes' => '{1} one box, best|[2,*] :count boxes, best',
-    'column' => ['boxes' => 'Boxes', 'outlay' => 'To pay', 'left' => 'Left over', 'packs' => 'In packs'],
+    'column' => ['boxes' => 'Boxes', 'outlay' => 'To pay', 'each' => 'Used, a box', 'left' => 'Left over',
+        'packs' => 'In packs'],
     'pack' => ':packs × :pack :name (:left left)',
     'no-packs' => 'nothing in packs',
     'unknown' => 'Without a known price, and not counted: :names.',

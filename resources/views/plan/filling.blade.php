@@ -3,7 +3,8 @@
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div class="max-w-3xl">
                 <h1>{{ __('plan/filling.heading', ['theme' => $box->theme]) }}</h1>
-                <p class="text-ink-soft">{{ __('plan/filling.says') }}</p>
+                <p class="text-ink-soft">
+                    {{ __($page?->withBuying ? 'plan/filling.says-buying' : 'plan/filling.says') }}</p>
             </div>
             <a class="button" href="{{ route('boxes.show', $box) }}">{{ __('plan/filling.back') }}</a>
         </div>
@@ -14,11 +15,14 @@
                 <span class="font-semibold">{{ __('plan/filling.way') }}</span>
                 @foreach ($ways as $way)
                     <a @class(['button small', 'go' => $way === $page->way]) @if ($way === $page->way)
-                        aria-current="true" @endif href="{{ route('boxes.fill', ['box' => $box, 'way' =>
-                        $way->value]) }}">{{ __("plan/filling.ways.{$way->value}") }}</a>
+                        aria-current="true" @endif href="{{ route('boxes.fill', $page->address(way: $way)) }}">
+                        {{ __("plan/filling.ways.{$way->value}") }}</a>
                 @endforeach
-                <a class="button small ml-auto" href="{{ route('boxes.fill', ['box' => $box, 'way' => $page->way->value,
-                    'turn' => $page->turn + 1]) }}">{{ __('plan/filling.another') }}</a>
+                <a class="button small" href="{{ route('boxes.fill',
+                    $page->address(withBuying: ! $page->withBuying)) }}">
+                    {{ __($page->withBuying ? 'plan/filling.only-here' : 'plan/filling.with-buying') }}</a>
+                <a class="button small ml-auto" href="{{ route('boxes.fill', $page->address(turn: $page->turn + 1)) }}">
+                    {{ __('plan/filling.another') }}</a>
             </nav>
             <div class="grid grid-cols-1 items-start gap-3.5 wide:grid-cols-[1.4fr_1fr]">
                 @if ($page->proposal->chosen === [])

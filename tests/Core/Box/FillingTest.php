@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Core\Box;
 
-use Closure;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Box\Filling\Candidate;
 use PluckyWren\Core\Box\Filling\Chosen;
 use PluckyWren\Core\Box\Filling\Filling;
 use PluckyWren\Core\Box\Filling\GivenUp;
 use PluckyWren\Core\Box\Filling\Proposal;
+use PluckyWren\Core\Box\Filling\Scarcity;
+use PluckyWren\Core\Box\Filling\Tried;
 use PluckyWren\Core\Box\Filling\Way;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Guide\Rules\RuleBook;
+use PluckyWren\Core\Money\Price;
+use PluckyWren\Core\Stash\Thing;
+use Tests\Core\Data;
 
 /** A box for a girl of 4 to 7 is filled; the guide asks for 17 things. */
 final class FillingTest extends TestCase
@@ -128,6 +132,75 @@ final class FillingTest extends TestCase
         ))));
     }
 
+    public function test_what_every_last_box_had_and_what_others_wait_for_comes_after_its_like(): void
+    {
+        $soap = static fn (string $id, float $seen, float $wanted): Candidate => new Candidate(
+            $id, Plans::piece('soap', 1, [20, 1], "new-{$id}"), 9, 0, 0, $seen, $wanted,
+        );
+        $first = fn (Candidate ...$soaps): ?string => array_key_first(
+            self::counts($this->fill(Plans::of(null), array_values($soaps))),
+        );
+
+        self::assertSame('b', $first($soap('a', 1.0, 0.0), $soap('b', 0.0, 0.0)));
+        self::assertSame('b', $first($soap('a', 0.0, 1.0), $soap('b', 0.0, 0.2)));
+    }
+
+    public function test_what_is_there_comes_before_what_is_to_be_bought_and_that_within_the_budget(): void
+    {
+        $toBuy = static fn (string $kind, int $cents): Candidate => new Candidate(
+            "buy-{$kind}",
+            new PlannedPiece(
+                "buy-{$kind}",
+                Thing::usual(Data::catalogue()->get($kind)),
+                1,
+                Price::each(Plans::euro($cents)->exactly()),
+                null,
+            ),
+            12,
+            0,
+            0,
+        );
+        // 9.00 for shipping leave 3.00: the comb for 1.00 is bought, the cup for 2.50 is too dear beside it.
+        $proposal = $this->fill(Plans::of(1200), [
+            self::candidate('soap'), $toBuy('soap', 10), $toBuy('comb', 100), $toBuy('cup', 250),
+        ]);
+
+        self::assertSame(['buy-comb' => 1, 'soap' => 1], self::sortedByKey(self::counts($proposal)));
+        self::assertSame(GivenUp::Money, $proposal->givenUp['water bottle or cup']);
+    }
+
+    public function test_what_would_not_go_in_alone_makes_way_for_something_worse_that_does(): void
+    {
+        $notLarge = static fn (Plan $plan): Tried => new Tried(
+            self::without($plan, 'plush-large'),
+            self::without($plan, 'plush-large') ? [] : ['new-plush-large'],
+        );
+        $proposal = (new Filling(
+            Plans::of(null),
+            [self::candidate('plush-large', theme: 9), self::candidate('ball'), self::candidate('soap')],
+            Way::HangTogether,
+            RuleBook::ofAllRules(),
+            $notLarge,
+        ))->proposal();
+
+        self::assertSame(['ball', 'soap'], self::sorted(array_keys(self::counts($proposal))));
+        self::assertTrue($proposal->closes);
+    }
+
+    public function test_others_want_what_there_is_less_of_than_they_lack(): void
+    {
+        $girl = Plans::of(null)->recipient;
+        $missing = Data::guide()->needsFilled($girl, [])->missing();
+        $scarcity = new Scarcity([...$missing, ...$missing]);
+        $scarcity->counting(Data::catalogue()->get('soap'), 8);
+        $scarcity->counting(Data::catalogue()->get('comb'), 1);
+
+        // Two boxes lack a soap each, of eight; and a comb each, of one.
+        self::assertSame(0.25, $scarcity->of(Data::catalogue()->get('soap')));
+        self::assertSame(1.0, $scarcity->of(Data::catalogue()->get('comb')));
+        self::assertSame(0.0, $scarcity->of(Data::catalogue()->get('night-light')));
+    }
+
     public function test_the_same_turn_gives_the_same_and_another_may_give_another(): void
     {
         $candidates = array_map(
@@ -158,14 +231,12 @@ final class FillingTest extends TestCase
         ?callable $closes = null,
         int $turn = 0,
     ): Proposal {
-        $always = static fn (): bool => true;
-
         return (new Filling(
             $plan,
             $candidates,
             $way,
             RuleBook::ofAllRules(),
-            Closure::fromCallable($closes ?? $always),
+            static fn (Plan $then): Tried => new Tried($closes === null || $closes($then)),
             $turn,
         ))->proposal();
     }
@@ -197,6 +268,22 @@ final class FillingTest extends TestCase
             array_map(static fn (Chosen $chosen): string => $chosen->candidate->id, $proposal->chosen),
             array_map(static fn (Chosen $chosen): int => $chosen->quantity, $proposal->chosen),
         );
+    }
+
+    private static function without(Plan $plan, string $kind): bool
+    {
+        return array_filter($plan->pieces, static fn (PlannedPiece $one): bool => $one->kind->id === $kind) === [];
+    }
+
+    /**
+     * @param  array<string, int>  $counts
+     * @return array<string, int>
+     */
+    private static function sortedByKey(array $counts): array
+    {
+        ksort($counts);
+
+        return $counts;
     }
 
     /**

@@ -25,6 +25,9 @@ final class PacksDecideTest extends TestCase
         // Four: two packs each; two of three are left again, over four boxes.
         self::assertSame('2.40', $decide->leftOver(4)->format());
         self::assertSame(3, $decide->best(1, 5));
+        // Three boxes use up two things that come in threes: 4.95 over three boxes.
+        self::assertSame([[3, 2], null], [$decide->usedUp(3), $decide->usedUp(4)]);
+        self::assertSame('1.65', $decide->eachBox(3)->format());
         // Of three and six, both without a rest, the larger.
         self::assertSame(6, $decide->best(1, 6));
     }

@@ -6,8 +6,11 @@ namespace Tests\Feature\Plan;
 
 use App\Models\Box;
 use App\Models\Piece;
+use App\Models\TargetPrice;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Colour\Palette;
+use PluckyWren\Core\Money\Currency;
+use PluckyWren\Core\Money\Money;
 use Tests\Feature\TestCase;
 
 /** “Fill it for me”: proposed, taken in whole or in part, undone in one act. */
@@ -55,6 +58,29 @@ final class FillingTest extends TestCase
         self::assertIsString($undo);
         $this->post($undo)->assertSessionHasNoErrors();
         self::assertSame(0, Piece::query()->count());
+    }
+
+    public function test_what_is_missing_can_be_proposed_to_be_bought_and_goes_on_the_list(): void
+    {
+        $this->lot('comb', ['name' => 'Plain comb']);
+        TargetPrice::factory()->createOne([
+            'crew_id' => $this->box->crew_id, 'kind' => 'soap', 'band' => '',
+            'target' => new Money(85, Currency::of('EUR')), 'pieces' => 1,
+        ]);
+
+        $this->get("/boxes/{$this->box->id}/fill")->assertOk()->assertDontSee('to be bought');
+        $this->get("/boxes/{$this->box->id}/fill?buy=1")->assertOk()
+            ->assertSeeInOrder(['value="buy-soap"', 'fills “soap”; to be bought', '0.85'], false)
+            ->assertDontSee('buy-comb');
+        $this->post("/boxes/{$this->box->id}/fill", [
+            'take' => ['buy-soap', 'buy-nothing'], 'count' => ['buy-soap' => '1'],
+        ])->assertSessionHas('said', 'One thing is in the box.');
+        self::assertSame(
+            [['soap', null, 1]],
+            Piece::query()->get()->map(static fn (Piece $piece): array => [
+                $piece->kind, $piece->lot_id, $piece->quantity,
+            ])->all(),
+        );
     }
 
     public function test_where_one_thing_is_gone_meanwhile_nothing_is_put_in(): void

@@ -30,7 +30,16 @@ final class PacksTest extends TestCase
             ->assertSee('4 boxes leave least over a box.')
             ->assertSeeInOrder(['one box', '0.00', '0.00', 'nothing in packs'])
             ->assertSeeInOrder(['2 boxes', '3.00', '2.00', '1 × 3 Cup'])
-            ->assertSeeInOrder(['4 boxes', 'best', '3.00', '0.00'])
+            ->assertSeeInOrder(['4 boxes', 'best', '3.00', '0.75', '0.00'])
+            ->assertSee('One thing comes in packs of 3, and they are used up.')
+            ->assertDontSee('6 boxes')
             ->assertSee('Without a known price, and not counted: Folded kite.');
+        // Of seven that are thought of: from six to ten; ten want nine more, in three packs.
+        $this->get("/boxes/{$box->id}/packs?count=7")->assertOk()
+            ->assertSee('10 boxes leave least over a box.')
+            ->assertSeeInOrder(['6 boxes', '6.00', '10 boxes', 'best', '9.00', '0.90', '0.00'])
+            ->assertDontSee('11 boxes')->assertDontSee('5 boxes');
+        $this->get("/boxes/{$box->id}/packs?count=-3")->assertOk();
+        $this->get("/boxes/{$box->id}/packs?count=lots")->assertOk();
     }
 }

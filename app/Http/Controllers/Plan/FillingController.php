@@ -10,6 +10,7 @@ use App\Fit\FitRoom;
 use App\Http\Requests\Plan\FillRequest;
 use App\Models\Box;
 use App\Pages\Plan\BoxSheets;
+use App\Pages\Plan\FillCandidates;
 use App\Pages\Plan\FillingPage;
 use App\Reference\Themes;
 use App\Refusals\CannotChangeBox;
@@ -18,6 +19,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use PluckyWren\Core\Box\Filling\Way;
 use PluckyWren\Core\Guide\Rules\RuleBook;
+use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 
 /** “Fill it for me”: a proposal from the stash, of which the packer takes all, some or none. */
@@ -32,12 +34,15 @@ final readonly class FillingController
         BoxSheets $sheets,
         RuleBook $rules,
         Themes $themes,
+        FillCandidates $candidates,
     ): View {
         return view('plan.filling', [
             'page' => ! $box->stage->isOpen() ? null : FillingPage::of(
                 $box,
                 Way::tryFrom($request->string('way')->value()) ?? Way::HangTogether,
                 max(0, min(self::MOST_TURNS, $request->integer('turn'))),
+                $request->boolean('buy'),
+                $candidates,
                 $fitRoom,
                 $sheets,
                 $rules,
@@ -48,10 +53,15 @@ final readonly class FillingController
         ]);
     }
 
-    public function store(FillRequest $request, Box $box, FillAtOnce $fill, BoxHistory $history): RedirectResponse
-    {
+    public function store(
+        FillRequest $request,
+        Box $box,
+        FillAtOnce $fill,
+        BoxHistory $history,
+        Catalogue $catalogue,
+    ): RedirectResponse {
         try {
-            $count = $fill->execute($box, $request->counts());
+            $count = $fill->execute($box, $request->lots(), $request->toBuy($catalogue));
         } catch (NotEnoughLeft|CannotChangeBox $why) {
             return back(303)->withErrors(['take' => $why->getMessage()]);
         }

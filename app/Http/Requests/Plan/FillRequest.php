@@ -7,6 +7,8 @@ namespace App\Http\Requests\Plan;
 use App\Support\Texts;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
+use PluckyWren\Core\Box\Filling\Candidate;
+use PluckyWren\Core\Stash\Catalogue;
 
 /** What of a proposal is taken. */
 final class FillRequest extends FormRequest
@@ -29,7 +31,31 @@ final class FillRequest extends FormRequest
     }
 
     /** @return array<string, int> how many of each lot that is ticked, by its id */
-    public function counts(): array
+    public function lots(): array
+    {
+        return array_filter(
+            $this->counts(),
+            static fn (string $id): bool => ! str_starts_with($id, Candidate::TO_BUY),
+            ARRAY_FILTER_USE_KEY,
+        );
+    }
+
+    /** @return array<string, int> how many of each kind that is ticked are to be bought, by its id */
+    public function toBuy(Catalogue $catalogue): array
+    {
+        $toBuy = [];
+        foreach ($this->counts() as $id => $count) {
+            $kind = substr($id, strlen(Candidate::TO_BUY));
+            if (str_starts_with($id, Candidate::TO_BUY) && $catalogue->has($kind)) {
+                $toBuy[$kind] = $count;
+            }
+        }
+
+        return $toBuy;
+    }
+
+    /** @return array<string, int> */
+    private function counts(): array
     {
         $counts = [];
         foreach (Texts::of($this->input('take')) as $id) {
