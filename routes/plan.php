@@ -16,6 +16,7 @@ use App\Http\Controllers\Plan\FitController;
 use App\Http\Controllers\Plan\FitDrawingController;
 use App\Http\Controllers\Plan\FitImproveController;
 use App\Http\Controllers\Plan\FitSureController;
+use App\Http\Controllers\Plan\IdeaController;
 use App\Http\Controllers\Plan\LedgerController;
 use App\Http\Controllers\Plan\LikeController;
 use App\Http\Controllers\Plan\MoveBoxController;
@@ -29,6 +30,7 @@ use App\Http\Controllers\Plan\ThemeController;
 use App\Http\Controllers\Plan\ThingController;
 use App\Http\Middleware\Unasked;
 use App\Models\Box;
+use App\Models\Idea;
 use Illuminate\Support\Facades\Route;
 
 Route::get('find', FindController::class)->name('find');
@@ -120,3 +122,11 @@ Route::post('boxes/{box}/fill', [FillingController::class, 'store'])->name('boxe
 Route::get('boxes/{box}/like', [LikeController::class, 'create'])->name('boxes.like')->can('view', 'box');
 Route::post('boxes/{box}/like', [LikeController::class, 'store'])->name('boxes.like.plan')->can('view', 'box');
 Route::get('boxes/{box}/packs', PacksController::class)->name('boxes.packs')->can('view', 'box');
+Route::get('ideas', [IdeaController::class, 'index'])->name('ideas')->can('viewAny', Idea::class);
+Route::get('ideas/new', [IdeaController::class, 'create'])->name('ideas.create')->can('create', Idea::class);
+Route::post('ideas', [IdeaController::class, 'store'])->name('ideas.store')->can('create', Idea::class);
+Route::get('ideas/{idea}', [IdeaController::class, 'show'])->name('ideas.show')->can('view', 'idea');
+Route::put('ideas/{idea}', [IdeaController::class, 'update'])->name('ideas.update')->can('update', 'idea');
+Route::delete('ideas/{idea}', [IdeaController::class, 'destroy'])->name('ideas.destroy')->can('delete', 'idea');
+Route::post('ideas/{idea}/things', [IdeaController::class, 'hold'])->name('ideas.hold')->can('update', 'idea');
+Route::delete('ideas/{idea}/things', [IdeaController::class, 'letGo'])->name('ideas.let-go')->can('update', 'idea');

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Box;
+use App\Models\BoxTheme;
 use App\Models\Crew;
+use App\Models\Idea;
+use App\Models\Lot;
 use App\Reference\Guides;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Season\Season;
+use PluckyWren\Core\Stash\Catalogue;
 
 /**
  * Puts a new box on the shelf under the crew's next number, and lists what its guide asks for where that is wished:
@@ -16,12 +20,25 @@ use PluckyWren\Core\Season\Season;
  */
 final readonly class PlanBox
 {
-    public function __construct(private Guides $guides, private FillBox $fillBox, private Once $once) {}
+    public function __construct(
+        private Guides $guides,
+        private FillBox $fillBox,
+        private Once $once,
+        private Catalogue $catalogue,
+    ) {}
 
-    /** @param list<string> $leftBehind ids of what was left for it, to be picked at once */
-    public function execute(Crew $crew, Box $box, bool $isFromGuide = false, array $leftBehind = []): Box
-    {
-        return DB::transaction(function () use ($crew, $box, $isFromGuide, $leftBehind): Box {
+    /**
+     * @param  list<string>  $leftBehind  ids of what was left for it, to be picked at once
+     * @param  Idea|null  $idea  with what is held for it and what is wished; it is done with
+     */
+    public function execute(
+        Crew $crew,
+        Box $box,
+        bool $isFromGuide = false,
+        array $leftBehind = [],
+        ?Idea $idea = null,
+    ): Box {
+        return DB::transaction(function () use ($crew, $box, $isFromGuide, $leftBehind, $idea): Box {
             $this->once->claim();
             $box->crew_id = $crew->id;
             $box->number = 1 + (int) Box::query()->where('crew_id', $crew->id)->max('number');
@@ -33,8 +50,34 @@ final readonly class PlanBox
             foreach (KeepForNext::chosen($leftBehind) as [$lot, $count]) {
                 $this->fillBox->pick($box, $lot, $count);
             }
+            if ($idea !== null) {
+                $this->takeOver($box, $idea);
+            }
 
             return $box;
         });
+    }
+
+    /** Pick what is held for an idea, as far as it still lies free, list what is wished, and be done with it. */
+    private function takeOver(Box $box, Idea $idea): void
+    {
+        foreach ($idea->things()->orderBy('id')->get() as $thing) {
+            $lot = Lot::withSetAside()->whereKey($thing->lot_id)->firstOrFail();
+            $count = min($thing->quantity, $lot->stock()->left(), FillBox::MOST_OF_ONE);
+            if ($count > 0) {
+                $this->fillBox->pick($box, $lot, $count);
+            }
+        }
+        foreach ($idea->wishes as $wish) {
+            $kind = $this->catalogue->named($wish);
+            if ($kind !== null) {
+                $this->fillBox->list($box, $kind, 1);
+            }
+        }
+        BoxTheme::query()->create([
+            'box_id' => $box->id, 'crew_id' => $box->crew_id, 'words' => $idea->words, 'without' => $idea->without,
+            'seed_lot_id' => $idea->seed_lot_id,
+        ]);
+        Idea::query()->whereKey($idea->id)->delete();
     }
 }

@@ -94,6 +94,7 @@ use PluckyWren\Core\Stash\Thing;
  * @property Collection<int, Piece> $setAsidePieces
  * @property Collection<int, KitPart> $kitParts
  * @property LeftBehind|null $leftBehind
+ * @property Collection<int, IdeaThing> $heldFor
  * @property Crew $crew
  */
 final class Lot extends Model
@@ -279,6 +280,12 @@ final class Lot extends Model
     public function kitParts(): HasMany
     {
         return $this->hasMany(KitPart::class, 'kit_id');
+    }
+
+    /** @return HasMany<IdeaThing, $this> what of it is held for boxes that are not there yet */
+    public function heldFor(): HasMany
+    {
+        return $this->hasMany(IdeaThing::class);
     }
 
     /** @return HasOne<LeftBehind, $this> what of it was left for the next box */

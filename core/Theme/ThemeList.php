@@ -15,6 +15,8 @@ use PluckyWren\Core\Colour\InvalidPalette;
  */
 final class ThemeList
 {
+    private const MANY = 12;
+
     /** @var array<string, list<string>>|null words of each theme's name and its own, by name */
     private ?array $words = null;
 
@@ -53,6 +55,30 @@ final class ThemeList
             fn (int $index): array => $this->themes[$index],
             array_slice(array_keys($near), 0, $most),
         );
+    }
+
+    /**
+     * What a box could be about that begins with a find: of the themes that share its words first those that its kind
+     * suits; a mere colour is none.
+     *
+     * @param  list<string>  $tags
+     * @return ThemeData|null
+     *
+     * @throws InvalidPalette If a colour of the file is none.
+     */
+    public function aroundFind(string $name, array $tags, string $kind): ?array
+    {
+        $near = array_values(array_filter(
+            $this->near($name, $tags, self::MANY),
+            fn (array $theme): bool => $this->coloursIn($theme['name']) === [],
+        ));
+        foreach ($near as $theme) {
+            if (in_array($kind, $theme['kinds'], true)) {
+                return $theme;
+            }
+        }
+
+        return $near[0] ?? null;
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Actions\ChoosePiece;
 use App\Actions\FillBox;
 use App\Actions\FoundCrew;
 use App\Actions\KeepCountry;
+use App\Actions\KeepIdea;
 use App\Actions\KeepNote;
 use App\Actions\KeepOwnKind;
 use App\Actions\KeepRecipe;
@@ -71,6 +72,10 @@ use PluckyWren\Core\Stash\Source;
  * @phpstan-type DemoRecipe array{
  *     name: string, kind: string, gives: int, minutes: int, materials: string, make: int, took: int,
  * }
+ * @phpstan-type DemoIdea array{
+ *     name: string, palette: list<string>, words: list<string>, wishes: list<string>, seed: string,
+ *     hold: array<string, int>, daysAgo: int,
+ * }
  * @phpstan-type DemoKit array{name: string, kind: string, count: int, each: array<string, int>}
  */
 final class DemoSeeder extends Seeder
@@ -97,6 +102,7 @@ final class DemoSeeder extends Seeder
         private readonly PlanTrip $planTrip,
         private readonly KeepCountry $keepCountry,
         private readonly PlanSeason $planSeason,
+        private readonly KeepIdea $keepIdea,
     ) {}
 
     public function run(): void
@@ -113,7 +119,8 @@ final class DemoSeeder extends Seeder
         /**
          * @var array{
          *     seasonBudget: string, targets: array<string, string>, kinds: list<DemoKind>, kits: list<DemoKit>,
-         *     recipes: list<DemoRecipe>, forNext: list<array{lot: string, box: string, pieces: int, because: string}>,
+         *     recipes: list<DemoRecipe>, ideas: list<DemoIdea>,
+         *     forNext: list<array{lot: string, box: string, pieces: int, because: string}>,
          *     lots: list<DemoLot>, boxes: list<DemoBox>,
          * } $demo
          */
@@ -156,6 +163,23 @@ final class DemoSeeder extends Seeder
             $piece = $this->fillBox->pick($box, $this->lots[$left['lot']], $left['pieces']);
             $this->fillBox->leaveForNext($piece->setRelation('box', $box), $left['because']);
         }
+        foreach ($demo['ideas'] as $idea) {
+            $this->idea($crew, $idea);
+        }
+    }
+
+    /** @param DemoIdea $data */
+    private function idea(Crew $crew, array $data): void
+    {
+        $idea = $this->keepIdea->begin($crew, [
+            'name' => $data['name'], 'palette' => Palette::ofHexes($data['palette']), 'words' => $data['words'],
+            'wishes' => $data['wishes'],
+        ], null);
+        $idea->update(['seed_lot_id' => $this->lots[$data['seed']]->id]);
+        foreach ($data['hold'] as $lot => $count) {
+            $this->keepIdea->hold($idea, $this->lots[$lot], $count);
+        }
+        $idea->things()->update(['held_on' => $crew->today()->subDays($data['daysAgo'])->toDateString()]);
     }
 
     /** @param DemoRecipe $data */

@@ -23,6 +23,8 @@ final class AccessTest extends BrowserTestCase
         'season' => '/season',
         'what the stash makes' => '/boxes/from-stash',
         'side by side' => '/boxes/beside',
+        'ideas' => '/ideas',
+        'a new idea' => '/ideas/new',
         'next season' => '/season/next',
         'top-up bags' => '/send/top-up',
         'a top-up bag' => '/send/top-up/new/school',

@@ -10,6 +10,7 @@ use App\Models\Crew;
 use App\Models\CrewGuide;
 use App\Models\Evening;
 use App\Models\GiftPayment;
+use App\Models\Idea;
 use App\Models\Learned;
 use App\Models\LeftBehind;
 use App\Models\LogBox;
@@ -105,6 +106,9 @@ final class NothingLeaksTest extends TestCase
             ])->id,
             'evening' => (string) Evening::query()->create([
                 'crew_id' => $this->theirBox->crew_id, 'day' => '2026-12-01', 'begins' => '18:00', 'ends' => '21:00',
+            ])->id,
+            'idea' => Idea::query()->create([
+                'crew_id' => $this->theirBox->crew_id, 'name' => 'Secret lighthouse keeper',
             ])->id,
             'bag' => (string) TopupBag::query()->create([
                 'crew_id' => $this->theirBox->crew_id, 'category' => 'school', 'season' => 2026, 'by' => 'Ines',

@@ -57,7 +57,8 @@ final readonly class FillCandidates
         $candidates = $lots->map(fn (Lot $lot): Candidate => new Candidate(
             $lot->id,
             $lot->planned("new-{$lot->id}", 1),
-            $lot->stock()->onHand(),
+            // What is held for a box that is not there yet stays.
+            max(0, $lot->stock()->onHand() - (int) $lot->heldFor->sum('quantity')),
             $this->themes->match($theme, $lot)->score,
             max(0, (int) $lot->got_on->diffInDays($today)),
             $seen[$lot->kind] ?? 0.0,
@@ -77,7 +78,7 @@ final readonly class FillCandidates
             ->orderBy('id')
             ->limit(self::LOOKED_AT);
 
-        return $lots->get();
+        return $lots->with('heldFor')->get();
     }
 
     /** @return array<string, float> in which share of the last boxes a kind is, by its id */
@@ -94,7 +95,7 @@ final readonly class FillCandidates
 
         return array_map(
             static fn (mixed $boxes): float => (int) $boxes / count($last),
-            $pieces->toBase()->pluck('boxes', 'of_kind')->all(),
+            $pieces->pluck('boxes', 'of_kind')->all(),
         );
     }
 

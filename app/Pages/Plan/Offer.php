@@ -55,6 +55,7 @@ final readonly class Offer
 
         return array_values(array_filter([
             $this->lot->leftBehind?->says(),
+            $this->lot->heldFor->first()?->says(),
             $asked === null
                 ? null
                 : Words::of(

@@ -75,7 +75,7 @@ final class Picker
                 $query->whereIn('kind', $kinds);
             }
         }
-        $lots = $query->with('leftBehind')->get();
+        $lots = $query->with(['leftBehind', 'heldFor.idea'])->get();
         $foretelling = new Foretelling($plan, $this->rules);
         $needs = $plan->guide->needsFilled($plan->recipient, $plan->held());
         $wishes = NeedsFilled::of($plan->guide->wishes, $plan->recipient, $plan->held());

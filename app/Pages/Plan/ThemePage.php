@@ -22,8 +22,6 @@ final readonly class ThemePage
 {
     private const MOST_WOULD = 18;
 
-    private const LOOKED_AT = 2_000;
-
     /**
      * @param  list<ThemeTile>  $in  what is in the box
      * @param  list<ThemeTile>  $would  what lies free and goes with it, best first
@@ -60,7 +58,7 @@ final readonly class ThemePage
                 in_array($piece->id, $said->kept, true),
             );
         }
-        $free = self::free($theme, $themes, $box);
+        $free = FreeTiles::of($theme, $themes, $box->contents()->pluck('lot_id')->filter()->all());
         $near = $themes->list()->near($box->theme, $said->words);
         $hexes = array_diff(array_unique(array_merge(...array_column($near, 'colours'))), $box->palette->hexes());
         $seeds = $box->contents()->pluck('lot')->filter()->pluck('name', 'id')->all();
@@ -88,22 +86,6 @@ final readonly class ThemePage
                 $themes->match($theme, $seed),
             ),
         );
-    }
-
-    /** @return Collection<int, ThemeTile> what lies free and is not in the box yet, best first */
-    private static function free(Theme $theme, Themes $themes, Box $box): Collection
-    {
-        $inIt = $box->contents()->pluck('lot_id')->filter()->all();
-        $lots = Lot::withSetAside();
-        $lots->whereRaw(Lot::HAS_SOME_LEFT)->whereNotIn('id', $inIt)->orderBy('name')->limit(self::LOOKED_AT);
-
-        return $lots->get()->toBase()
-            ->map(static fn (Lot $lot): ThemeTile => new ThemeTile(
-                $lot->id, $lot->name, $lot->itemKind(), $lot->stock()->onHand(), $themes->match($theme, $lot),
-            ))
-            ->filter(static fn (ThemeTile $tile): bool => $tile->count > 0)
-            ->sortByDesc(static fn (ThemeTile $tile): int => $tile->match->score)
-            ->values();
     }
 
     /**

@@ -18,6 +18,8 @@
                         <button class="button go">{{ $lot ? 'Save the changes' : 'Put it in the stash' }}</button>
                     @endif
                     <a class="button" href="{{ route('gather') }}">Back to the stash</a>
+                    @if ($lot)<a class="button" href="{{ route('ideas.create', ['seed' => $lot->id]) }}">
+                        {{ __('plan/ideas.seed-link') }}</a>@endif
                 </div>
             </form>
             @if ($lot)

@@ -18,10 +18,10 @@
                         aria-current="true" @endif href="{{ route('boxes.fill', $page->address(way: $way)) }}">
                         {{ __("plan/filling.ways.{$way->value}") }}</a>
                 @endforeach
-                <a class="button small" href="{{ route('boxes.fill',
+                <a class="button small ml-auto" href="{{ route('boxes.fill',
                     $page->address(withBuying: ! $page->withBuying)) }}">
                     {{ __($page->withBuying ? 'plan/filling.only-here' : 'plan/filling.with-buying') }}</a>
-                <a class="button small ml-auto" href="{{ route('boxes.fill', $page->address(turn: $page->turn + 1)) }}">
+                <a class="button small" href="{{ route('boxes.fill', $page->address(turn: $page->turn + 1)) }}">
                     {{ __('plan/filling.another') }}</a>
             </nav>
             <div class="grid grid-cols-1 items-start gap-3.5 wide:grid-cols-[1.4fr_1fr]">

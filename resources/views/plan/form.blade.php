@@ -16,10 +16,12 @@
         @unless ($isNew) @method('put')
             <input type="hidden" name="was" value="{{ $was }}"> @endunless
         <x-meanwhile />
+        @if ($idea !== null)<input type="hidden" name="idea" value="{{ $idea->id }}">@endif
         <div>
             <h1>{{ $isNew ? 'New box' : 'Change “'.$box->theme.'”' }}</h1>
             <p class="text-ink-soft">Planned by the guide of {{ $guide->edition->drive }}, {{ $guide->edition->dated }}.
             </p>
+            @if ($idea !== null)<p>{{ __('plan/ideas.with-idea', ['name' => $idea->name]) }}</p>@endif
         </div>
 
         <fieldset class="cut grid gap-3 p-5">

@@ -17,6 +17,7 @@
                     <a class="link" href="{{ route('next-box') }}">{{ trans_choice('plan/next-box.count',
                         $leftBehind) }}</a>
                 @endif
+                <a class="link" href="{{ route('ideas') }}">{{ __('plan/ideas.link') }}</a>
                 <a class="link" href="{{ route('stash-makes') }}">{{ __('plan/stash-makes.link') }}</a>
                 <a class="link" href="{{ route('boxes.beside') }}">{{ __('plan/beside.link') }}</a>
                 <a class="button" href="{{ route('guides') }}">Drive

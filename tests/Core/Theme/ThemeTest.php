@@ -127,6 +127,16 @@ final class ThemeTest extends TestCase
         yield 'a clash in the right shape' => ['Star, red', [], 'ball', [], Standing::On, ['word star', 'far-colour']];
     }
 
+    public function test_a_find_begins_a_theme_that_its_kind_suits_and_no_mere_colour(): void
+    {
+        $list = Data::themes();
+
+        // “Goods train” and the colour red share its words as well; a whistle suits the railway.
+        self::assertSame('railway', $list->aroundFind('Red train whistle', [], 'whistle')['name'] ?? null);
+        self::assertSame('owls', $list->aroundFind('Plush owl, sea green', [], 'plush-small')['name'] ?? null);
+        self::assertNull($list->aroundFind('Thing', [], 'soap'));
+    }
+
     public function test_colours_are_read_from_names_the_longest_words_first(): void
     {
         $hexes = static fn (string $name): array => array_map(

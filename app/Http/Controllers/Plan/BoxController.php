@@ -10,6 +10,7 @@ use App\Actions\PlanBox;
 use App\Http\Requests\Plan\BoxRequest;
 use App\Http\Responses\SheetResponse;
 use App\Models\Box;
+use App\Models\Idea;
 use App\Models\LeftBehind;
 use App\Models\Lot;
 use App\Models\User;
@@ -20,6 +21,7 @@ use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Box\Carton;
 use PluckyWren\Core\Colour\ColourNames;
@@ -29,9 +31,12 @@ final readonly class BoxController
 {
     public function __construct(private Guides $guides, private BoxKinds $boxKinds, private ColourNames $colourNames) {}
 
-    public function create(): View
+    public function create(Request $request): View
     {
-        return $this->form(new Box, $this->guides->current());
+        $idea = Idea::query()->find($request->string('idea')->value());
+        $box = $idea === null ? new Box : new Box(['theme' => $idea->name, 'palette' => $idea->palette]);
+
+        return $this->form($box, $this->guides->current(), $idea);
     }
 
     public function store(BoxRequest $request, PlanBox $planBox, #[CurrentUser] User $user): RedirectResponse
@@ -41,6 +46,7 @@ final readonly class BoxController
             $request->described(new Box),
             $request->boolean('from_guide'),
             Texts::of($request->input('left')),
+            Idea::query()->find($request->string('idea')->value()),
         );
 
         return to_route('boxes.show', $box)->with('said', Words::of('plan/boxes.planned', ['theme' => $box->theme]));
@@ -85,10 +91,11 @@ final readonly class BoxController
             ->with('undo', $history->undoAddress());
     }
 
-    private function form(Box $box, Guide $guide): View
+    private function form(Box $box, Guide $guide, ?Idea $idea = null): View
     {
         return view('plan.form', [
             'box' => $box,
+            'idea' => $idea,
             'guide' => $guide,
             'boxKinds' => $this->boxKinds->all(),
             'swatches' => collect($this->colourNames->all()),

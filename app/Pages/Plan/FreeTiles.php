@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Plan;
+
+use App\Models\Lot;
+use App\Reference\Themes;
+use Illuminate\Support\Collection;
+use PluckyWren\Core\Theme\Theme;
+
+/** What lies free, as tiles by how well each goes with a theme. */
+final class FreeTiles
+{
+    private const LOOKED_AT = 2_000;
+
+    /**
+     * @param  array<string>  $but  ids of lots that are left out
+     * @return Collection<int, ThemeTile> best first
+     */
+    public static function of(Theme $theme, Themes $themes, array $but): Collection
+    {
+        $lots = Lot::withSetAside();
+        $lots->whereRaw(Lot::HAS_SOME_LEFT)->whereNotIn('id', $but)->orderBy('name')->limit(self::LOOKED_AT);
+
+        return $lots->get()->toBase()
+            ->map(static fn (Lot $lot): ThemeTile => new ThemeTile(
+                $lot->id, $lot->name, $lot->itemKind(), $lot->stock()->onHand(), $themes->match($theme, $lot),
+            ))
+            ->filter(static fn (ThemeTile $tile): bool => $tile->count > 0)
+            ->sortByDesc(static fn (ThemeTile $tile): int => $tile->match->score)
+            ->values();
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Plan;
+
+use App\Models\Idea;
+use App\Models\IdeaThing;
+use App\Models\Lot;
+use App\Reference\Themes;
+use PluckyWren\Core\Colour\Colour;
+use PluckyWren\Core\Colour\Palette;
+use PluckyWren\Core\Theme\Standing;
+use PluckyWren\Core\Theme\Theme;
+
+/** A theme for which there is no box yet: what is held for it, what would go, what is wished. */
+final readonly class IdeaPage
+{
+    private const MOST_WOULD = 18;
+
+    /**
+     * @param  list<array{ThemeTile, IdeaThing}>  $held
+     * @param  list<ThemeTile>  $would  what lies free and goes with it, best first
+     * @param  list<Colour>  $near  colours that often go with such a theme and are not its own
+     */
+    private function __construct(
+        public Idea $idea,
+        public Theme $theme,
+        public array $held,
+        public array $would,
+        public array $near,
+        public ?Lot $seed,
+    ) {}
+
+    public static function of(Idea $idea, Themes $themes): self
+    {
+        $idea->load('things.lot');
+        $theme = Theme::of($idea->name, $idea->palette, $idea->words, $idea->without, $themes->list());
+        $held = $idea->things->map(static fn (IdeaThing $thing): array => [
+            new ThemeTile(
+                $thing->lot_id, $thing->lot->name, $thing->lot->itemKind(), $thing->quantity,
+                $themes->match($theme, $thing->lot),
+            ),
+            $thing,
+        ]);
+        $would = FreeTiles::of($theme, $themes, $idea->things->pluck('lot_id')->all())
+            ->filter(static fn (ThemeTile $tile): bool => $tile->match->standing === Standing::On);
+        $near = array_merge(...array_column($themes->list()->near($idea->name, $idea->words), 'colours'));
+
+        return new self(
+            $idea,
+            $theme,
+            array_values($held->all()),
+            array_values($would->take(self::MOST_WOULD)->all()),
+            array_map(
+                static fn (string $hex): Colour => new Colour($hex),
+                array_slice(array_diff(array_unique($near), $idea->palette->hexes()), 0, 6),
+            ),
+            $idea->seed_lot_id === null ? null : Lot::query()->find($idea->seed_lot_id),
+        );
+    }
+
+    /** What an idea that begins with a find is proposed to be: named by the nearest theme, in the find's colours. */
+    public static function proposed(?Lot $seed, Themes $themes): Idea
+    {
+        if ($seed === null) {
+            return new Idea;
+        }
+        $tags = array_values(array_filter(array_map(trim(...), explode(',', $seed->tags))));
+        $near = $themes->list()->aroundFind($seed->name, $tags, $seed->kind);
+        $colours = $seed->colours->colours === [] ? $themes->list()->coloursIn($seed->name) : $seed->colours->colours;
+
+        return new Idea([
+            'name' => ucfirst($near['name'] ?? $seed->name),
+            'words' => $tags,
+            'palette' => Palette::ofHexes(array_map(
+                static fn (Colour $colour): string => $colour->hex,
+                array_slice($colours, 0, 3),
+            )),
+        ]);
+    }
+}
