@@ -41,6 +41,9 @@ Route::post('boxes/beside', [BesideController::class, 'put'])->name('boxes.besid
 Route::delete('boxes/beside', [BesideController::class, 'takeOut'])
     ->name('boxes.beside.take-out')
     ->can('viewAny', Box::class);
+Route::post('boxes/beside/like', [BesideController::class, 'likeFirst'])
+    ->name('boxes.beside.like')
+    ->can('viewAny', Box::class);
 Route::get('boxes/next', [NextBoxController::class, 'index'])->name('next-box')->can('viewAny', Box::class);
 Route::post('pieces/{piece}/leave', [NextBoxController::class, 'store'])
     ->name('pieces.leave')

@@ -27,6 +27,9 @@ final class BoxHistory
 
     private const LAST = 'history.last';
 
+    /** All that were kept, oldest first. */
+    private const ALL = 'history.all';
+
     /**
      * Do something to a box and keep what it changed; a deed within a deed is told with it.
      *
@@ -60,6 +63,19 @@ final class BoxHistory
         $last = request()->attributes->get(self::LAST);
 
         return $last instanceof BoxChange && $last->canBeUndone() ? route('box-changes.undo', $last) : '';
+    }
+
+    /** Get the address at which all that was done to several boxes is undone in one press; empty where nothing was. */
+    public function undoAllAddress(): string
+    {
+        $changes = request()->attributes->get(self::ALL);
+        $ids = array_map(
+            static fn (mixed $change): string => $change instanceof BoxChange ? (string) $change->id : '',
+            is_array($changes) ? $changes : [],
+        );
+        $last = array_pop($ids);
+
+        return $last === null ? '' : route('box-changes.undo', ['change' => $last, 'also' => $ids]);
     }
 
     /** @return BoxState */
@@ -103,18 +119,18 @@ final class BoxHistory
             }
         }
         if ($isWhole || $before['box'] !== [] || $before['pieces'] !== []) {
-            request()->attributes->set(
-                self::LAST,
-                BoxChange::query()->create([
-                    'crew_id' => $box->crew_id,
-                    'box_id' => $box->id,
-                    'theme' => $box->theme,
-                    'by' => Member::name(),
-                    'what' => $what,
-                    'before' => $before,
-                    'after' => $after,
-                ]),
-            );
+            $change = BoxChange::query()->create([
+                'crew_id' => $box->crew_id,
+                'box_id' => $box->id,
+                'theme' => $box->theme,
+                'by' => Member::name(),
+                'what' => $what,
+                'before' => $before,
+                'after' => $after,
+            ]);
+            $all = request()->attributes->get(self::ALL);
+            request()->attributes->set(self::LAST, $change);
+            request()->attributes->set(self::ALL, [...(is_array($all) ? $all : []), $change]);
         }
     }
 }

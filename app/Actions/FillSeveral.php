@@ -43,6 +43,37 @@ final readonly class FillSeveral
     }
 
     /**
+     * Give each box that has none of a kind what the first of them has of it, to buy where that is to buy.
+     *
+     * @param  Collection<int, Box>  $boxes
+     * @return int how many boxes got some
+     *
+     * @throws NotEnoughLeft If it does not reach for all.
+     * @throws CannotChangeBox If a lid is on.
+     */
+    public function likeFirst(Collection $boxes, string $kind): int
+    {
+        return DB::transaction(function () use ($boxes, $kind): int {
+            $this->once->claim();
+            $pieces = Piece::query()->with(['box', 'lot']);
+            $pieces->whereIn('box_id', $boxes->pluck('id'));
+            $of = $pieces->get()->filter(static fn (Piece $piece): bool => $piece->itemKind()->id === $kind);
+            $there = $of->pluck('box_id')->unique();
+            $model = $boxes->first(static fn (Box $box): bool => $there->contains($box->id));
+            $others = $boxes->reject(static fn (Box $box): bool => $there->contains($box->id));
+            foreach ($others as $box) {
+                foreach ($of->where('box_id', $model?->id) as $piece) {
+                    $piece->lot === null
+                        ? $this->fillBox->list($box, $piece->itemKind(), $piece->quantity)
+                        : $this->fillBox->pick($box, $piece->lot, $piece->quantity);
+                }
+            }
+
+            return $model === null ? 0 : $others->count();
+        });
+    }
+
+    /**
      * Take all of a kind out of each box, that which was still to buy too.
      *
      * @param  Collection<int, Box>  $boxes

@@ -51,6 +51,28 @@ final readonly class UndoBoxChange
         });
     }
 
+    /**
+     * Take back several, the newest first: all of them, or none.
+     *
+     * @param  list<BoxChange>  $changes  oldest first
+     * @return int how many boxes it concerned
+     *
+     * @throws CannotUndo If something was changed on top of one, or it was undone before.
+     * @throws NotEnoughLeft If a box's pieces are in other boxes by now.
+     * @throws CannotChangeBox If a box was handed in.
+     */
+    public function all(array $changes): int
+    {
+        return DB::transaction(function () use ($changes): int {
+            $boxes = [];
+            foreach (array_reverse($changes) as $change) {
+                $boxes[$this->execute($change)->id] = true;
+            }
+
+            return count($boxes);
+        });
+    }
+
     /** @throws CannotUndo If the box or a piece is not as the change left it. */
     private function refuseIfChangedSince(BoxChange $change): void
     {

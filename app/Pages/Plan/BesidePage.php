@@ -10,6 +10,7 @@ use App\Words\GaugeWords;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\Beside\BesideRow;
+use PluckyWren\Core\Box\Beside\NeedRow;
 use PluckyWren\Core\Box\Beside\SideBySide;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Stage;
@@ -29,6 +30,7 @@ final readonly class BesidePage
      * @param  Collection<int, Box>  $boxes  those that are looked at
      * @param  array<string, Gauges>  $gauges  by the box's id
      * @param  list<BesideRow>  $rows
+     * @param  list<NeedRow>  $missing
      * @param  Collection<int, Lot>  $lots  of which something lies free
      */
     private function __construct(
@@ -36,6 +38,7 @@ final readonly class BesidePage
         public Collection $boxes,
         private array $gauges,
         public array $rows,
+        public array $missing,
         public Collection $lots,
     ) {}
 
@@ -54,7 +57,9 @@ final readonly class BesidePage
         $lots = Lot::withSetAside();
         $lots->whereNull('due_on')->whereRaw(Lot::HAS_SOME_LEFT)->orderBy('name')->limit(self::MOST_LOTS);
 
-        return new self($open, $boxes, $gauges, (new SideBySide($plans))->rows(), $lots->get()->toBase());
+        $beside = new SideBySide($plans);
+
+        return new self($open, $boxes, $gauges, $beside->rows(), $beside->missing(), $lots->get()->toBase());
     }
 
     /** @return Collection<int, Box> that are open, by number; without their contents */

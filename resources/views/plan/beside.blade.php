@@ -54,6 +54,11 @@
                 <x-wrong name="turn" />
                 <x-wrong name="each" />
             </form>
+            <form method="post" action="{{ route('boxes.beside.like') }}" id="like" class="hidden">
+                @csrf
+                <x-once />
+                @foreach ($page->boxes as $box)<input type="hidden" name="with[]" value="{{ $box->id }}">@endforeach
+            </form>
             <form method="post" action="{{ route('boxes.beside.take-out') }}" class="cut overflow-x-auto p-5"
                 tabindex="0" aria-label="{{ __('plan/beside.title') }}">
                 @csrf
@@ -98,6 +103,19 @@
                             @endforeach
                             <td></td>
                         </tr>
+                        @foreach ($page->missing as $row)
+                            <tr class="border-t-[1.5px] border-line align-top">
+                                <th class="py-1.5 pr-4 text-left font-normal" scope="row">{{ ucfirst($row->name) }}</th>
+                                @foreach ($page->boxes as $box)
+                                    <td @class(['px-2 py-1.5', 'text-ink-soft' => ! $row->lacks[$box->id],
+                                        'font-semibold' => $row->lacks[$box->id] > 0])>
+                                        {{ $row->lacks[$box->id] === null ? __('plan/beside.not-asked')
+                                            : ($row->lacks[$box->id] === 0 ? __('plan/beside.there')
+                                            : __('plan/beside.lacks', ['count' => $row->lacks[$box->id]])) }}</td>
+                                @endforeach
+                                <td></td>
+                            </tr>
+                        @endforeach
                         @foreach ($page->rows as $row)
                             @php($isOnce = $row->isSame() && $page->boxes->count() > 1)
                             <tr class="border-t-[1.5px] border-line align-top">
@@ -109,7 +127,12 @@
                                         @include('plan.partials.beside-cell')
                                     </td>
                                 @endforeach
-                                <td class="py-1 pl-2 text-right"><button name="kind"
+                                <td class="py-1 pl-2 text-right">
+                                @if (! $isOnce && in_array(0, $row->counts, true))<button name="kind" form="like"
+                                    class="button small whitespace-nowrap" value="{{ $row->kind->id }}"
+                                    aria-label="{{ __('plan/beside.like-kind', ['kind' => $row->kind->name]) }}">
+                                    {{ __('plan/beside.like') }}</button>@endif
+                                <button name="kind"
                                     class="button small whitespace-nowrap" value="{{ $row->kind->id }}"
                                     aria-label="{{ __('plan/beside.take-out-kind', ['kind' => $row->kind->name]) }}">
                                     {{ __('plan/beside.take-out') }}</button></td>

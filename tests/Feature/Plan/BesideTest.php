@@ -61,6 +61,62 @@ final class BesideTest extends TestCase
         );
     }
 
+    public function test_what_was_put_across_is_undone_in_one_press_in_all_boxes_or_in_none(): void
+    {
+        $soap = $this->lot('soap', ['pieces' => 6]);
+        $this->across([$soap->id]);
+        $this->delete('/boxes/beside', ['with' => $this->ids(), 'kind' => 'soap']);
+        $this->across([$soap->id], 2);
+        $undo = session('undo');
+        self::assertIsString($undo);
+
+        // Something is done on top in one of them: then none of it is undone.
+        $piece = $this->boxes[1]->pieces()->sole();
+        $piece->update(['quantity' => 1]);
+        $this->post($undo)->assertSessionHasErrors('undo');
+        self::assertSame([2, 1, 2], $this->quantities());
+        $piece->update(['quantity' => 2]);
+        $this->post($undo)->assertSessionHas('said', 'Undone in 3 boxes.');
+        self::assertSame([], $this->quantities());
+        $this->post(strtok($undo, '?').'?also[]=999999')->assertNotFound();
+    }
+
+    public function test_what_the_first_has_is_put_into_those_that_have_none(): void
+    {
+        $soap = $this->lot('soap', ['pieces' => 5]);
+        $this->post("/boxes/{$this->boxes[0]->id}/pieces", ['lot' => $soap->id, 'quantity' => 2]);
+        Piece::factory()->createOne(
+            ['box_id' => $this->boxes[0]->id, 'lot_id' => null, 'kind' => 'kite', 'quantity' => 1],
+        );
+        Piece::factory()->createOne(
+            ['box_id' => $this->boxes[2]->id, 'lot_id' => null, 'kind' => 'soap', 'quantity' => 1],
+        );
+
+        $this->post('/boxes/beside/like', ['with' => $this->ids(), 'kind' => 'soap'])
+            ->assertSessionHas('said', 'Put into one box.');
+        $this->post('/boxes/beside/like', ['with' => $this->ids(), 'kind' => 'kite'])
+            ->assertSessionHas('said', 'Put into 2 boxes.');
+        $this->post('/boxes/beside/like', ['with' => $this->ids(), 'kind' => 'comb'])
+            ->assertSessionHas('said', 'Nothing was to be put in.');
+        self::assertEqualsCanonicalizing(
+            [[$soap->id, 2], [null, 1]],
+            $this->boxes[1]->pieces()->get()->toBase()->map(
+                static fn (Piece $piece): array => [$piece->lot_id, $piece->quantity],
+            )->all(),
+        );
+        self::assertSame(2, $this->boxes[2]->pieces()->count());
+    }
+
+    public function test_what_one_of_them_still_lacks_has_a_row_of_its_own(): void
+    {
+        $soap = $this->lot('soap');
+        Piece::factory()->createOne(['box_id' => $this->boxes[0]->id, 'lot_id' => $soap->id, 'quantity' => 1]);
+
+        $this->get('/boxes/beside')->assertOk()
+            ->assertSeeInOrder(['Soap', 'there', '1 missing', '1 missing'])
+            ->assertSeeInOrder(['Pencils', '5 missing', '5 missing', '5 missing']);
+    }
+
     public function test_what_does_not_reach_for_all_goes_into_none(): void
     {
         $soap = $this->lot('soap', ['pieces' => 2]);
@@ -105,6 +161,12 @@ final class BesideTest extends TestCase
         $this->post('/boxes/beside', ['with' => [...$this->ids(), $other->id], 'lot' => $soap->id, 'each' => 1])
             ->assertNotFound();
         self::assertSame(0, Piece::query()->count());
+    }
+
+    /** @return list<int> of all pieces, by box */
+    private function quantities(): array
+    {
+        return array_values(Piece::query()->orderBy('box_id')->pluck('quantity')->all());
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Plan;
 
+use App\Actions\BoxHistory;
 use App\Actions\FillSeveral;
 use App\Http\Requests\Plan\BesideRequest;
 use App\Models\Box;
@@ -22,6 +23,8 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
 /** Several boxes next to each other: what they share and where they differ. */
 final class BesideController
 {
+    public function __construct(private BoxHistory $history) {}
+
     public function show(Request $request, RuleBook $rules): View
     {
         return view('plan.beside', ['page' => BesidePage::of(Texts::of($request->query('with')), $rules)]);
@@ -32,27 +35,44 @@ final class BesideController
         $lots = $request->lots();
         $each = $request->integer('each');
 
-        return $this->answered($request, 'put', static fn (Collection $boxes) => $fill->put($boxes, $lots, $each));
+        return $this->answered($request, 'put', static function (Collection $boxes) use ($fill, $lots, $each): null {
+            $fill->put($boxes, $lots, $each);
+
+            return null;
+        });
     }
 
     public function takeOut(BesideRequest $request, FillSeveral $fill): RedirectResponse
     {
         $kind = $request->string('kind')->value();
 
-        return $this->answered($request, 'taken', static fn (Collection $boxes) => $fill->takeOut($boxes, $kind));
+        return $this->answered($request, 'taken', static function (Collection $boxes) use ($fill, $kind): null {
+            $fill->takeOut($boxes, $kind);
+
+            return null;
+        });
     }
 
-    /** @param  Closure(Collection<int, Box>): void  $deed */
+    public function likeFirst(BesideRequest $request, FillSeveral $fill): RedirectResponse
+    {
+        $kind = $request->string('kind')->value();
+
+        return $this->answered($request, 'put', static fn (Collection $boxes) => $fill->likeFirst($boxes, $kind));
+    }
+
+    /** @param  Closure(Collection<int, Box>): (int|null)  $deed  tells how many boxes it concerned, if not all */
     private function answered(BesideRequest $request, string $said, Closure $deed): RedirectResponse
     {
         $boxes = $request->boxes();
         $boxes->each(static fn (Box $box) => Gate::authorize('update', $box));
         try {
-            $deed($boxes);
+            $count = $deed($boxes) ?? $boxes->count();
         } catch (NotEnoughLeft|CannotChangeBox $why) {
             return back(303)->withErrors(['lot' => $why->getMessage()])->withInput();
         }
 
-        return back(303)->with('said', trans_choice("plan/beside.{$said}", $boxes->count()));
+        return back(303)
+            ->with('said', trans_choice("plan/beside.{$said}", $count))
+            ->with('undo', $this->history->undoAllAddress());
     }
 }
