@@ -71,7 +71,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(
             WorldMap::class, static fn (): WorldMap => new WorldMap(public_path('build/world.json'))
         );
-        $this->app->singleton(Themes::class);
+        $this->app->scoped(Themes::class);
         $this->app->scoped(CrewInHand::class);
         $this->app->scoped(
             Guides::class,

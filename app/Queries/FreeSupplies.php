@@ -17,17 +17,21 @@ use PluckyWren\Core\Stash\ItemTrait;
 /** What lies free, by what it is and whom it suits: not what a guide takes out or warns of for an age group. */
 final class FreeSupplies
 {
-    /** @return list<Supply> */
-    public static function of(Guide $guide, Catalogue $catalogue): array
+    /**
+     * @param  bool  $withKitsOpened  whether what lies in kits counts instead of these
+     * @return list<Supply>
+     */
+    public static function of(Guide $guide, Catalogue $catalogue, bool $withKitsOpened = false): array
     {
         $lots = Lot::query();
+        $withKitsOpened && $lots->where('is_kit', false);
         $lots->whereRaw(Lot::HAS_SOME_LEFT)
             ->selectRaw(
                 "kind, coalesce(size_label, '') as label, traits, sum(lots.pieces - gone"
                     .' - coalesce((select sum(quantity) from pieces where pieces.lot_id = lots.id), 0)) as free',
             )
             ->groupBy('kind', 'label', 'traits');
-        $supplies = [];
+        $supplies = $withKitsOpened ? self::inKits($guide) : [];
         foreach ($lots->toBase()->get() as $row) {
             $kind = $catalogue->get($row->kind);
             $traits = json_decode((string) $row->traits, true);
@@ -35,19 +39,50 @@ final class FreeSupplies
                 static fn (mixed $trait): ?ItemTrait => is_string($trait) ? ItemTrait::tryFrom($trait) : null,
                 is_array($traits) ? $traits : [],
             ));
-            $bands = array_filter(
-                $guide->audience->bands,
-                static fn (AgeBand $band): bool => OnHand::suits($kind, (string) $row->label, $band)
-                    && ! self::isFlagged($guide, $kind, $own, $band),
-            );
-            $supplies[] = new Supply(
-                $kind->id,
-                (int) $row->free,
-                array_values(array_map(static fn (AgeBand $band): string => $band->id(), $bands)),
-            );
+            $supplies[] = self::supply($guide, $kind, (string) $row->label, $own, (int) $row->free);
         }
 
         return $supplies;
+    }
+
+    /** Determine if there are kits that could be opened. */
+    public static function haveKits(): bool
+    {
+        $kits = Lot::query()->where('is_kit', true);
+
+        return $kits->whereRaw(Lot::HAS_SOME_LEFT)->exists();
+    }
+
+    /** @return list<Supply> what lies in the kits that lie free */
+    private static function inKits(Guide $guide): array
+    {
+        $kits = Lot::withSetAside()->where('is_kit', true);
+        $kits->whereRaw(Lot::HAS_SOME_LEFT);
+        $supplies = [];
+        foreach ($kits->get() as $kit) {
+            foreach ($kit->thing()->inside->things as [$thing, $count]) {
+                $pieces = $count * $kit->stock()->onHand();
+                $supplies[] = self::supply($guide, $thing->kind, $thing->sizeLabel ?? '', $thing->traits, $pieces);
+            }
+        }
+
+        return $supplies;
+    }
+
+    /** @param array<ItemTrait> $own traits that it has beside its kind's */
+    private static function supply(Guide $guide, ItemKind $kind, string $label, array $own, int $pieces): Supply
+    {
+        $bands = array_filter(
+            $guide->audience->bands,
+            static fn (AgeBand $band): bool => OnHand::suits($kind, $label, $band)
+                && ! self::isFlagged($guide, $kind, $own, $band),
+        );
+
+        return new Supply(
+            $kind->id,
+            $pieces,
+            array_values(array_map(static fn (AgeBand $band): string => $band->id(), $bands)),
+        );
     }
 
     /** @param array<ItemTrait> $own */

@@ -18,6 +18,7 @@ use PluckyWren\Core\Theme\ThemeList;
  * @phpstan-import-type KindData from KindReader
  * @phpstan-import-type BoxKindData from BoxKinds
  * @phpstan-import-type ThemeData from ThemeList
+ * @phpstan-import-type SeasonData from ThemeList
  */
 final class DataFiles
 {
@@ -62,10 +63,14 @@ final class DataFiles
 
     public function themes(): ThemeList
     {
-        /** @var array{themes: list<ThemeData>, colourWords: array<string, string>} $data */
+        /**
+         * @var array{
+         *     themes: list<ThemeData>, colourWords: array<string, string>, seasons: array<string, SeasonData>,
+         * } $data
+         */
         $data = $this->json("{$this->folder}/themes.json");
 
-        return new ThemeList($data['themes'], $data['colourWords']);
+        return new ThemeList($data['themes'], $data['colourWords'], $data['seasons']);
     }
 
     /** @return array<array-key, mixed>|null null where there is no such guide */

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\BoxTheme;
 use App\Models\Lot;
+use App\Models\OwnTheme;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Theme\Theme;
 use PluckyWren\Core\Theme\ThemeList;
@@ -15,13 +17,21 @@ use PluckyWren\Core\Theme\ThemeMatch;
 /** What a box's theme is about, and how things stand to it. */
 final class Themes
 {
-    private ?ThemeList $list = null;
+    /** @var array<int, ThemeList> by the crew's id */
+    private array $lists = [];
 
-    public function __construct(private readonly DataFiles $files) {}
+    public function __construct(private readonly DataFiles $files, private readonly CrewInHand $crewInHand) {}
 
     public function list(): ThemeList
     {
-        return $this->list ??= $this->files->themes();
+        return $this->lists[(int) $this->crewInHand->id()] ??= $this->files
+            ->themes()->withOwn(OwnTheme::query()->pluck('words', 'name')->all());
+    }
+
+    /** The crew's own words have changed. */
+    public function forget(): void
+    {
+        $this->lists = [];
     }
 
     public function of(Box $box, ?BoxTheme $said = null): Theme

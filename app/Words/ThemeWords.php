@@ -16,7 +16,10 @@ final class ThemeWords
     public static function reasons(ThemeMatch $match): array
     {
         return array_map(static fn (Reason $reason): string => Words::of("plan/theme.reasons.{$reason->sort}", [
-            'word' => $reason->word, 'colour' => $reason->colour === null ? '' : self::colour($reason->colour),
+            'word' => $reason->word,
+            'season' => in_array($reason->sort, ['season', 'off-season'], true)
+                ? Words::of("plan/theme.seasons.{$reason->word}")
+                : '', 'colour' => $reason->colour === null ? '' : self::colour($reason->colour),
         ]), $match->reasons);
     }
 

@@ -10,8 +10,8 @@ use PluckyWren\Core\Colour\Colour;
 final readonly class Reason
 {
     /**
-     * @param  'tag'|'word'|'kind'|'same-colour'|'near-colour'|'far-colour'  $sort
-     * @param  string  $word  that both have; empty where it is a kind or a colour
+     * @param  'tag'|'word'|'kind'|'same-colour'|'near-colour'|'far-colour'|'season'|'off-season'  $sort
+     * @param  string  $word  that both have, or the time of the year; empty where it is a kind or a colour
      */
     public function __construct(public string $sort, public string $word = '', public ?Colour $colour = null) {}
 }

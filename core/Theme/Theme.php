@@ -13,12 +13,14 @@ final readonly class Theme
     /**
      * @param  list<string>  $words  as `WordForm` gives them
      * @param  list<string>  $kinds  ids of kinds that suit it whatever they are called
+     * @param  string|null  $season  the time of the year that its own name or words speak of
      */
     public function __construct(
         public string $name,
         public array $words,
         public array $kinds,
         public Palette $palette,
+        public ?string $season = null,
     ) {}
 
     /**
@@ -35,6 +37,8 @@ final readonly class Theme
             array_values(array_diff($words, WordForm::of(implode(' ', $without)))),
             array_values(array_unique(array_merge(...array_column($near, 'kinds')))),
             $palette,
+            // By what it is called alone: a theme nearby that has a beach makes no summer of it.
+            $list->season(WordForm::of(implode(' ', [$name, ...$ownWords]))),
         );
     }
 

@@ -12,6 +12,7 @@ use PluckyWren\Core\Colour\InvalidPalette;
  * `data/themes.json`.
  *
  * @phpstan-type ThemeData array{name: string, words: list<string>, kinds: list<string>, colours: list<string>}
+ * @phpstan-type SeasonData array{words: list<string>, kinds: list<string>}
  */
 final class ThemeList
 {
@@ -23,8 +24,62 @@ final class ThemeList
     /**
      * @param  list<ThemeData>  $themes
      * @param  array<string, string>  $colourWords  `#rrggbb` by word
+     * @param  array<string, SeasonData>  $seasons  what speaks of each time of the year, by its name
      */
-    public function __construct(private readonly array $themes, private readonly array $colourWords) {}
+    public function __construct(
+        private readonly array $themes,
+        private readonly array $colourWords,
+        private readonly array $seasons = [],
+    ) {}
+
+    /**
+     * The same, and before them the crew's own.
+     *
+     * @param  array<string, list<string>>  $own  words by the name of a theme
+     */
+    public function withOwn(array $own): self
+    {
+        $themes = [];
+        foreach ($own as $name => $words) {
+            $themes[] = ['name' => (string) $name, 'words' => $words, 'kinds' => [], 'colours' => []];
+        }
+
+        return new self([...$themes, ...$this->themes], $this->colourWords, $this->seasons);
+    }
+
+    /**
+     * The time of the year that words speak of: snow of winter, a beach of summer.
+     *
+     * @param  list<string>  $words  as `WordForm` gives them
+     */
+    public function season(array $words): ?string
+    {
+        foreach ($this->seasons as $name => $season) {
+            if (array_intersect($words, WordForm::of(implode(' ', $season['words']))) !== []) {
+                return $name;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> ids of all kinds that are for a time of the year */
+    public function seasonKinds(): array
+    {
+        return array_merge(...array_values(array_column($this->seasons, 'kinds')));
+    }
+
+    /** The time of the year for which a kind of thing is; null where it is for all of it. */
+    public function seasonOf(string $kind): ?string
+    {
+        foreach ($this->seasons as $name => $season) {
+            if (in_array($kind, $season['kinds'], true)) {
+                return $name;
+            }
+        }
+
+        return null;
+    }
 
     /**
      * Find what belongs to a theme by what it is called and by its own words: first those that share its name's words.

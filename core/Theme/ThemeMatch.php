@@ -21,6 +21,7 @@ final readonly class ThemeMatch
     /** What each reason weighs; on a theme is what reaches the least. */
     private const WEIGHTS = [
         'tag' => 4, 'word' => 3, 'kind' => 2, 'same-colour' => 3, 'near-colour' => 2, 'far-colour' => -1,
+        'season' => 2, 'off-season' => -3,
     ];
 
     private const LEAST_ON = 2;
@@ -58,6 +59,10 @@ final readonly class ThemeMatch
         array_push($reasons, ...self::first('tag', $tag), ...self::first('word', $word));
         if (in_array($kind->id, $theme->kinds, true)) {
             $reasons[] = new Reason('kind');
+        }
+        $season = $list->seasonOf($kind->id);
+        if ($theme->season !== null && $season !== null) {
+            $reasons[] = new Reason($season === $theme->season ? 'season' : 'off-season', $season);
         }
         $colour = self::colour($theme, $colours);
         if ($colour !== null) {

@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Themes for which there is no box yet: what is held for them, and what is wished. */
+/** Themes for which there is no box yet, with what is held and wished for them; and a crew's own words for themes. */
 return new class extends Migration
 {
     public function up(): void
@@ -34,12 +34,21 @@ return new class extends Migration
                 UNIQUE (idea_id, lot_id),
                 FOREIGN KEY (idea_id, crew_id) REFERENCES ideas (id, crew_id) ON DELETE CASCADE
             ) STRICT;
+            CREATE TABLE own_themes (
+                id INTEGER PRIMARY KEY,
+                crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,
+                name TEXT NOT NULL CHECK (length(name) BETWEEN 1 AND 80),
+                words TEXT NOT NULL CHECK (json_valid(words)),
+                created_at TEXT, updated_at TEXT,
+                UNIQUE (crew_id, name)
+            ) STRICT;
             CREATE INDEX idea_things_lot ON idea_things (lot_id);
             SQL);
     }
 
     public function down(): void
     {
+        Schema::drop('own_themes');
         Schema::drop('idea_things');
         Schema::drop('ideas');
     }

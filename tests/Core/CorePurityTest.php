@@ -29,7 +29,7 @@ final class CorePurityTest extends TestCase
         'Theme' => ['Colour', 'Stash'],
         'Box' => ['Measure', 'Money', 'Recipient', 'Colour', 'Stash', 'Guide', 'Fit'],
         'Send' => ['Measure', 'Money', 'Colour', 'Stash', 'Guide', 'Box'],
-        'Choose' => ['Recipient'],
+        'Choose' => ['Recipient', 'Money'],
         'Practice' => ['Money', 'Recipient', 'Stash', 'Guide', 'Box', 'Fit'],
     ];
 

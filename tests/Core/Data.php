@@ -18,6 +18,7 @@ use PluckyWren\Core\Theme\ThemeList;
  * @phpstan-import-type BoxKindData from BoxKinds
  * @phpstan-import-type GuideData from Guide
  * @phpstan-import-type ThemeData from ThemeList
+ * @phpstan-import-type SeasonData from ThemeList
  */
 final class Data
 {
@@ -68,10 +69,14 @@ final class Data
 
     public static function themes(): ThemeList
     {
-        /** @var array{themes: list<ThemeData>, colourWords: array<string, string>} $data */
+        /**
+         * @var array{
+         *     themes: list<ThemeData>, colourWords: array<string, string>, seasons: array<string, SeasonData>,
+         * } $data
+         */
         $data = self::json('themes.json');
 
-        return new ThemeList($data['themes'], $data['colourWords']);
+        return new ThemeList($data['themes'], $data['colourWords'], $data['seasons']);
     }
 
     /** @return list<ThemeData> */

@@ -7,14 +7,18 @@ namespace App\Pages\Plan;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\CrewSeason;
+use App\Pages\Gather\SeasonMoney;
 use App\Queries\FreeSupplies;
 use App\Queries\KindPrices;
 use App\Reference\Guides;
 use PluckyWren\Core\Choose\BoxSort;
 use PluckyWren\Core\Choose\Demand;
+use PluckyWren\Core\Choose\Reach;
 use PluckyWren\Core\Choose\StashMakes;
 use PluckyWren\Core\Guide\Guide;
+use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Recipient\Recipient;
 use PluckyWren\Core\Season\Season;
@@ -37,32 +41,93 @@ final readonly class StashMakesPage
         public array $more,
         public ExactAmount $cost,
         public array $names,
+        public bool $withKitsOpened,
+        public bool $haveKits,
+        public ?Money $free,
+        public ?Reach $reach,
     ) {}
 
-    public static function of(Crew $crew, Guides $guides, Catalogue $catalogue): self
+    public static function of(Crew $crew, Guides $guides, Catalogue $catalogue, bool $withKitsOpened): self
     {
         $guide = $guides->current();
         $sorts = self::sorts($crew, $guide, $catalogue);
-        $makes = StashMakes::of($sorts, FreeSupplies::of($guide, $catalogue));
+        $makes = StashMakes::of($sorts, FreeSupplies::of($guide, $catalogue, $withKitsOpened));
         $names = [];
         foreach ($guide->needs as $need) {
             $names[$need->id] = $need->name;
         }
         $prices = KindPrices::all($crew->currency);
-        $more = $makes->more(self::MORE);
+        $lines = self::lines($makes->more(self::MORE)['lacks'], $sorts, $prices, $catalogue, $names);
+        $costs = array_map(
+            static fn (int $more): ExactAmount => self::sum(
+                self::lines($makes->more($more)['lacks'], $sorts, $prices, $catalogue, $names),
+                $crew->currency,
+            ),
+            range(1, self::MORE),
+        );
+        $free = SeasonMoney::of($crew, $guides)->free();
+        $gift = $guide->terms->sendingGift;
+        $isAlike = $gift->currency->equals($crew->currency);
+
+        return new self($makes, $makes->total() + ($sorts === [] ? 0 : self::MORE), $lines,
+            $costs[self::MORE - 1],
+            $names,
+            $withKitsOpened,
+            FreeSupplies::haveKits(),
+            $free,
+            $free === null || ! $isAlike ? null : Reach::of($makes->total(), $free, $gift, $sorts === [] ? [] : $costs),
+        );
+    }
+
+    /**
+     * @param  array<string, int>  $lacks  pieces by the need's id
+     * @param  list<BoxSort>  $sorts
+     * @param  array<string, ExactAmount>  $prices
+     * @param  array<string, string>  $names
+     * @return list<array{need: string, kind: string, pieces: int, cost: ExactAmount|null}>
+     */
+    private static function lines(
+        array $lacks,
+        array $sorts,
+        array $prices,
+        Catalogue $catalogue,
+        array $names,
+    ): array {
         $lines = [];
-        $sum = ExactAmount::zero($crew->currency);
-        foreach ($more['lacks'] as $id => $pieces) {
+        foreach ($lacks as $id => $pieces) {
             [$kind, $each] = self::cheapest($sorts, $id, $prices);
-            $cost = $each?->times($pieces);
-            $sum = $cost === null ? $sum : $sum->plus($cost);
             $lines[] = [
-                'need' => $names[$id] ?? $id, 'kind' => $catalogue->get($kind)
-                    ->name, 'pieces' => $pieces, 'cost' => $cost,
+                'need' => $names[$id] ?? $id, 'kind' => $catalogue->get($kind)->name, 'pieces' => $pieces,
+                'cost' => $each?->times($pieces),
             ];
         }
 
-        return new self($makes, $makes->total() + ($sorts === [] ? 0 : self::MORE), $lines, $sum, $names);
+        return $lines;
+    }
+
+    /** @param list<array{need: string, kind: string, pieces: int, cost: ExactAmount|null}> $lines */
+    private static function sum(array $lines, Currency $currency): ExactAmount
+    {
+        return array_reduce(
+            $lines,
+            static fn (ExactAmount $sum, array $line): ExactAmount => $line['cost'] === null
+                ? $sum
+                : $sum->plus($line['cost']),
+            ExactAmount::zero($currency),
+        );
+    }
+
+    /** How far what is left of the season's budget reaches, in words; empty where none is set. */
+    public function reaches(): string
+    {
+        if ($this->reach === null || $this->free === null) {
+            return '';
+        }
+        $says = trans_choice('plan/stash-makes.reaches', $this->reach->sent, ['money' => $this->free->format()]);
+
+        return $this->reach->more === 0
+            ? $says
+            : $says.' '.trans_choice('plan/stash-makes.reaches-more', $this->reach->more);
     }
 
     /** @return list<string> what runs out first, in words, soonest first */

@@ -10,8 +10,16 @@ return [
     'makes' => '{0} Your stash does not make one complete box.|{1} Your stash makes one complete box.'
         .'|[2,*] Your stash makes :count complete boxes.',
     'says' => 'Complete is a box that holds all that the drive asks for, of what lies free. Nothing in it would be '
-        .'taken out or warned of for its age; kits are not opened for it, and whether it all goes in is for the box '
-        .'itself to say.',
+        .'taken out or warned of for its age; whether it all goes in is for the box itself to say.',
+    'kits-shut' => 'Kits are not opened for it.',
+    'kits-opened' => 'Kits are opened for it: what lies in them counts.',
+    'open' => 'With kits opened',
+    'shut' => 'With kits as they are',
+    'reaches' => '{0} :money is left of this season’s budget: that ships none of them.'
+        .'|{1} :money is left of this season’s budget: that ships one of them.'
+        .'|[2,*] :money is left of this season’s budget: that ships :count of them.',
+    'reaches-more' => '{1} It would do for one more, with what that lacks.'
+        .'|[2,*] It would do for :count more, with what these lack.',
     'sort' => ':who, :band',
     'sort-count' => '{0} none|{1} one box|[2,*] :count boxes',
     'wanted' => '(:count still wanted)',

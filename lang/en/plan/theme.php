@@ -16,6 +16,7 @@ return [
     'words' => 'What it is about',
     'words-hint' => 'Untick what does not belong; add your own words, parted by commas.',
     'add' => 'More words',
+    'for-all' => 'My own words go for every box with this theme, now and later',
     'colours' => 'Its colours, at most three',
     'colours-near' => 'Often go with it',
     'seed' => 'The find it began with',
@@ -49,12 +50,15 @@ return [
         'tag' => 'tagged “:word”',
         'word' => '“:word” is in its name',
         'kind' => 'a kind of thing that suits it',
+        'season' => 'for :season, as it is',
+        'off-season' => 'for :season, which it is not',
         'same-colour' => 'the same :colour',
         'near-colour' => 'close to its colours: :colour',
         'far-colour' => 'its :colour is far from the theme’s colours',
     ],
     'in-picker' => 'goes with the theme: :why',
 
+    'seasons' => ['winter' => 'winter', 'summer' => 'summer'],
     'hues' => [
         'pink' => 'pink', 'red' => 'red', 'orange' => 'orange', 'yellow' => 'yellow', 'green' => 'green',
         'teal' => 'blue-green', 'blue' => 'blue', 'violet' => 'violet', 'rose' => 'rose',

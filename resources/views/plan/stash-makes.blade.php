@@ -3,8 +3,14 @@
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div class="max-w-3xl">
                 <h1>{{ trans_choice('plan/stash-makes.makes', $page->makes->total()) }}</h1>
-                <p class="text-ink-soft">{{ __('plan/stash-makes.says') }}</p>
+                @if ($page->reaches() !== '')<p class="text-lg font-semibold">{{ $page->reaches() }}</p>@endif
+                <p class="text-ink-soft">{{ __('plan/stash-makes.says') }}
+                    {{ __($page->withKitsOpened ? 'plan/stash-makes.kits-opened' : 'plan/stash-makes.kits-shut') }}</p>
             </div>
+            @if ($page->haveKits)
+                <a class="button" href="{{ route('stash-makes', $page->withKitsOpened ? [] : ['open' => 1]) }}">
+                    {{ __($page->withKitsOpened ? 'plan/stash-makes.shut' : 'plan/stash-makes.open') }}</a>
+            @endif
             <a class="button" href="{{ route('shelf') }}">{{ __('plan/stash-makes.back') }}</a>
         </div>
         <div class="grid grid-cols-1 items-start gap-3.5 wide:grid-cols-[1.4fr_1fr]">

@@ -43,6 +43,8 @@
                     </fieldset>
                     <x-field name="more" :label="__('plan/theme.add')" :value="old('more')" maxlength="200"
                         autocomplete="off" />
+                    <label class="flex items-baseline gap-2"><input type="checkbox" name="for_all" value="1">
+                        <span>{{ __('plan/theme.for-all') }}</span></label>
                     <fieldset>
                         <legend class="font-semibold">{{ __('plan/theme.colours') }}</legend>
                         <div class="flex flex-wrap gap-1.5">

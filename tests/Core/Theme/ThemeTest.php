@@ -127,6 +127,35 @@ final class ThemeTest extends TestCase
         yield 'a clash in the right shape' => ['Star, red', [], 'ball', [], Standing::On, ['word star', 'far-colour']];
     }
 
+    public function test_what_is_for_the_time_of_the_year_goes_with_it_and_what_is_for_the_other_does_not(): void
+    {
+        $snow = Theme::of('Snow day', Palette::none(), [], [], Data::themes());
+        $of = static fn (Theme $theme, string $kind): array => array_map(
+            static fn (Reason $reason): string => trim("{$reason->sort} {$reason->word}"),
+            array_values(array_filter(
+                ThemeMatch::of($theme, 'Thing', [], Data::catalogue()->get($kind), [], Data::themes())->reasons,
+                static fn (Reason $reason): bool => $reason->sort !== 'kind',
+            )),
+        );
+
+        self::assertSame('winter', $snow->season);
+        self::assertSame(['season winter'], $of($snow, 'gloves'));
+        self::assertSame(['off-season summer'], $of($snow, 'flip-flops'));
+        self::assertSame([], $of($snow, 'soap'));
+        // A theme of no season takes both.
+        $railway = Theme::of('Railway', Palette::none(), [], [], Data::themes());
+        self::assertSame([[], []], [$of($railway, 'gloves'), $of($railway, 'flip-flops')]);
+    }
+
+    public function test_a_crews_own_words_for_a_theme_come_before_those_that_ship(): void
+    {
+        $list = Data::themes()->withOwn(['railway' => ['semaphore']]);
+
+        self::assertContains('semaphore', Theme::of('Little railway', Palette::none(), [], [], $list)->words);
+        self::assertContains('train', Theme::of('Little railway', Palette::none(), [], [], $list)->words);
+        self::assertNotContains('semaphore', Theme::of('Tide pool', Palette::none(), [], [], $list)->words);
+    }
+
     public function test_a_find_begins_a_theme_that_its_kind_suits_and_no_mere_colour(): void
     {
         $list = Data::themes();
@@ -172,6 +201,9 @@ final class ThemeTest extends TestCase
                 self::assertTrue(Data::catalogue()->has($kind), "{$theme['name']}: {$kind}");
             }
             self::assertCount(count($theme['colours']), Palette::ofHexes($theme['colours'])->colours);
+        }
+        foreach (Data::themes()->seasonKinds() as $kind) {
+            self::assertTrue(Data::catalogue()->has($kind), $kind);
         }
         self::assertSame(array_unique($names), $names);
         self::assertGreaterThanOrEqual(145, count($names));

@@ -66,6 +66,42 @@ final class StashMakesTest extends TestCase
         $this->get('/boxes/from-stash')->assertSee('Your stash does not make one complete box.');
     }
 
+    public function test_what_is_left_of_the_budget_says_how_many_can_be_sent_and_made(): void
+    {
+        foreach (self::FOR_THE_YOUNGEST as $kind => $pieces) {
+            $this->lot($kind, ['pieces' => $pieces, 'price_state' => 'free', 'paid' => null]);
+        }
+        $this->lot('t-shirt', ['pieces' => 3, 'size_label' => '3T', 'price_state' => 'free', 'paid' => null]);
+        $this->lot('soap', ['pieces' => 2, 'price_state' => 'free', 'paid' => null]);
+        $this->get('/boxes/from-stash')->assertDontSee('is left of this season’s budget');
+
+        // Two boxes; 9.00 ship one.
+        $this->packer->crew->update(['season_budget' => new Money(1_700, Currency::of('EUR'))]);
+        $this->get('/boxes/from-stash')->assertSee('17.00 is left of this season’s budget: that ships one of them.');
+        $this->packer->crew->update(['season_budget' => new Money(2_701, Currency::of('EUR'))]);
+        TargetPrice::query()->create([
+            'crew_id' => $this->crew->id, 'kind' => 'soap', 'target' => new Money(1, Currency::of('EUR')),
+        ]);
+        // A third lacks a soap, for a cent.
+        $this->get('/boxes/from-stash')->assertSee('that ships 2 of them. It would do for one more');
+    }
+
+    public function test_what_lies_in_kits_counts_where_they_are_opened(): void
+    {
+        foreach (self::FOR_THE_YOUNGEST as $kind => $pieces) {
+            $this->lot($kind, ['pieces' => $pieces]);
+        }
+        $this->lot('t-shirt', ['pieces' => 3, 'size_label' => '3T']);
+        $this->get('/boxes/from-stash')->assertSee('Your stash does not make one complete box.')
+            ->assertDontSee('With kits opened');
+        $this->lot('toiletry-bag', ['pieces' => 2, 'is_kit' => true, 'holds' => ['soap' => 1]]);
+
+        $this->get('/boxes/from-stash')->assertSee('Your stash does not make one complete box.')
+            ->assertSee('With kits opened');
+        $this->get('/boxes/from-stash?open=1')->assertSee('Your stash makes 2 complete boxes.')
+            ->assertSee('what lies in them counts');
+    }
+
     public function test_an_empty_stash_says_so(): void
     {
         $this->get('/boxes/from-stash')->assertOk()

@@ -9,6 +9,8 @@ use App\Models\BoxTheme;
 use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\Piece;
+use App\Models\User;
+use App\Reference\Themes;
 use Illuminate\Testing\TestResponse;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Colour\Palette;
@@ -72,6 +74,21 @@ final class ThemeTest extends TestCase
         // What is ticked again belongs again.
         $this->keep(['words' => ['moon'], 'was' => ['moon'], 'colours' => ['#1d2f6f', '#e8743b'], 'seed' => '']);
         self::assertSame([], BoxTheme::query()->findOrFail($this->box->id)->without);
+    }
+
+    public function test_own_words_go_for_every_box_of_the_crew_with_such_a_theme_where_that_is_wished(): void
+    {
+        $this->lot('bracelet', ['name' => 'Bracelet, zwieback']);
+        $other = $this->box(['theme' => 'Night-sky watcher']);
+
+        $this->keep(['words' => [], 'was' => [], 'more' => 'zwieback'])->assertSessionHasNoErrors();
+        $this->get("/boxes/{$other->id}/theme")->assertDontSee('Bracelet, zwieback');
+        $this->keep(['words' => [], 'was' => [], 'more' => 'zwieback', 'for_all' => '1']);
+        $this->get("/boxes/{$other->id}/theme")->assertSee('Bracelet, zwieback');
+
+        $stranger = User::factory()->createOne();
+        $this->actingAs($stranger);
+        self::assertNotContains('zwieback', resolve(Themes::class)->list()->near('Night-sky watcher')[0]['words']);
     }
 
     public function test_something_is_picked_from_the_board_and_what_is_off_it_may_stay(): void

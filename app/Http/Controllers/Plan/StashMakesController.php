@@ -9,13 +9,20 @@ use App\Pages\Plan\StashMakesPage;
 use App\Reference\Guides;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
 use PluckyWren\Core\Stash\Catalogue;
 
 /** How many complete boxes lie in the stash. */
 final class StashMakesController
 {
-    public function __invoke(Guides $guides, Catalogue $catalogue, #[CurrentUser] User $user): View
-    {
-        return view('plan.stash-makes', ['page' => StashMakesPage::of($user->crew, $guides, $catalogue)]);
+    public function __invoke(
+        Request $request,
+        Guides $guides,
+        Catalogue $catalogue,
+        #[CurrentUser] User $user,
+    ): View {
+        return view('plan.stash-makes', [
+            'page' => StashMakesPage::of($user->crew, $guides, $catalogue, $request->boolean('open')),
+        ]);
     }
 }

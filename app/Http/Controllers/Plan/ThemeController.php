@@ -45,6 +45,7 @@ final readonly class ThemeController
                 $request->without($said->without ?? []),
                 $request->seed(),
                 $request->palette(),
+                $request->boolean('for_all'),
             );
         } catch (CannotChangeBox $why) {
             return back(303)->withErrors(['words' => $why->getMessage()]);
