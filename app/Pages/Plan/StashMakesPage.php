@@ -11,6 +11,7 @@ use App\Pages\Gather\SeasonMoney;
 use App\Queries\FreeSupplies;
 use App\Queries\KindPrices;
 use App\Reference\Guides;
+use App\Words\Words;
 use PluckyWren\Core\Choose\BoxSort;
 use PluckyWren\Core\Choose\Demand;
 use PluckyWren\Core\Choose\Reach;
@@ -120,8 +121,11 @@ final readonly class StashMakesPage
     /** How far what is left of the season's budget reaches, in words; empty where none is set. */
     public function reaches(): string
     {
-        if ($this->reach === null || $this->free === null) {
+        if ($this->reach === null || $this->free === null || $this->makes->total() === 0) {
             return '';
+        }
+        if ($this->free->minor < 0) {
+            return Words::of('plan/stash-makes.spent');
         }
         $says = trans_choice('plan/stash-makes.reaches', $this->reach->sent, ['money' => $this->free->format()]);
 

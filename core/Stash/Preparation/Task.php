@@ -77,4 +77,16 @@ enum Task: string
     {
         return $this === self::Bag || $this === self::BagTwice;
     }
+
+    /** How long it takes with one piece, about. Estimates of ours, for sharing out an evening fairly. */
+    public function seconds(): int
+    {
+        return match ($this) {
+            self::Laminate, self::WrapBase, self::WrapLid, self::DecorateLid => 240,
+            self::CheckParts, self::Shorten, self::CutOff, self::Fill, self::ShortenCord, self::SayWhatFor,
+            self::TapeCorners, self::CoverPrint => 60,
+            self::Test, self::Fold, self::BagTwice, self::TapeBatteries, self::KeepInstructions, self::Strip => 40,
+            default => 20,
+        };
+    }
 }

@@ -15,6 +15,7 @@ return [
     'kits-opened' => 'Kits are opened for it: what lies in them counts.',
     'open' => 'With kits opened',
     'shut' => 'With kits as they are',
+    'spent' => 'This season’s budget is spent; it ships none of them.',
     'reaches' => '{0} :money is left of this season’s budget: that ships none of them.'
         .'|{1} :money is left of this season’s budget: that ships one of them.'
         .'|[2,*] :money is left of this season’s budget: that ships :count of them.',

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Pack;
 
 use App\Models\Box;
+use App\Pages\Pack\EveningPage;
 use App\Pages\Pack\Preparation;
 use App\Pages\Pack\Wrapping;
+use App\Support\Texts;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -22,13 +24,17 @@ final class PrepareController
         ]);
     }
 
-    public function evening(): View
+    public function evening(Request $request): View
     {
-        $boxes = array_filter(
-            Box::query()->with(Box::CONTENTS)->get()->sortBy('number')->all(),
-            static fn (Box $box): bool => $box->stage->isOpen(),
-        );
+        $people = $request->query('people');
+        $names = array_filter(array_map(
+            static fn (string $name): string => mb_substr(trim($name), 0, 40),
+            is_string($people) ? explode(',', $people) : [],
+        ));
 
-        return view('pack.evening', ['preparation' => new Preparation(array_values($boxes))]);
+        return view('pack.evening', ['page' => EveningPage::of(
+            Texts::of($request->query('with')),
+            array_slice(array_values(array_unique($names)), 0, EveningPage::MOST_PEOPLE),
+        )]);
     }
 }

@@ -58,7 +58,7 @@ final readonly class TaskController
         $ids !== [] && count($pieces) === count(array_unique($ids)) || abort(404);
         $this->tickTask->ofPieces($pieces, $task);
 
-        return to_route('evening')->with(
+        return back(303, [], route('evening'))->with(
             'said',
             trans_choice('pack/tasks.all-done', count($pieces), [
                 'task' => Words::of("pack/tasks.name.{$task->value}"),
