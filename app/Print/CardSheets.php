@@ -9,7 +9,8 @@ use PluckyWren\Core\Send\CutSheet;
 use TCPDF;
 
 /**
- * Prints cards several to a page, in black, at their exact size, with fine lines to cut along.
+ * Prints cards several to a page at their exact size, with fine lines to cut along: in black, and notes with an edge in
+ * their theme's colours.
  *
  * The font that ships with the library holds Latin, Greek, Cyrillic, Armenian, Georgian, Hebrew and Arabic letters;
  * what is written from right to left is set so.
@@ -27,6 +28,9 @@ final class CardSheets extends TCPDF
     private const NOTE_POINTS = 16;
 
     private const PHOTO_SIDE = 38.0;
+
+    /** Narrower than the padding, so that no word stands on it. */
+    private const EDGE = 2.5;
 
     private const BARS_HEIGHT = 9.0;
 
@@ -97,6 +101,7 @@ final class CardSheets extends TCPDF
         $inner = $width - 2 * self::PADDING;
         $isLarge = $kind === Card::Label;
         if ($kind->isNote()) {
+            $this->edge($card->colours, $x, $y, $width, $height);
             $space = $height - 2 * self::PADDING - 4;
             if ($card->photo !== null) {
                 $side = self::PHOTO_SIDE;
@@ -126,6 +131,22 @@ final class CardSheets extends TCPDF
         }
         if ($card->code !== null) {
             $this->code($card->code->text, $left, $y + $height - self::PADDING, $inner);
+        }
+    }
+
+    /**
+     * A narrow band of the theme's colours above and below.
+     *
+     * @param  list<string>  $colours  `#rrggbb`
+     */
+    private function edge(array $colours, float $x, float $y, float $width, float $height): void
+    {
+        foreach ($colours as $index => $hex) {
+            $part = $width / count($colours);
+            $colour = array_map(hexdec(...), str_split(substr($hex, 1), 2));
+            foreach ([$y, $y + $height - self::EDGE] as $top) {
+                $this->Rect($x + $index * $part, $top, $part, self::EDGE, 'F', [], $colour);
+            }
         }
     }
 

@@ -37,7 +37,12 @@ final readonly class Cards
     {
         return $box->note === null && $box->notePhoto === null
             ? []
-            : [new PrintedCard('', [$box->note->words ?? ''], photo: $box->notePhoto?->picture())];
+            : [new PrintedCard(
+                '',
+                [$box->note->words ?? ''],
+                photo: $box->notePhoto?->picture(),
+                colours: $box->palette->hexes(),
+            )];
     }
 
     private static function label(Box $box): PrintedCard

@@ -17,6 +17,7 @@ final readonly class PrintedCard
      * @param  list<string>  $lines
      * @param  Picture|null  $picture  a drawing that says it all, where there is one
      * @param  string|null  $photo  a JPEG
+     * @param  list<string>  $colours  `#rrggbb`, in which it is edged
      */
     public function __construct(
         public string $heading,
@@ -24,5 +25,6 @@ final readonly class PrintedCard
         public ?BoxCode $code = null,
         public ?Picture $picture = null,
         public ?string $photo = null,
+        public array $colours = [],
     ) {}
 }

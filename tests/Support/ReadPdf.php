@@ -64,6 +64,12 @@ final readonly class ReadPdf
         return self::rectangles($this->drawn[0], 'W', (float) explode(' ', $this->mediaBoxes()[0])[1]);
     }
 
+    /** @return list<array{float, float, float, float}> left, top, width and height in mm of what is filled */
+    public function fills(): array
+    {
+        return self::rectangles($this->drawn[0], 'f', (float) explode(' ', $this->mediaBoxes()[0])[1]);
+    }
+
     /** Count the lines that are drawn, straight or bent. */
     public function strokes(): int
     {

@@ -19,7 +19,9 @@ final readonly class LidPage
     private const LID_WALL = 350;
 
     /**
-     * @param  int  $width  of the picture, in tenths of a millimetre: the opening of the box, which the lid covers
+     * @param  bool  $isLiner  whether it lies on the bottom of the box
+     * @param  int  $width  of the picture, in tenths of a millimetre: the opening of the box, which the lid covers; or
+     *     its floor
      * @param  list<Shape>  $shapes
      * @param  array{box: WrapSheet, lid: WrapSheet}  $wraps
      */
@@ -28,6 +30,7 @@ final readonly class LidPage
         public Pattern $pattern,
         public Paper $paper,
         public string $saying,
+        public bool $isLiner,
         public int $width,
         public int $height,
         public array $shapes,
@@ -35,16 +38,24 @@ final readonly class LidPage
         public array $wraps,
     ) {}
 
-    public static function of(Box $box, Pattern $pattern, Paper $paper, string $saying): self
-    {
+    public static function of(
+        Box $box,
+        Pattern $pattern,
+        Paper $paper,
+        string $saying,
+        bool $isLiner = false,
+    ): self {
         $kind = $box->boxKind();
-        [$width, $height] = [$kind->inside->topLength, $kind->inside->topWidth];
+        [$width, $height] = $isLiner
+            ? [$kind->inside->floorLength, $kind->inside->floorWidth]
+            : [$kind->inside->topLength, $kind->inside->topWidth];
 
         return new self(
             $box,
             $pattern,
             $paper,
             $saying,
+            $isLiner,
             $width,
             $height,
             PatternDrawing::of($pattern, $width, $height, $box->palette),

@@ -7,8 +7,11 @@ return [
     'title' => 'Lid',
     'link' => 'Lid picture and wrapping',
     'heading' => 'Inside the lid of “:theme”',
-    'what-for' => 'A picture for the inside of the lid at its true size, and the sheets to wrap box and lid with. '
-        .'Print at 100 %, without “fit to page”.',
+    'heading-floor' => 'Liner for “:theme”',
+    'where' => 'Where it goes',
+    'wheres' => ['lid' => 'Inside the lid', 'floor' => 'On the bottom, as a liner'],
+    'what-for' => 'A picture for the inside of the lid or the bottom of the box at its true size, and the sheets '
+        .'to wrap box and lid with. Print at 100 %, without “fit to page”.',
     'pattern' => 'What is drawn',
     'patterns' => [
         'stars' => 'Stars',
@@ -28,6 +31,7 @@ return [
     'print' => 'Make the sheets (PDF)',
     'back' => 'Back to the box',
     'size' => ':size mm, the opening of this box',
+    'size-floor' => ':size mm, the bottom of this box',
     'sheets' => '{1} on one sheet|[2,*] over :count sheets that share a strip of 8 mm to glue along',
     'part' => ':code, part :part of :parts',
     'wrong' => [

@@ -2,7 +2,8 @@
     <div class="mx-auto max-w-6xl">
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div class="max-w-3xl">
-                <h1>{{ __('send/lid.heading', ['theme' => $page->box->theme]) }}</h1>
+                <h1>{{ __($page->isLiner ? 'send/lid.heading-floor' : 'send/lid.heading',
+                    ['theme' => $page->box->theme]) }}</h1>
                 <p class="text-ink-soft">{{ __('send/lid.what-for') }}</p>
             </div>
             <a class="button" href="{{ route('boxes.show', $page->box) }}">{{ __('send/lid.back') }}</a>
@@ -10,6 +11,16 @@
         <form method="post" action="{{ route('boxes.lid.show', $page->box) }}" enctype="multipart/form-data"
             class="grid grid-cols-1 items-start gap-3.5 wide:grid-cols-[1fr_1.5fr]">
             <div class="cut grid gap-4 p-5">
+                <fieldset>
+                    <legend class="font-semibold">{{ __('send/lid.where') }}</legend>
+                    <div class="flex flex-wrap gap-x-5">
+                        @foreach (['lid' => false, 'floor' => true] as $where => $isLiner)
+                            <label class="flex items-center gap-2 py-1"><input type="radio" name="where"
+                                value="{{ $where }}" @checked($page->isLiner === $isLiner)>
+                                {{ __("send/lid.wheres.{$where}") }}</label>
+                        @endforeach
+                    </div>
+                </fieldset>
                 <fieldset>
                     <legend class="font-semibold">{{ __('send/lid.pattern') }}</legend>
                     <div class="flex flex-wrap gap-x-5">
@@ -59,8 +70,9 @@
                             >{{ $page->saying }}</text>
                     @endif
                 </svg>
-                <figcaption class="pt-2 text-ink-soft tabular">{{ __('send/lid.size', ['size' =>
-                    $write->mm($page->width).' × '.$write->mm($page->height)]) }},
+                <figcaption class="pt-2 text-ink-soft tabular">{{ __($page->isLiner
+                    ? 'send/lid.size-floor' : 'send/lid.size', ['size' => $write->mm($page->width).' × '
+                    .$write->mm($page->height)]) }},
                     {{ trans_choice('send/lid.sheets', count($page->tiles->tiles)) }}</figcaption>
             </figure>
         </form>

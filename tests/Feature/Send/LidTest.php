@@ -53,6 +53,18 @@ final class LidTest extends TestCase
         self::assertSame([], $pdf->photos());
     }
 
+    public function test_a_liner_is_as_large_as_the_bottom_of_the_box(): void
+    {
+        $this->box->update(['box_kind' => 'tapered-tub']);
+
+        $this->get("/boxes/{$this->box->id}/lid?where=floor")->assertOk()
+            ->assertSee('Liner for “Tide pool”')->assertSee('282 × 160 mm, the bottom of this box');
+        // Two halves of 282 with a strip of 8 in common.
+        self::assertContains([10.0, 10.0, 145.0, 160.0], $this->pdf(['where' => 'floor'])->clips());
+        $this->post("/boxes/{$this->box->id}/lid", ['pattern' => 'stars', 'paper' => 'a4', 'where' => 'roof'])
+            ->assertSessionHasErrors('where');
+    }
+
     public function test_a_picture_of_one_s_own_takes_the_pattern_s_place_and_is_not_kept(): void
     {
         $pdf = $this->pdf(['picture' => UploadedFile::fake()->image('shore.jpg', 640, 480)]);

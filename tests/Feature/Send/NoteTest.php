@@ -10,6 +10,7 @@ use App\Models\NotePhoto;
 use App\Models\Piece;
 use Illuminate\Http\UploadedFile;
 use PluckyWren\Core\Box\Stage;
+use PluckyWren\Core\Colour\Palette;
 use Tests\Feature\TestCase;
 use Tests\Support\ReadPdf;
 
@@ -41,6 +42,14 @@ final class NoteTest extends TestCase
             'Look under the kite! Hello! This box is for you. Warm greetings from far away!',
             implode(' ', (new ReadPdf((string) $pdf->getContent()))->words()),
         );
+        // Edged in the theme's two colours, above and below: halves of 90 mm.
+        $this->box->update(['palette' => Palette::ofHexes(['#2f8f9d', '#f1e6cf'])]);
+        $pdf = $this->get("/send/labels.pdf?card=note&paper=letter&boxes[]={$this->box->id}")->assertOk();
+        $halves = array_map(
+            static fn (array $one): array => [$one[2], $one[3]],
+            (new ReadPdf((string) $pdf->getContent()))->fills(),
+        );
+        self::assertSame(array_fill(0, 4, [45.0, 2.5]), $halves);
         $this->get("/send/labels?card=note&boxes[]={$this->box->id}")->assertOk()
             ->assertSee('90 × 120 mm, 4 to a page')
             ->assertDontSee('Our print does not have');

@@ -28,6 +28,7 @@ final class LidController
             Pattern::tryFrom($request->string('pattern')->value()) ?? Pattern::Stars,
             Paper::tryFrom($request->string('paper')->value()) ?? Paper::A4,
             $request->string('saying')->trim()->limit(90, '')->value(),
+            $request->query('where') === 'floor',
         ), 'patterns' => Pattern::cases(), 'papers' => Paper::cases()]);
     }
 
@@ -36,20 +37,27 @@ final class LidController
     {
         return to_route('boxes.lid', [
             'box' => $box, 'pattern' => $request->pattern()->value, 'paper' => $request->paper()->value,
+            ...($request->isLiner() ? ['where' => 'floor'] : []),
             ...($request->saying() === '' ? [] : ['saying' => $request->saying()]),
         ], 303);
     }
 
     public function file(LidRequest $request, Box $box): Response|RedirectResponse
     {
-        $page = LidPage::of($box, $request->pattern(), $request->paper(), $request->saying());
+        $page = LidPage::of(
+            $box,
+            $request->pattern(),
+            $request->paper(),
+            $request->saying(),
+            $request->isLiner(),
+        );
         $own = $request->picture();
         try {
             $picture = $own === null ? $page->shapes : SmallPhoto::of($own);
         } catch (UnreadablePhoto $why) {
             return back(303)->withInput()->withErrors(['picture' => $why->getMessage()]);
         }
-        $title = Words::of('send/lid.heading', ['theme' => $box->theme]);
+        $title = Words::of($page->isLiner ? 'send/lid.heading-floor' : 'send/lid.heading', ['theme' => $box->theme]);
         $pdf = LidSheets::of(
             $page->tiles, $page->width, $page->height, $picture, $page->saying, $title,
             static fn (int $part, int $parts): string => Words::of('send/lid.part', [

@@ -24,6 +24,7 @@ final class LidRequest extends FormRequest
         return [
             'pattern' => ['bail', 'required', Rule::enum(Pattern::class)],
             'paper' => ['bail', 'required', Rule::enum(Paper::class)],
+            'where' => ['nullable', 'in:lid,floor'],
             'saying' => ['nullable', 'string', 'max:'.self::MOST_LETTERS],
             'picture' => ['bail', 'nullable', 'file', 'max:'.self::MOST_KILOBYTES],
         ];
@@ -35,6 +36,7 @@ final class LidRequest extends FormRequest
         return [
             'pattern.*' => Words::of('send/lid.wrong.pattern'),
             'paper.*' => Words::of('send/lid.wrong.pattern'),
+            'where.*' => Words::of('send/lid.wrong.pattern'),
             'saying.*' => Words::of('send/lid.wrong.saying', ['most' => self::MOST_LETTERS]),
             'picture.max' => Words::of('pack/bench.photo.too-large'),
             'picture.*' => Words::of('pack/bench.photo.unreadable'),
@@ -49,6 +51,12 @@ final class LidRequest extends FormRequest
     public function paper(): Paper
     {
         return Paper::from($this->string('paper')->value());
+    }
+
+    /** Whether it is for the bottom of the box, as its liner, and not for the lid. */
+    public function isLiner(): bool
+    {
+        return $this->input('where') === 'floor';
     }
 
     public function saying(): string
