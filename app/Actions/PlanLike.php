@@ -21,6 +21,8 @@ use PluckyWren\Core\Recipient\Recipient;
  */
 final readonly class PlanLike
 {
+    private const LONGEST = 80;
+
     public function __construct(private PlanBox $planBox, private FillBox $fillBox, private Guides $guides) {}
 
     /**
@@ -50,6 +52,28 @@ final readonly class PlanLike
             $this->fillBox->listWhatLacks($new);
 
             return [$new, $like, $there];
+        });
+    }
+
+    /**
+     * Plan several like one, the next ones of a run: numbered after its theme.
+     *
+     * @param  Box  $box  load `Box::CONTENTS` first
+     * @return list<Box>
+     */
+    public function run(Box $box, AgeBand $band, Gender $gender, string $theme, int $count): array
+    {
+        return DB::transaction(function () use ($box, $band, $gender, $theme, $count): array {
+            $taken = Box::query()->pluck('theme')->all();
+            $boxes = [];
+            for ($number = 2; count($boxes) < $count; $number++) {
+                $name = mb_substr($theme, 0, self::LONGEST - 4)." {$number}";
+                if (! in_array($name, $taken, true)) {
+                    [$boxes[]] = $this->execute($box, $band, $gender, $name);
+                }
+            }
+
+            return $boxes;
         });
     }
 

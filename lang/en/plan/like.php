@@ -11,6 +11,9 @@ return [
     'band' => 'For which age',
     'gender' => 'Girl or boy',
     'theme' => 'Its theme',
+    'count' => 'How many',
+    'count-hint' => 'More than one are numbered after the theme, and then stand side by side.',
+    'run' => ':count boxes are planned, side by side with the one they are like.',
     'plan' => 'Plan this box',
     'cancel' => 'Cancel',
     'planned' => 'It is planned: :there of :all pieces lay free, the rest is on its list to buy.',
@@ -22,6 +25,7 @@ return [
     'wrong' => [
         'band' => 'Choose one of the drive’s age groups.',
         'gender' => 'Choose for whom it is.',
+        'count' => 'A number from 1 to :most.',
         'theme' => 'Give it a theme, in at most 80 letters.',
     ],
 

@@ -30,6 +30,8 @@
             </fieldset>
             <x-field name="theme" :label="__('plan/like.theme')" :value="old('theme', $box->theme)" required
                 maxlength="80" />
+            <x-field name="count" :label="__('plan/like.count')" :hint="__('plan/like.count-hint')" type="number"
+                min="1" max="7" :value="old('count', 1)" class="max-w-80" />
             <div class="flex flex-wrap gap-2.5">
                 <button class="button go">{{ __('plan/like.plan') }}</button>
                 <a class="button" href="{{ route('boxes.show', $box) }}">{{ __('plan/like.cancel') }}</a>

@@ -45,6 +45,31 @@ final class LikeTest extends TestCase
         self::assertStringContainsString('2 of 3 pieces lay free', session('said'));
     }
 
+    public function test_several_like_it_are_numbered_and_stand_side_by_side(): void
+    {
+        $this->pick($this->lot('soap', ['name' => 'Pine soap', 'pieces' => 3]), 1);
+        $this->box(['theme' => 'Tide pool 3']);
+
+        $this->post("/boxes/{$this->box->id}/like", [
+            'band' => '4-7', 'gender' => 'girl', 'theme' => 'Tide pool', 'count' => 3,
+        ])->assertSessionHas('said', '3 boxes are planned, side by side with the one they are like.');
+        self::assertSame(
+            ['Tide pool', 'Tide pool 2', 'Tide pool 3', 'Tide pool 4', 'Tide pool 5'],
+            Box::query()->orderBy('theme')->pluck('theme')->all(),
+        );
+        // Of three soaps one is in it, and two of the three got theirs.
+        $with = implode('&', array_map(
+            static fn (string $id): string => "with[]={$id}",
+            Box::query()->where('theme', '!=', 'Tide pool 3')->pluck('id')->all(),
+        ));
+        $this->get("/boxes/beside?{$with}")->assertSeeInOrder([
+            '1 × Pine soap', '1 × Pine soap', '1 × Pine soap', '1 × Bar of soap', '1 to buy',
+        ]);
+        $this->post("/boxes/{$this->box->id}/like", [
+            'band' => '4-7', 'gender' => 'girl', 'theme' => 'Tide pool', 'count' => 8,
+        ])->assertSessionHasErrors(['count' => 'A number from 1 to 7.']);
+    }
+
     public function test_for_another_age_numbers_and_sizes_follow_and_what_is_not_for_it_stays_out(): void
     {
         $pencils = $this->pick($this->lot('pencils', ['pieces' => 40]), 5);

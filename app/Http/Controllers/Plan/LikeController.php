@@ -24,8 +24,16 @@ final readonly class LikeController
 
     public function store(LikeRequest $request, Box $box, PlanLike $planLike): RedirectResponse
     {
+        $box->load(Box::CONTENTS);
+        $count = max(1, $request->integer('count'));
+        if ($count > 1) {
+            $boxes = $planLike->run($box, $request->band(), $request->gender(), $request->theme(), $count);
+
+            return to_route('boxes.beside', ['with' => array_column([$box, ...$boxes], 'id')])
+                ->with('said', trans_choice('plan/like.run', $count));
+        }
         [$new, $like, $there] = $planLike->execute(
-            $box->load(Box::CONTENTS),
+            $box,
             $request->band(),
             $request->gender(),
             $request->theme(),

@@ -14,6 +14,8 @@ use PluckyWren\Core\Recipient\Gender;
 /** For whom a box like another is to be. */
 final class LikeRequest extends FormRequest
 {
+    public const MOST = 7;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -27,6 +29,7 @@ final class LikeRequest extends FormRequest
             ],
             'gender' => ['bail', 'required', Rule::in(array_column($audience->genders, 'value'))],
             'theme' => ['bail', 'required', 'string', 'max:80'],
+            'count' => ['bail', 'nullable', 'integer', 'between:1,'.self::MOST],
         ];
     }
 
@@ -36,6 +39,7 @@ final class LikeRequest extends FormRequest
         return [
             'band.*' => Words::of('plan/like.wrong.band'), 'gender.*' => Words::of('plan/like.wrong.gender'),
             'theme.*' => Words::of('plan/like.wrong.theme'),
+            'count.*' => Words::of('plan/like.wrong.count', ['most' => self::MOST]),
         ];
     }
 
