@@ -25,7 +25,7 @@ final readonly class KeepIdea
             $this->once->claim();
             $idea = Idea::query()->create(['crew_id' => $crew->id, 'seed_lot_id' => $seed?->id] + $said);
             $fresh = $seed === null ? null : Lot::withSetAside()->whereKey($seed->id)->first();
-            if ($fresh !== null && $fresh->stock()->onHand() > 0) {
+            if ($fresh !== null && $fresh->stock()->onHand() > self::heldOf($fresh->id)) {
                 $this->hold($idea, $fresh, 1);
             }
 
@@ -52,11 +52,17 @@ final readonly class KeepIdea
                     'idea_id' => $idea->id, 'crew_id' => $idea->crew_id, 'lot_id' => $lot->id, 'quantity' => 0,
                     'held_on' => $idea->crew->today(),
                 ]);
+            $others = self::heldOf($lot->id) - ($thing->exists ? $thing->quantity : 0);
             $thing->quantity += $quantity;
-            $others = (int) IdeaThing::query()->where('lot_id', $lot->id)->whereKeyNot($thing->id)->sum('quantity');
             Lot::withSetAside()->whereKey($lot->id)->firstOrFail()->stock()->settingAside($thing->quantity + $others);
             $thing->save();
         });
+    }
+
+    /** How many of a lot are held, for whatever idea. */
+    private static function heldOf(string $lotId): int
+    {
+        return (int) IdeaThing::query()->where('lot_id', $lotId)->sum('quantity');
     }
 
     public function letGo(Idea $idea, string $lotId): void

@@ -40,7 +40,7 @@ final class AccessTest extends BrowserTestCase
         'money' => '/gather/money',
         'guides' => '/guides',
         'a guide' => '/guides/harrow-ferry',
-        'an evening' => '/pack/evening',
+        'an evening' => '/pack/evening?people=Ines,Tom',
         'quick entry' => '/gather/quick',
         'in and out' => '/gather/import',
         'pocket desk' => '/gather/pocket',
@@ -147,7 +147,9 @@ final class AccessTest extends BrowserTestCase
     {
         $box = $this->boxCalled('Night-sky watcher');
 
-        return [...self::VIEWS, ...array_map(static fn (string $rest): string => $box.$rest, self::BOX_VIEWS)];
+        $idea = self::server()->column('select id from ideas')[0];
+
+        return [...self::VIEWS, 'an idea' => "/ideas/{$idea}", ...array_map(static fn (string $rest): string => $box.$rest, self::BOX_VIEWS)];
     }
 
     private function boxCalled(string $theme): string

@@ -35,6 +35,38 @@ final class ChoosePathTest extends BrowserTestCase
         self::assertSame([], self::browser()->console());
     }
 
+    public function test_an_idea_begins_with_a_find_is_collected_for_and_becomes_a_box(): void
+    {
+        $this->openDemo();
+        $fox = self::server()->column("select id from lots where name = 'Plush, fox'")[0];
+        $this->open("/lots/{$fox}");
+        $this->click('Begin an idea with it');
+        $this->see('Began with Plush, fox.');
+        $this->type('[name="name"]', 'Fox and friends');
+        $this->type('[name="wishes"]', 'Soap');
+        $this->click('Begin');
+        $this->see('“Fox and friends” is begun.');
+        $this->see('one, since');
+        // One more is held by keyboard, and the box takes both over.
+        $this->tabTo('section[aria-labelledby="would"] button');
+        $this->press("\u{E007}");
+        $this->see('is held for it.');
+        $this->click('Open a box with it');
+        $this->see('With what is held for “Fox and friends”');
+        $this->js("document.querySelector('[name=band][value=\"4-7\"]').click();"
+            ."document.querySelector('[name=gender][value=girl]').click()");
+        $this->click('Put it on the shelf');
+        $this->see('Plush, fox');
+        self::assertSame(['2', '1', '0'], [
+            ...self::server()->column("select count(*) from pieces join boxes on boxes.id = box_id
+                where theme = 'Fox and friends' and lot_id is not null"),
+            ...self::server()->column("select count(*) from pieces join boxes on boxes.id = box_id
+                where theme = 'Fox and friends' and pieces.kind = 'soap'"),
+            ...self::server()->column("select count(*) from ideas where name = 'Fox and friends'"),
+        ]);
+        self::assertSame([], self::browser()->console());
+    }
+
     public function test_a_run_of_four_gets_what_it_shares_and_what_differs_by_keyboard(): void
     {
         $this->openDemo();

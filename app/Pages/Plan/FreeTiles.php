@@ -9,7 +9,7 @@ use App\Reference\Themes;
 use Illuminate\Support\Collection;
 use PluckyWren\Core\Theme\Theme;
 
-/** What lies free, as tiles by how well each goes with a theme. */
+/** What lies free or is on its way, as tiles by how well each goes with a theme. */
 final class FreeTiles
 {
     private const LOOKED_AT = 2_000;
@@ -21,11 +21,12 @@ final class FreeTiles
     public static function of(Theme $theme, Themes $themes, array $but): Collection
     {
         $lots = Lot::withSetAside();
-        $lots->whereRaw(Lot::HAS_SOME_LEFT)->whereNotIn('id', $but)->orderBy('name')->limit(self::LOOKED_AT);
+        $lots->whereRaw(Lot::CAN_BE_PROMISED)->whereNotIn('id', $but)->orderBy('name')->limit(self::LOOKED_AT);
 
         return $lots->get()->toBase()
             ->map(static fn (Lot $lot): ThemeTile => new ThemeTile(
-                $lot->id, $lot->name, $lot->itemKind(), $lot->stock()->onHand(), $themes->match($theme, $lot),
+                $lot->id, $lot->name, $lot->itemKind(), $lot->stock()->left(), $themes->match($theme, $lot),
+                due: $lot->due_on?->format('j M') ?? '',
             ))
             ->filter(static fn (ThemeTile $tile): bool => $tile->count > 0)
             ->sortByDesc(static fn (ThemeTile $tile): int => $tile->match->score)

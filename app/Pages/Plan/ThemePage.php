@@ -12,6 +12,8 @@ use App\Words\Words;
 use Illuminate\Support\Collection;
 use PluckyWren\Core\Colour\Colour;
 use PluckyWren\Core\Guide\NeedState;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Theme\Cohesion;
 use PluckyWren\Core\Theme\Standing;
 use PluckyWren\Core\Theme\Theme;
@@ -22,11 +24,14 @@ final readonly class ThemePage
 {
     private const MOST_WOULD = 18;
 
+    private const MOST_TO_BUY = 8;
+
     /**
      * @param  list<ThemeTile>  $in  what is in the box
      * @param  list<ThemeTile>  $would  what lies free and goes with it, best first
      * @param  list<string>  $missing  what the guide still asks for, and what comes nearest, in words
      * @param  list<Colour>  $near  colours that often go with such a theme and are not its own
+     * @param  list<ItemKind>  $toBuy  kinds that suit it, of which none lies free and none is in it
      * @param  array<string, string>  $seeds  names of what it may have begun with, by the lot's id
      */
     private function __construct(
@@ -40,9 +45,10 @@ final readonly class ThemePage
         public array $near,
         public array $seeds,
         public ?ThemeTile $seed,
+        public array $toBuy,
     ) {}
 
-    public static function of(Box $box, Themes $themes): self
+    public static function of(Box $box, Themes $themes, Catalogue $catalogue): self
     {
         $box->load(Box::CONTENTS);
         $said = BoxTheme::query()->find($box->id) ?? new BoxTheme(['box_id' => $box->id, 'crew_id' => $box->crew_id]);
@@ -85,7 +91,24 @@ final readonly class ThemePage
                 1,
                 $themes->match($theme, $seed),
             ),
+            self::toBuy($box, $theme, $catalogue, [...$in, ...$free->all()]),
         );
+    }
+
+    /**
+     * @param  array<ThemeTile>  $there
+     * @return list<ItemKind>
+     */
+    private static function toBuy(Box $box, Theme $theme, Catalogue $catalogue, array $there): array
+    {
+        $kinds = array_map(static fn (ThemeTile $tile): string => $tile->kind->id, $there);
+        $missing = array_filter(
+            array_diff($theme->kinds, $kinds),
+            static fn (string $kind): bool => $catalogue->has($kind)
+                && $catalogue->get($kind)->isUsualFor($box->recipient()->band),
+        );
+
+        return array_map($catalogue->get(...), array_slice(array_values($missing), 0, self::MOST_TO_BUY));
     }
 
     /**

@@ -23,7 +23,7 @@ return [
     'take-out' => 'Take out',
     'take-out-kind' => 'Take out of all these boxes: :kind',
     'like' => 'Into all',
-    'like-kind' => 'Put into those that have none, as in the first that has it: :kind',
+    'like-kind' => 'Into all that have none, as in the first that has it: :kind',
     'lacks' => ':count missing',
     'there' => 'there',
     'not-asked' => 'not asked for',

@@ -33,6 +33,10 @@ return [
     'would' => 'Would go with it',
     'would-none' => 'Nothing that lies free goes with it. Add words or colours, or look what is cheap this month.',
     'on-hand' => ':count on hand',
+    'awaited' => ':count, awaited on :day',
+    'to-buy' => 'Could be bought for it',
+    'to-buy-says' => 'Kinds of things that suit such a theme and that you have none of. A press puts one on the '
+        .'box’s list.',
     'pick' => 'Pick',
     'off' => 'off the theme',
     'off-kept' => 'off the theme, and meant so',

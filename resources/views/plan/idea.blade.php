@@ -71,8 +71,7 @@
                                     @csrf
                                     <input type="hidden" name="lot" value="{{ $tile->id }}">
                                     <input type="hidden" name="quantity" value="1">
-                                    <span class="text-ink-soft tabular">{{ __('plan/theme.on-hand', ['count' =>
-                                        $tile->count]) }}</span>
+                                    <span class="text-ink-soft tabular">{{ $tile->free() }}</span>
                                     <button class="button small">{{ __('plan/ideas.hold') }}<span
                                         class="sr-only">: {{ $tile->name }}</span></button>
                                 </form>

@@ -132,8 +132,7 @@
                                     <x-once />
                                     <input type="hidden" name="lot" value="{{ $tile->id }}">
                                     <input type="hidden" name="quantity" value="1">
-                                    <span class="text-ink-soft tabular">{{ __('plan/theme.on-hand', ['count' =>
-                                        $tile->count]) }}</span>
+                                    <span class="text-ink-soft tabular">{{ $tile->free() }}</span>
                                     @if ($isOpen)<button class="button small">{{ __('plan/theme.pick') }}<span
                                         class="sr-only">: {{ $tile->name }}</span></button>@endif
                                 </form>
@@ -142,6 +141,20 @@
                     </ul>
                 @endif
             </section>
+            @if ($page->toBuy !== [] && $isOpen)
+                <section aria-labelledby="to-buy">
+                    <h2 id="to-buy" class="pb-1.5">{{ __('plan/theme.to-buy') }}</h2>
+                    <form method="post" action="{{ route('boxes.theme.pick', $box) }}" class="flex flex-wrap gap-2">
+                        @csrf
+                        <x-once />
+                        <input type="hidden" name="quantity" value="1">
+                        @foreach ($page->toBuy as $kind)<button class="button small" name="buy"
+                            value="{{ $kind->id }}"><x-glyph :lane="$kind->category" :kind="$kind"
+                            class="mr-1.5 inline-block h-5 w-5" />{{ $kind->name }}</button>@endforeach
+                    </form>
+                    <p class="hint">{{ __('plan/theme.to-buy-says') }}</p>
+                </section>
+            @endif
         </div>
     </div>
 </x-layout>

@@ -61,6 +61,9 @@ final class IdeasTest extends TestCase
         $this->post("/ideas/{$other->id}/things", ['lot' => $soap->id, 'quantity' => 1])
             ->assertSessionHasErrors('hold');
         self::assertSame([], $this->held($other));
+        // Nor where one begins with it: it begins, and holds nothing.
+        $this->post('/ideas', ['name' => 'Third', 'seed' => $soap->id])->assertSessionHasNoErrors();
+        self::assertSame([], $this->held(Idea::query()->where('name', 'Third')->sole()));
         $this->delete("/ideas/{$one->id}")->assertRedirect('/ideas');
         $this->post("/ideas/{$other->id}/things", ['lot' => $soap->id, 'quantity' => 1])->assertSessionHasNoErrors();
     }

@@ -109,6 +109,21 @@ final class ThemeTest extends TestCase
         $this->get("/boxes/{$this->box->id}/theme")->assertSee('50 %');
     }
 
+    public function test_what_is_on_its_way_goes_with_it_too_and_what_suits_it_can_be_listed(): void
+    {
+        $this->lot('t-shirt', ['name' => 'T-shirt, moon', 'due_on' => '2026-12-04']);
+        $this->lot('torch', ['name' => 'Plain torch']);
+
+        $this->get("/boxes/{$this->box->id}/theme")->assertOk()
+            ->assertSee('awaited on 4 Dec')
+            ->assertSeeInOrder(['Could be bought for it', 'value="kaleidoscope"'], false)
+            ->assertDontSee('value="torch"', false);
+        $this->post("/boxes/{$this->box->id}/theme/pieces", ['buy' => 'kaleidoscope', 'quantity' => 1])
+            ->assertRedirect("/boxes/{$this->box->id}/theme");
+        self::assertSame('kaleidoscope', $this->box->pieces()->sole()->kind);
+        $this->post("/boxes/{$this->box->id}/theme/pieces", ['buy' => 'gramophone', 'quantity' => 1])->assertNotFound();
+    }
+
     public function test_the_picker_ranks_what_is_wanted_alike_by_the_theme_and_says_so(): void
     {
         $this->lot('soap', ['name' => 'A soap']);

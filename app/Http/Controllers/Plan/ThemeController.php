@@ -21,17 +21,18 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 
 /** The theme board: what a box is about, what goes with it, what does not. */
 final readonly class ThemeController
 {
-    public function __construct(private KeepTheme $keepTheme, private Themes $themes) {}
+    public function __construct(private KeepTheme $keepTheme, private Themes $themes, private Catalogue $catalogue) {}
 
     public function show(Box $box): View
     {
         return view('plan.theme', [
-            'page' => ThemePage::of($box, $this->themes), 'colourName' => ThemeWords::colour(...),
+            'page' => ThemePage::of($box, $this->themes, $this->catalogue), 'colourName' => ThemeWords::colour(...),
         ]);
     }
 
@@ -56,6 +57,9 @@ final readonly class ThemeController
 
     public function pick(QuantityRequest $request, Box $box, FillBox $fillBox): RedirectResponse
     {
+        if ($request->filled('buy')) {
+            return $this->list($request, $box, $fillBox);
+        }
         $lot = Lot::query()->findOrFail($request->string('lot')->value());
         Gate::authorize('update', $lot);
         try {
@@ -65,6 +69,21 @@ final readonly class ThemeController
         }
 
         return to_route('boxes.theme', $box, 303)->with('said', Words::of('plan/boxes.picked', ['name' => $lot->name]));
+    }
+
+    private function list(QuantityRequest $request, Box $box, FillBox $fillBox): RedirectResponse
+    {
+        $id = $request->string('buy')->value();
+        $this->catalogue->has($id) || abort(404);
+        $kind = $this->catalogue->get($id);
+        try {
+            $fillBox->list($box, $kind, $request->integer('quantity'));
+        } catch (CannotChangeBox $why) {
+            return back(303)->withErrors(['pick' => $why->getMessage()]);
+        }
+
+        return to_route('boxes.theme', $box, 303)
+            ->with('said', Words::of('plan/boxes.listed', ['name' => $kind->name]));
     }
 
     public function keep(Request $request, Piece $piece): RedirectResponse
