@@ -149,7 +149,11 @@ final class AccessTest extends BrowserTestCase
 
         $idea = self::server()->column('select id from ideas')[0];
 
-        return [...self::VIEWS, 'an idea' => "/ideas/{$idea}", ...array_map(static fn (string $rest): string => $box.$rest, self::BOX_VIEWS)];
+        return [
+            ...self::VIEWS,
+            'an idea' => "/ideas/{$idea}",
+            ...array_map(static fn (string $rest): string => $box.$rest, self::BOX_VIEWS),
+        ];
     }
 
     private function boxCalled(string $theme): string

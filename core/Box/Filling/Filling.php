@@ -24,7 +24,7 @@ use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 final class Filling
 {
     /** Each try packs a box anew; so many are waited for, those with one thing alone among them. */
-    private const MOST_TRIES = 20;
+    private const MOST_TRIES = 28;
 
     /** Of these so many are for looking back, once a set closes: the room between it and what did not. */
     private const LOOKS_BACK = 3;
@@ -44,8 +44,13 @@ final class Filling
 
     private const LOOKED_AT_BESIDE = 2;
 
+    /** Where one thing after another is done without, each time so much of the room is poured full. */
+    private const MUCH_LESS_ROOM = 0.88;
+
     /** A set that did not close makes way for one that takes so much of its room at most. */
     private const LESS_ROOM = 0.93;
+
+    private const KINDS_BROUGHT_BACK = 3;
 
     /** What stayed out so often is not tried again. */
     private const AWKWARD = 3;
@@ -127,8 +132,9 @@ final class Filling
         $this->lookAhead();
         $first = $this->select($whole);
         $best = $this->closing($first, $whole);
-        if ($best === null || $best->value < self::NEAR_ENOUGH * $first->value) {
-            $best = $this->withoutAwkward($best, $first, $whole);
+        $best ??= $this->withoutMostAwkward($first, $whole);
+        if ($best !== null && $best->value < self::NEAR_ENOUGH * $first->value) {
+            $best = $this->withoutAwkward($best, $whole);
         }
         $best = $best === null ? null : $this->besides($this->rescued($best, $whole), $whole);
 
@@ -149,7 +155,7 @@ final class Filling
         while (! $this->closes($selection)) {
             // Something else may go in with all that room in place of what would not go in alone either.
             $room = $this->foundTooLarge ? $room : self::LESS_ROOM * min($room, $selection->bulk);
-            if ($this->tries >= self::MOST_TRIES || $selection->options === []) {
+            if ($this->tries >= self::MOST_TRIES / 3 || $selection->options === []) {
                 return null;
             }
             $selection = $this->select($room);
@@ -170,33 +176,54 @@ final class Filling
     }
 
     /**
-     * Where much had to give way, it may be for one thing that fits beside nothing: try to do without each of the
-     * largest.
+     * Where nothing closed, it is for things that fit beside nothing: do without one after another, the most awkward
+     * first, and with less and less, until the rest closes.
      *
      * @throws InvalidMoney
      * @throws TasksInACircle
      */
-    private function withoutAwkward(?Selection $best, Selection $first, float $whole): ?Selection
+    private function withoutMostAwkward(Selection $first, float $whole): ?Selection
     {
-        $lots = self::lots($best ?? $first);
-        $spread = static fn (Candidate $one): int => (static fn (array $sides): int => $sides[0] * $sides[1])(
-            $one->one->thing->measures->size->sides(),
-        );
-        usort($lots, static fn (array $a, array $b): int => $spread($b[0]) <=> $spread($a[0]));
+        $selection = $first;
+        $room = $whole;
+        while ($this->tries < self::MOST_TRIES) {
+            $awkward = $this->byAwkwardness($selection)[0] ?? null;
+            if ($awkward === null) {
+                return null;
+            }
+            $this->stayedOut[$awkward->id] = self::AWKWARD;
+            $room *= self::MUCH_LESS_ROOM;
+            $selection = $this->select($room);
+            if ($this->closes($selection)) {
+                return $selection;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Where much had to give way, it may be for one such thing: try to do without each of the most awkward.
+     *
+     * @throws InvalidMoney
+     * @throws TasksInACircle
+     */
+    private function withoutAwkward(Selection $best, float $whole): Selection
+    {
         $stayedOut = $this->stayedOut;
-        foreach (array_slice($lots, 0, self::DONE_WITHOUT) as [$candidate]) {
+        foreach (array_slice($this->byAwkwardness($best), 0, self::DONE_WITHOUT) as $candidate) {
             $this->stayedOut = [$candidate->id => self::AWKWARD] + $stayedOut;
             foreach (self::ROOMS_WITHOUT as $share) {
                 if ($this->tries >= self::MOST_TRIES) {
                     break 2;
                 }
                 $selection = $this->select($share * $whole);
-                if ($best !== null && $selection->value <= $best->value) {
+                if ($selection->value <= $best->value) {
                     break;
                 }
                 if ($this->closes($selection)) {
                     $best = $selection;
-                    $stayedOut = [$candidate->id => self::AWKWARD] + $stayedOut;
+                    $stayedOut = $this->stayedOut;
                     break;
                 }
             }
@@ -204,6 +231,21 @@ final class Filling
         $this->stayedOut = $stayedOut;
 
         return $best;
+    }
+
+    /** @return list<Candidate> what is chosen, by how long and how spread out it is against the box, the most first */
+    private function byAwkwardness(Selection $selection): array
+    {
+        $inside = $this->plan->boxKind->inside;
+        $candidates = array_column(self::lots($selection), 0);
+        $awkwardness = static function (Candidate $one) use ($inside): float {
+            [$long, $wide] = $one->one->thing->measures->size->sides();
+
+            return $long / $inside->floorLength + $long * $wide / ($inside->floorLength * $inside->floorWidth);
+        };
+        usort($candidates, static fn (Candidate $a, Candidate $b): int => $awkwardness($b) <=> $awkwardness($a));
+
+        return $candidates;
     }
 
     /**
@@ -222,22 +264,13 @@ final class Filling
             if (! $lacks || $slot->options === [] || $this->tries >= self::MOST_TRIES) {
                 continue;
             }
-            $smallest = $slot->options;
-            usort($smallest, static fn (Option $a, Option $b): int => [$b->count(), $a->bulk]
-                <=> [$a->count(), $b->bulk]);
             $then = clone $best;
             foreach ($slots as $other => $one) {
                 if (! $one->isMust) {
                     $then->put($other, $one, null);
                 }
             }
-            if ($then->allows($at, $slot, $smallest[0])) {
-                $then->put($at, $slot, $smallest[0]);
-                if ($then->cost <= $this->money
-                    && $this->mayAll($then, $slots) && $this->closes($then)) {
-                    $best = $then;
-                }
-            }
+            $best = $this->broughtBack($then, $at, $slot, $slots) ?? $best;
         }
         if ($best === $given) {
             return $best;
@@ -251,6 +284,36 @@ final class Filling
         $with = $this->closing($this->select($room), $room);
 
         return $with !== null && $with->value > $best->value ? $with : $best;
+    }
+
+    /**
+     * @param  list<Slot>  $slots
+     *
+     * @throws InvalidMoney
+     * @throws TasksInACircle
+     */
+    private function broughtBack(Selection $musts, int $at, Slot $slot, array $slots): ?Selection
+    {
+        $smallest = $slot->options;
+        usort($smallest, static fn (Option $a, Option $b): int => [$b->count(), $a->bulk]
+            <=> [$a->count(), $b->bulk]);
+        $kinds = [];
+        foreach ($smallest as $option) {
+            // One of a kind: what does not go in as this does not as its like either.
+            $kind = $option->lots[0][0]->one->kind->id;
+            if (isset($kinds[$kind]) || count($kinds) === self::KINDS_BROUGHT_BACK) {
+                continue;
+            }
+            $kinds[$kind] = true;
+            $then = $musts->allows($at, $slot, $option) ? clone $musts : null;
+            $then?->put($at, $slot, $option);
+            if ($then !== null && $then->cost <= $this->money && $this->tries < self::MOST_TRIES
+                && $this->mayAll($then, $slots) && $this->closes($then)) {
+                return $then;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -465,7 +528,7 @@ final class Filling
     private function stayedOut(Candidate $candidate): void
     {
         $times = ($this->stayedOut[$candidate->id] ?? 0) + 1;
-        if ($times === 1 && $this->tries < self::MOST_TRIES / 2) {
+        if ($times === 1 && $this->tries < self::MOST_TRIES / 3) {
             $this->tries++;
             if (! ($this->try)($this->plan->withPicked($candidate->one))->closes) {
                 $times = self::AWKWARD;
