@@ -5,13 +5,9 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Box\Filling;
 
 use Closure;
-use PluckyWren\Core\Box\Foretelling;
-use PluckyWren\Core\Box\Foretold;
-use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Guide\Rules\RuleBook;
-use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
@@ -39,11 +35,6 @@ final class Filling
 
     private const ROOMS_WITHOUT = [0.93, 0.84];
 
-    /** So many of each are looked at by the rules beforehand: cheaper than to choose anew again and again. */
-    private const LOOKED_AT_NEEDED = 8;
-
-    private const LOOKED_AT_BESIDE = 2;
-
     /** Where one thing after another is done without, each time so much of the room is poured full. */
     private const MUCH_LESS_ROOM = 0.88;
 
@@ -52,43 +43,17 @@ final class Filling
 
     private const KINDS_BROUGHT_BACK = 3;
 
-    /** What stayed out so often is not tried again. */
-    private const AWKWARD = 3;
-
-    /** How many flags there are in the box as it is. */
-    private int $toMend = 0;
-
-    private int $asks = 0;
-
-    private int $tries = 0;
-
     /** What is left to spend, in the currency's smallest unit. */
     private float $money = INF;
-
-    /** @var array<string, true> what would be taken out or warned of, by the candidate's id */
-    private array $refused = [];
-
-    /** @var array<string, true> */
-    private array $askedAbout = [];
-
-    /** @var array<string, int> how often each stayed out where a box did not close, by the candidate's id */
-    private array $stayedOut = [];
 
     /** @var array<int, Option> what is settled, by slot */
     private array $fixed = [];
 
-    /** What was tried last. */
-    private ?Selection $last = null;
-
-    /** Whether what stayed out the last time would not go in alone either. */
-    private bool $foundTooLarge = false;
-
-    /** @var array<string, true> what was looked at by the rules */
-    private array $looked = [];
-
-    private readonly Foretelling $foretelling;
-
     private readonly Slots $slots;
+
+    private readonly WithinRules $rules;
+
+    private readonly PackingTries $tries;
 
     /**
      * @param  list<Candidate>  $candidates
@@ -100,16 +65,14 @@ final class Filling
      */
     public function __construct(
         private readonly Plan $plan,
-        private readonly array $candidates,
-        private readonly Way $way,
-        private readonly RuleBook $rules,
-        private readonly Closure $try,
-        private readonly int $turn = 0,
+        array $candidates,
+        Way $way,
+        RuleBook $rules,
+        Closure $try,
+        int $turn = 0,
     ) {
-        $now = Gauges::of($plan, null, $rules);
-        $this->toMend = count($now->flags->toMend());
-        $this->asks = count($now->flags->ofWeight(Weight::Ask));
-        $this->foretelling = new Foretelling($plan, $rules);
+        $this->rules = new WithinRules($plan, $rules);
+        $this->tries = new PackingTries($plan, $try, self::MOST_TRIES);
         $this->slots = new Slots($plan, $candidates, new Worth($way, $plan->boxKind->inside->volume(), $turn));
         $budget = $plan->funds->budget;
         if ($budget !== null) {
@@ -129,7 +92,7 @@ final class Filling
     public function proposal(): Proposal
     {
         $whole = $this->plan->boxKind->inside->volume() - $this->bulkOf($this->plan->pieces);
-        $this->lookAhead();
+        $this->rules->lookAhead($this->slots->all([], []));
         $first = $this->select($whole);
         $best = $this->closing($first, $whole);
         $best ??= $this->withoutMostAwkward($first, $whole);
@@ -138,7 +101,7 @@ final class Filling
         }
         $best = $best === null ? null : $this->besides($this->rescued($best, $whole), $whole);
 
-        return $this->proposing($best ?? $this->last ?? $first, $best !== null);
+        return $this->proposing($best ?? $this->tries->last ?? $first, $best !== null);
     }
 
     /**
@@ -152,20 +115,20 @@ final class Filling
     {
         $room = $whole;
         $selection = $first;
-        while (! $this->closes($selection)) {
+        while (! $this->tries->closes($selection)) {
             // Something else may go in with all that room in place of what would not go in alone either.
-            $room = $this->foundTooLarge ? $room : self::LESS_ROOM * min($room, $selection->bulk);
-            if ($this->tries >= self::MOST_TRIES / 3 || $selection->options === []) {
+            $room = $this->tries->foundTooLarge ? $room : self::LESS_ROOM * min($room, $selection->bulk);
+            if ($this->tries->areLong() || $selection->options === []) {
                 return null;
             }
             $selection = $this->select($room);
         }
         $best = $selection;
         $tooMuch = $room < $whole ? $room / self::LESS_ROOM : null;
-        for ($back = 0; $tooMuch !== null && $back < self::LOOKS_BACK && $this->tries < self::MOST_TRIES; $back++) {
+        for ($back = 0; $tooMuch !== null && $back < self::LOOKS_BACK && ! $this->tries->areOver(); $back++) {
             $room = ($best->bulk + $tooMuch) / 2;
             $selection = $this->select($room);
-            if ($this->closes($selection)) {
+            if ($this->tries->closes($selection)) {
                 $best = $selection->value > $best->value ? $selection : $best;
             } else {
                 $tooMuch = $room;
@@ -186,15 +149,15 @@ final class Filling
     {
         $selection = $first;
         $room = $whole;
-        while ($this->tries < self::MOST_TRIES) {
+        while (! $this->tries->areOver()) {
             $awkward = $this->byAwkwardness($selection)[0] ?? null;
             if ($awkward === null) {
                 return null;
             }
-            $this->stayedOut[$awkward->id] = self::AWKWARD;
+            $this->tries->doWithout($awkward);
             $room *= self::MUCH_LESS_ROOM;
             $selection = $this->select($room);
-            if ($this->closes($selection)) {
+            if ($this->tries->closes($selection)) {
                 return $selection;
             }
         }
@@ -210,34 +173,44 @@ final class Filling
      */
     private function withoutAwkward(Selection $best, float $whole): Selection
     {
-        $stayedOut = $this->stayedOut;
         foreach (array_slice($this->byAwkwardness($best), 0, self::DONE_WITHOUT) as $candidate) {
-            $this->stayedOut = [$candidate->id => self::AWKWARD] + $stayedOut;
-            foreach (self::ROOMS_WITHOUT as $share) {
-                if ($this->tries >= self::MOST_TRIES) {
-                    break 2;
-                }
-                $selection = $this->select($share * $whole);
-                if ($selection->value <= $best->value) {
-                    break;
-                }
-                if ($this->closes($selection)) {
-                    $best = $selection;
-                    $stayedOut = $this->stayedOut;
-                    break;
-                }
+            $this->tries->doWithout($candidate);
+            $without = $this->anyCloser($best, $whole);
+            if ($without === null) {
+                $this->tries->forget($candidate);
             }
+            $best = $without ?? $best;
         }
-        $this->stayedOut = $stayedOut;
 
         return $best;
+    }
+
+    /**
+     * @return Selection|null one that closes and is worth more
+     *
+     * @throws InvalidMoney
+     * @throws TasksInACircle
+     */
+    private function anyCloser(Selection $best, float $whole): ?Selection
+    {
+        foreach (self::ROOMS_WITHOUT as $share) {
+            $selection = $this->tries->areOver() ? $best : $this->select($share * $whole);
+            if ($selection->value <= $best->value) {
+                return null;
+            }
+            if ($this->tries->closes($selection)) {
+                return $selection;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Candidate> what is chosen, by how long and how spread out it is against the box, the most first */
     private function byAwkwardness(Selection $selection): array
     {
         $inside = $this->plan->boxKind->inside;
-        $candidates = array_column(self::lots($selection), 0);
+        $candidates = array_column($selection->lots(), 0);
         $awkwardness = static function (Candidate $one) use ($inside): float {
             [$long, $wide] = $one->one->thing->measures->size->sides();
 
@@ -257,11 +230,11 @@ final class Filling
      */
     private function rescued(Selection $best, float $whole): Selection
     {
-        $slots = $this->slots->all($this->refused, $this->askedAbout);
+        $slots = $this->slots->all($this->rules->refused, $this->rules->askedAbout);
         $given = $best;
         foreach ($slots as $at => $slot) {
             $lacks = $slot->isMust && ($best->options[$at] ?? null)?->count() !== $slot->lacks;
-            if (! $lacks || $slot->options === [] || $this->tries >= self::MOST_TRIES) {
+            if (! $lacks || $slot->options === [] || $this->tries->areOver()) {
                 continue;
             }
             $then = clone $best;
@@ -307,29 +280,13 @@ final class Filling
             $kinds[$kind] = true;
             $then = $musts->allows($at, $slot, $option) ? clone $musts : null;
             $then?->put($at, $slot, $option);
-            if ($then !== null && $then->cost <= $this->money && $this->tries < self::MOST_TRIES
-                && $this->mayAll($then, $slots) && $this->closes($then)) {
+            if ($then !== null && $then->cost <= $this->money && ! $this->tries->areOver()
+                && $this->rules->mayAll($then, $slots) && $this->tries->closes($then)) {
                 return $then;
             }
         }
 
         return null;
-    }
-
-    /**
-     * Look at what will most likely be chosen, so that little has to be chosen anew.
-     *
-     * @throws InvalidMoney
-     * @throws TasksInACircle
-     */
-    private function lookAhead(): void
-    {
-        $likely = [];
-        foreach ($this->slots->all([], []) as $slot) {
-            $first = $slot->for === null ? self::LOOKED_AT_BESIDE : self::LOOKED_AT_NEEDED;
-            array_push($likely, ...array_slice($slot->options, 0, $first));
-        }
-        array_walk($likely, $this->isNewlyAgainst(...));
     }
 
     /**
@@ -341,109 +298,16 @@ final class Filling
     private function select(float $room): Selection
     {
         do {
-            $slots = $this->slots->all($this->refused + $this->awkward(), $this->askedAbout);
+            $slots = $this->slots->all($this->rules->refused + $this->tries->awkward(), $this->rules->askedAbout);
             $slots = array_map(
                 fn (Slot $slot, int $at): Slot => isset($this->fixed[$at]) ? $slot->only($this->fixed[$at]) : $slot,
                 $slots,
                 array_keys($slots),
             );
             $selection = (new Selecting($slots))->best($this->money, $room);
-        } while (! $this->mayAll($selection, $slots));
+        } while (! $this->rules->mayAll($selection, $slots));
 
         return $selection;
-    }
-
-    /**
-     * Look at each thing alone, as far as that was not done, and then at all together.
-     *
-     * @param  list<Slot>  $slots
-     *
-     * @throws InvalidMoney
-     * @throws TasksInACircle
-     */
-    private function mayAll(Selection $selection, array $slots): bool
-    {
-        if ($this->lookAt($selection, $slots)) {
-            return false;
-        }
-        $then = Gauges::of($this->with($selection), null, $this->rules);
-        if (count($then->flags->toMend()) <= $this->toMend && ! $then->money->isOver()) {
-            return true;
-        }
-        $plan = $this->plan;
-        // One of them does not go with the others: the first that a flag comes with is left.
-        foreach (self::lots($selection) as [$candidate, $count]) {
-            $told = (new Foretelling($plan, $this->rules))->picked($candidate->times($count));
-            if (count($told->flags->toMend()) > $this->toMend || $told->isOverBudget()) {
-                $this->refused[$candidate->id] = true;
-
-                return false;
-            }
-            $plan = $plan->withPicked($candidate->times($count));
-        }
-
-        return true;
-    }
-
-    /**
-     * Look at what is chosen, and where something is spoken against at what comes next in its place, until one is not.
-     *
-     * @param  list<Slot>  $slots
-     * @return bool whether anything chosen is spoken against that was not known to be
-     *
-     * @throws InvalidMoney
-     * @throws TasksInACircle
-     */
-    private function lookAt(Selection $selection, array $slots): bool
-    {
-        $isAny = false;
-        foreach ($selection->options as $at => $chosen) {
-            if (! $this->isNewlyAgainst($chosen)) {
-                continue;
-            }
-            $isAny = true;
-            foreach ($slots[$at]->options as $option) {
-                if ($option->value <= $chosen->value && $option !== $chosen && ! $this->isNewlyAgainst($option)) {
-                    break;
-                }
-            }
-        }
-
-        return $isAny;
-    }
-
-    /**
-     * @throws InvalidMoney
-     * @throws TasksInACircle
-     */
-    private function isNewlyAgainst(Option $option): bool
-    {
-        $isAny = false;
-        foreach ($option->lots as [$candidate, $count]) {
-            if (! isset($this->looked[$candidate->id])) {
-                $this->looked[$candidate->id] = true;
-                $isAny = $this->isSpokenAgainst($candidate, $this->foretelling->picked($candidate->times($count)))
-                    || $isAny;
-            }
-        }
-
-        return $isAny;
-    }
-
-    private function isSpokenAgainst(Candidate $candidate, Foretold $then): bool
-    {
-        if (count($then->flags->toMend()) > $this->toMend) {
-            $this->refused[$candidate->id] = true;
-
-            return true;
-        }
-        if (count($then->flags->ofWeight(Weight::Ask)) > $this->asks) {
-            $this->askedAbout[$candidate->id] = true;
-
-            return true;
-        }
-
-        return false;
     }
 
     /**
@@ -455,15 +319,15 @@ final class Filling
      */
     private function besides(Selection $best, float $room): Selection
     {
-        $slots = $this->slots->all($this->refused, $this->askedAbout);
+        $slots = $this->slots->all($this->rules->refused, $this->rules->askedAbout);
         $selecting = new Selecting($slots);
         $tried = 0;
         foreach ($selecting->gains($best, $this->money, $room) as [$at, $option]) {
-            if ($tried++ >= self::TRIED_BESIDE || $this->tries >= self::MOST_TRIES) {
+            if ($tried++ >= self::TRIED_BESIDE || $this->tries->areOver()) {
                 break;
             }
             $then = $selecting->exchange($best, $at, $option);
-            if ($then !== null && $this->mayAll($then, $slots) && $this->closes($then)) {
+            if ($then !== null && $this->rules->mayAll($then, $slots) && $this->tries->closes($then)) {
                 $best = $then;
             }
         }
@@ -471,45 +335,11 @@ final class Filling
         return $best;
     }
 
-    private function closes(Selection $selection): bool
-    {
-        $this->tries++;
-        $this->last = $selection;
-        $tried = ($this->try)($this->with($selection));
-        $this->foundTooLarge = false;
-        foreach (self::lots($selection) as [$candidate]) {
-            if (in_array($candidate->one->id, $tried->leftOut, true)) {
-                $this->stayedOut($candidate);
-            }
-        }
-
-        return $tried->closes;
-    }
-
-    private function with(Selection $selection): Plan
-    {
-        $lots = self::lots($selection);
-        // What is picked comes off what is still to buy of its kind: so what is to be bought comes last.
-        usort($lots, static fn (array $a, array $b): int => $a[0]->one->isToBuy() <=> $b[0]->one->isToBuy());
-
-        return array_reduce(
-            $lots,
-            static fn (Plan $plan, array $lot): Plan => $plan->withPicked($lot[0]->times($lot[1])),
-            $this->plan,
-        );
-    }
-
-    /** @return list<array{Candidate, int}> in the order of the slots */
-    private static function lots(Selection $selection): array
-    {
-        return array_merge(...array_column($selection->inOrder(), 'lots'));
-    }
-
     /** @throws TasksInACircle */
     private function proposing(Selection $selection, bool $closes): Proposal
     {
         $chosen = [];
-        $slots = $this->slots->all($this->refused, $this->askedAbout);
+        $slots = $this->slots->all($this->rules->refused, $this->rules->askedAbout);
         $givenUp = [];
         foreach ($slots as $at => $slot) {
             $option = $selection->options[$at] ?? null;
@@ -521,30 +351,7 @@ final class Filling
             }
         }
 
-        return new Proposal($this->with($selection), $chosen, $givenUp, $closes);
-    }
-
-    /** What stays out is tried alone once: what does not go in then never will. */
-    private function stayedOut(Candidate $candidate): void
-    {
-        $times = ($this->stayedOut[$candidate->id] ?? 0) + 1;
-        if ($times === 1 && $this->tries < self::MOST_TRIES / 3) {
-            $this->tries++;
-            if (! ($this->try)($this->plan->withPicked($candidate->one))->closes) {
-                $times = self::AWKWARD;
-                $this->foundTooLarge = true;
-            }
-        }
-        $this->stayedOut[$candidate->id] = $times;
-    }
-
-    /** @return array<string, true> what stays out again and again, whatever else goes in; by the candidate's id */
-    private function awkward(): array
-    {
-        return array_map(
-            static fn (): bool => true,
-            array_filter($this->stayedOut, static fn (int $times): bool => $times >= self::AWKWARD),
-        );
+        return new Proposal($selection->in($this->plan), $chosen, $givenUp, $closes);
     }
 
     /** @throws TasksInACircle */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Box\Filling;
 
+use PluckyWren\Core\Box\Plan;
+
 /** Which option was chosen for each slot, and what they come to. */
 final class Selection
 {
@@ -68,6 +70,26 @@ final class Selection
         ksort($options);
 
         return array_values($options);
+    }
+
+    /** A box with all of it in. */
+    public function in(Plan $plan): Plan
+    {
+        $lots = $this->lots();
+        // What is picked comes off what is still to buy of its kind: so what is to be bought comes last.
+        usort($lots, static fn (array $a, array $b): int => $a[0]->one->isToBuy() <=> $b[0]->one->isToBuy());
+
+        return array_reduce(
+            $lots,
+            static fn (Plan $then, array $lot): Plan => $then->withPicked($lot[0]->times($lot[1])),
+            $plan,
+        );
+    }
+
+    /** @return list<array{Candidate, int}> in the order of the slots */
+    public function lots(): array
+    {
+        return array_merge(...array_column($this->inOrder(), 'lots'));
     }
 
     private function count(Slot $slot, ?Option $option, int $sign): void
