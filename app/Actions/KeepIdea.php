@@ -46,7 +46,8 @@ final readonly class KeepIdea
      */
     public function hold(Idea $idea, Lot $lot, int $quantity): void
     {
-        DB::transaction(static function () use ($idea, $lot, $quantity): void {
+        DB::transaction(function () use ($idea, $lot, $quantity): void {
+            $this->once->claim();
             $thing = IdeaThing::query()->where('idea_id', $idea->id)->where('lot_id', $lot->id)->first()
                 ?? new IdeaThing([
                     'idea_id' => $idea->id, 'crew_id' => $idea->crew_id, 'lot_id' => $lot->id, 'quantity' => 0,

@@ -31,7 +31,8 @@ final class QueriesTest extends TestCase
         '/send' => 17, '/send/labels' => 15, '/send/dates' => 10, '/send/log' => 12, '/send/review' => 24,
         '/send/log?q=soap' => 12, '/season' => 14, '/season/next' => 14,
         '/send/top-up' => 8, '/send/top-up/new/school' => 8,
-        '/send/trips/new' => 8, '/boxes/from-stash' => 10, '/boxes/beside' => 8,
+        '/send/trips/new' => 8, '/boxes/from-stash' => 10, '/boxes/beside' => 8, '/ideas' => 6,
+        '/pack/evening' => 8,
         '{box}' => 10, '{box}?pick=1' => 17, '{box}/closing' => 15, '{box}/note' => 12, '{box}/theme' => 12,
         '{box}/fit/answers' => 40,
     ];

@@ -35,7 +35,6 @@ return [
     'is-held' => ':name is held for it.',
     'let-go' => 'It lies free again.',
     'let' => 'Let go',
-    'would' => 'Would go with it',
     'hold' => 'Hold one',
     'open-box' => 'Open a box with it',
     'with-idea' => 'With what is held for “:name”',

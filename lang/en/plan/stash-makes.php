@@ -36,6 +36,5 @@ return [
     'for-need' => 'for “:need”',
     'unknown' => 'no price known',
     'sum' => 'together about :cost',
-    'buy' => 'Begin a box of it',
 
 ];

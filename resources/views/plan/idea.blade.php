@@ -57,29 +57,9 @@
                     </ul>
                 @endif
             </section>
-            <section aria-labelledby="would">
-                <h2 id="would" class="pb-1.5">{{ __('plan/ideas.would') }}</h2>
-                @if ($page->would === [])
-                    <p>{{ __('plan/theme.would-none') }}</p>
-                @else
-                    <ul class="theme-tiles">
-                        @foreach ($page->would as $tile)
-                            <li class="theme-tile is-waiting">
-                                @include('plan.partials.theme-tile')
-                                <form method="post" action="{{ route('ideas.hold', $idea) }}"
-                                    class="mt-auto flex flex-wrap items-center justify-between gap-2 px-2.5 pb-2.5">
-                                    @csrf
-                                    <input type="hidden" name="lot" value="{{ $tile->id }}">
-                                    <input type="hidden" name="quantity" value="1">
-                                    <span class="text-ink-soft tabular">{{ $tile->free() }}</span>
-                                    <button class="button small">{{ __('plan/ideas.hold') }}<span
-                                        class="sr-only">: {{ $tile->name }}</span></button>
-                                </form>
-                            </li>
-                        @endforeach
-                    </ul>
-                @endif
-            </section>
+            @include('plan.partials.theme-would', [
+                'would' => $page->would, 'action' => route('ideas.hold', $idea), 'button' => __('plan/ideas.hold'),
+            ])
         </div>
     </div>
 </x-layout>

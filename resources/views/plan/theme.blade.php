@@ -117,30 +117,10 @@
                     </ul>
                 @endif
             </section>
-            <section aria-labelledby="would">
-                <h2 id="would" class="pb-1.5">{{ __('plan/theme.would') }}</h2>
-                @if ($page->would === [])
-                    <p>{{ __('plan/theme.would-none') }}</p>
-                @else
-                    <ul class="theme-tiles">
-                        @foreach ($page->would as $tile)
-                            <li class="theme-tile is-waiting">
-                                @include('plan.partials.theme-tile')
-                                <form method="post" action="{{ route('boxes.theme.pick', $box) }}"
-                                    class="mt-auto flex flex-wrap items-center justify-between gap-2 px-2.5 pb-2.5">
-                                    @csrf
-                                    <x-once />
-                                    <input type="hidden" name="lot" value="{{ $tile->id }}">
-                                    <input type="hidden" name="quantity" value="1">
-                                    <span class="text-ink-soft tabular">{{ $tile->free() }}</span>
-                                    @if ($isOpen)<button class="button small">{{ __('plan/theme.pick') }}<span
-                                        class="sr-only">: {{ $tile->name }}</span></button>@endif
-                                </form>
-                            </li>
-                        @endforeach
-                    </ul>
-                @endif
-            </section>
+            @include('plan.partials.theme-would', [
+                'would' => $page->would, 'action' => route('boxes.theme.pick', $box),
+                'button' => $isOpen ? __('plan/theme.pick') : null,
+            ])
             @if ($page->toBuy !== [] && $isOpen)
                 <section aria-labelledby="to-buy">
                     <h2 id="to-buy" class="pb-1.5">{{ __('plan/theme.to-buy') }}</h2>
