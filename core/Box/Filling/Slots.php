@@ -21,6 +21,9 @@ final class Slots
 
     private const LOOKED_AT_BESIDE = 8;
 
+    /** Of so many kinds some are looked at for what may be there for itself. */
+    private const KINDS_BESIDE = 80;
+
     /** @var array<string, float> what each is worth by itself, by its id */
     private readonly array $worths;
 
@@ -67,6 +70,8 @@ final class Slots
                 $beside[$kind][] = $one;
             }
         }
+        // They come by what their best is worth: what is far behind is never chosen.
+        $beside = array_slice($beside, 0, self::KINDS_BESIDE, true);
         ksort($beside);
         [$this->fitting, $this->beside] = [$fitting, array_map(
             static fn (array $of): array => self::promising($of, self::LOOKED_AT_BESIDE),

@@ -17,9 +17,9 @@ use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 final class WithinRules
 {
     /** So many of each are looked at beforehand: cheaper than to choose anew again and again. */
-    private const LOOKED_AT_NEEDED = 8;
+    private const LOOKED_AT_NEEDED = 20;
 
-    private const LOOKED_AT_BESIDE = 2;
+    private const LOOKED_AT_BESIDE = 4;
 
     /** @var array<string, true> what would be taken out or warned of, by the candidate's id */
     public array $refused = [];
