@@ -22,13 +22,10 @@ final class BoxHistory
         'version' => true, 'updated_at' => true, 'created_at' => true, 'is_laid_out' => true, 'is_missing' => true,
     ];
 
-    /** Marks on the request: to which boxes something is being done, and the newest change that was kept. */
+    /** Marks on the request: to which boxes something is being done, and the changes that were kept, oldest first. */
     private const UNDER_WAY = 'history.under-way.';
 
-    private const LAST = 'history.last';
-
-    /** All that were kept, oldest first. */
-    private const ALL = 'history.all';
+    private const KEPT = 'history.kept';
 
     /**
      * Do something to a box and keep what it changed; a deed within a deed is told with it.
@@ -60,22 +57,28 @@ final class BoxHistory
     /** Get the address at which the newest change is undone; empty where there is none. */
     public function undoAddress(): string
     {
-        $last = request()->attributes->get(self::LAST);
+        $kept = self::kept();
+        $last = array_pop($kept);
 
-        return $last instanceof BoxChange && $last->canBeUndone() ? route('box-changes.undo', $last) : '';
+        return $last?->canBeUndone() === true ? route('box-changes.undo', $last) : '';
     }
 
     /** Get the address at which all that was done to several boxes is undone in one press; empty where nothing was. */
     public function undoAllAddress(): string
     {
-        $changes = request()->attributes->get(self::ALL);
-        $ids = array_map(
-            static fn (mixed $change): string => $change instanceof BoxChange ? (string) $change->id : '',
-            is_array($changes) ? $changes : [],
-        );
-        $last = array_pop($ids);
+        $kept = self::kept();
+        $last = array_pop($kept);
 
-        return $last === null ? '' : route('box-changes.undo', ['change' => $last, 'also' => $ids]);
+        return $last === null
+            ? ''
+            : route('box-changes.undo', ['change' => $last, 'also' => array_column($kept, 'id')]);
+    }
+
+    /** @return list<BoxChange> by this request, oldest first */
+    private static function kept(): array
+    {
+        /** @var list<BoxChange> */
+        return request()->attributes->get(self::KEPT, []);
     }
 
     /** @return BoxState */
@@ -128,9 +131,7 @@ final class BoxHistory
                 'before' => $before,
                 'after' => $after,
             ]);
-            $all = request()->attributes->get(self::ALL);
-            request()->attributes->set(self::LAST, $change);
-            request()->attributes->set(self::ALL, [...(is_array($all) ? $all : []), $change]);
+            request()->attributes->set(self::KEPT, [...self::kept(), $change]);
         }
     }
 }

@@ -23,13 +23,14 @@ final readonly class FillSeveral
      *
      * @param  Collection<int, Box>  $boxes
      * @param  non-empty-list<string>  $lots  ids
+     * @return int how many boxes got some
      *
      * @throws NotEnoughLeft If they do not reach for all.
      * @throws CannotChangeBox If a lid is on.
      */
-    public function put(Collection $boxes, array $lots, int $each): void
+    public function put(Collection $boxes, array $lots, int $each): int
     {
-        DB::transaction(function () use ($boxes, $lots, $each): void {
+        return DB::transaction(function () use ($boxes, $lots, $each): int {
             $this->once->claim();
             $byId = Lot::query()->findOrFail($lots)->keyBy('id');
             $gets = SideBySide::inTurn(
@@ -39,6 +40,8 @@ final readonly class FillSeveral
             foreach ($boxes as $box) {
                 $this->fillBox->pick($box, $byId[$gets[$box->id]], $each);
             }
+
+            return $boxes->count();
         });
     }
 
@@ -55,9 +58,7 @@ final readonly class FillSeveral
     {
         return DB::transaction(function () use ($boxes, $kind): int {
             $this->once->claim();
-            $pieces = Piece::query()->with(['box', 'lot']);
-            $pieces->whereIn('box_id', $boxes->pluck('id'));
-            $of = $pieces->get()->filter(static fn (Piece $piece): bool => $piece->itemKind()->id === $kind);
+            $of = self::ofKind($boxes, $kind);
             $there = $of->pluck('box_id')->unique();
             $model = $boxes->first(static fn (Box $box): bool => $there->contains($box->id));
             $others = $boxes->reject(static fn (Box $box): bool => $there->contains($box->id));
@@ -77,20 +78,29 @@ final readonly class FillSeveral
      * Take all of a kind out of each box, that which was still to buy too.
      *
      * @param  Collection<int, Box>  $boxes
+     * @return int how many boxes it was looked for in
      *
      * @throws CannotChangeBox If a lid is on.
      */
-    public function takeOut(Collection $boxes, string $kind): void
+    public function takeOut(Collection $boxes, string $kind): int
     {
-        DB::transaction(function () use ($boxes, $kind): void {
+        return DB::transaction(function () use ($boxes, $kind): int {
             $this->once->claim();
-            $pieces = Piece::query()->with(['box', 'lot']);
-            $pieces->whereIn('box_id', $boxes->pluck('id'));
-            foreach ($pieces->get() as $piece) {
-                if ($piece->itemKind()->id === $kind) {
-                    $this->fillBox->takeOut($piece);
-                }
-            }
+            self::ofKind($boxes, $kind)->each($this->fillBox->takeOut(...));
+
+            return $boxes->count();
         });
+    }
+
+    /**
+     * @param  Collection<int, Box>  $boxes
+     * @return Collection<int, Piece> what these hold of a kind, that which is to buy too
+     */
+    private static function ofKind(Collection $boxes, string $kind): Collection
+    {
+        $pieces = Piece::query()->with(['box', 'lot']);
+        $pieces->whereIn('box_id', $boxes->pluck('id'));
+
+        return $pieces->get()->toBase()->filter(static fn (Piece $piece): bool => $piece->itemKind()->id === $kind);
     }
 }

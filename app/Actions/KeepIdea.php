@@ -60,12 +60,6 @@ final readonly class KeepIdea
         });
     }
 
-    /** How many of a lot are held, for whatever idea. */
-    private static function heldOf(string $lotId): int
-    {
-        return (int) IdeaThing::query()->where('lot_id', $lotId)->sum('quantity');
-    }
-
     public function letGo(Idea $idea, string $lotId): void
     {
         DB::transaction(
@@ -76,5 +70,11 @@ final readonly class KeepIdea
     public function drop(Idea $idea): void
     {
         DB::transaction(static fn () => Idea::query()->whereKey($idea->id)->delete());
+    }
+
+    /** How many of a lot are held, for whatever idea. */
+    private static function heldOf(string $lotId): int
+    {
+        return (int) IdeaThing::query()->where('lot_id', $lotId)->sum('quantity');
     }
 }

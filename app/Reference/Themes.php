@@ -9,6 +9,8 @@ use App\Models\Box;
 use App\Models\BoxTheme;
 use App\Models\Lot;
 use App\Models\OwnTheme;
+use PluckyWren\Core\Colour\Colour;
+use PluckyWren\Core\Colour\Palette;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Theme\Theme;
 use PluckyWren\Core\Theme\ThemeList;
@@ -17,6 +19,9 @@ use PluckyWren\Core\Theme\ThemeMatch;
 /** What a box's theme is about, and how things stand to it. */
 final class Themes
 {
+    /** So many colours are proposed beside a theme's own. */
+    private const NEAR = 6;
+
     /** @var array<int, ThemeList> by the crew's id */
     private array $lists = [];
 
@@ -39,6 +44,20 @@ final class Themes
         $said ??= BoxTheme::query()->find($box->id);
 
         return Theme::of($box->theme, $box->palette, $said->words ?? [], $said->without ?? [], $this->list());
+    }
+
+    /**
+     * Get colours that often go with a theme and are not its own.
+     *
+     * @param  list<string>  $words  that were added
+     * @return list<Colour>
+     */
+    public function coloursNear(string $name, array $words, Palette $own): array
+    {
+        $hexes = array_merge(...array_column($this->list()->near($name, $words), 'colours'));
+        $others = array_diff(array_unique($hexes), $own->hexes());
+
+        return array_map(static fn (string $hex): Colour => new Colour($hex), array_slice($others, 0, self::NEAR));
     }
 
     /** How a thing of a kind of which nothing else is known stands to it. */

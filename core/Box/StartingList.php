@@ -12,6 +12,7 @@ use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\Preparation\TasksInACircle;
+use PluckyWren\Core\Stash\Thing;
 
 /** What to buy so that every need of a box is filled: for one shopping trip, straight from the guide's list. */
 final readonly class StartingList
@@ -99,7 +100,7 @@ final readonly class StartingList
     /** The least room that one of a kind takes, in cubic tenths of a millimetre. */
     private static function room(ItemKind $kind): float
     {
-        return $kind->handling->squeeze * $kind->body->size->volume();
+        return Thing::usual($kind)->leastRoom();
     }
 
     /**

@@ -41,6 +41,12 @@ final readonly class Thing
         );
     }
 
+    /** The least room that one takes, pressed as far as it goes, in cubic tenths of a millimetre. */
+    public function leastRoom(): float
+    {
+        return $this->kind->handling->squeeze * $this->measures->size->volume();
+    }
+
     /** The same by another name. */
     public function called(string $name): self
     {

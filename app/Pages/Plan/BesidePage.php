@@ -14,6 +14,7 @@ use PluckyWren\Core\Box\Beside\NeedRow;
 use PluckyWren\Core\Box\Beside\SideBySide;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Stage;
+use PluckyWren\Core\Guide\NeedsFilled;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 
 /** Several open boxes next to each other. */
@@ -57,9 +58,14 @@ final readonly class BesidePage
         $lots = Lot::withSetAside();
         $lots->whereNull('due_on')->whereRaw(Lot::HAS_SOME_LEFT)->orderBy('name')->limit(self::MOST_LOTS);
 
-        $beside = new SideBySide($plans);
-
-        return new self($open, $boxes, $gauges, $beside->rows(), $beside->missing(), $lots->get()->toBase());
+        return new self(
+            $open,
+            $boxes,
+            $gauges,
+            (new SideBySide($plans))->rows(),
+            NeedRow::missing(array_map(static fn (Gauges $of): NeedsFilled => $of->mustHaves, $gauges)),
+            $lots->get()->toBase(),
+        );
     }
 
     /** @return Collection<int, Box> that are open, by number; without their contents */

@@ -19,6 +19,7 @@ use PluckyWren\Core\Money\Price;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\Thing;
+use PluckyWren\Core\Theme\Theme;
 
 /** What may be proposed for a box: what lies free, and if wished what could be bought. */
 final readonly class FillCandidates
@@ -65,7 +66,7 @@ final readonly class FillCandidates
             $scarcity->of($lot->itemKind()),
         ))->values()->all();
 
-        return [...$candidates, ...($withBuying ? $this->toBuy($box, $plan) : [])];
+        return [...$candidates, ...($withBuying ? $this->toBuy($box, $plan, $theme) : [])];
     }
 
     /** @return Collection<int, Lot> */
@@ -100,10 +101,9 @@ final readonly class FillCandidates
     }
 
     /** @return list<Candidate> one of each kind that a need of the box takes, at what it may cost */
-    private function toBuy(Box $box, Plan $plan): array
+    private function toBuy(Box $box, Plan $plan, Theme $theme): array
     {
         $prices = KindPrices::all($box->crew->currency);
-        $theme = $this->themes->of($box);
         $listed = array_map(
             static fn (PlannedPiece $piece): string => $piece->isToBuy() ? $piece->kind->id : '',
             $plan->pieces,

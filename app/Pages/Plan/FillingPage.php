@@ -19,10 +19,12 @@ use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Theme\Standing;
+use PluckyWren\Core\Theme\ThemeMatch;
 
 /** A proposal for what goes into a box, piece by piece with its reasons, and the box as it would be. */
 final readonly class FillingPage
 {
+    /** @param array<string, ThemeMatch> $matches how what is chosen stands to the theme, by the lot's id */
     private function __construct(
         public Box $box,
         public Way $way,
@@ -30,7 +32,7 @@ final readonly class FillingPage
         public bool $withBuying,
         public Proposal $proposal,
         public BoxSheet $sheet,
-        private Themes $themes,
+        private array $matches,
     ) {}
 
     /** Null where the machine works at another box of the crew for longer than a moment. */
@@ -59,7 +61,28 @@ final readonly class FillingPage
 
         return $proposal === null
             ? null
-            : new self($box, $way, $turn, $withBuying, $proposal, $sheets->planned($box, $proposal->plan), $themes);
+            : new self(
+                $box,
+                $way,
+                $turn,
+                $withBuying,
+                $proposal,
+                $sheets->planned($box, $proposal->plan),
+                self::matches($box, $proposal, $themes),
+            );
+    }
+
+    /** @return array<string, ThemeMatch> */
+    private static function matches(Box $box, Proposal $proposal, Themes $themes): array
+    {
+        $theme = $themes->of($box);
+        $ids = array_map(static fn (Chosen $one): string => $one->candidate->id, $proposal->chosen);
+        $matches = [];
+        foreach (Lot::query()->findMany($ids) as $lot) {
+            $matches[$lot->id] = $themes->match($theme, $lot);
+        }
+
+        return $matches;
     }
 
     /** @return array<string, mixed> what the address of this proposal says, but for what is given */
@@ -74,9 +97,7 @@ final readonly class FillingPage
     /** Why it is proposed, in words. */
     public function why(Chosen $chosen): string
     {
-        $theme = $this->themes->of($this->box);
-        $lot = Lot::query()->find($chosen->candidate->id);
-        $match = $lot === null ? null : $this->themes->match($theme, $lot);
+        $match = $this->matches[$chosen->candidate->id] ?? null;
 
         return implode('; ', array_filter([
             $chosen->for === null ? '' : Words::of(

@@ -10,14 +10,11 @@ use App\Models\Lot;
 use App\Reference\Themes;
 use PluckyWren\Core\Colour\Colour;
 use PluckyWren\Core\Colour\Palette;
-use PluckyWren\Core\Theme\Standing;
 use PluckyWren\Core\Theme\Theme;
 
 /** A theme for which there is no box yet: what is held for it, what would go, what is wished. */
 final readonly class IdeaPage
 {
-    private const MOST_WOULD = 18;
-
     /**
      * @param  list<array{ThemeTile, IdeaThing}>  $held
      * @param  list<ThemeTile>  $would  what lies free and goes with it, best first
@@ -43,19 +40,14 @@ final readonly class IdeaPage
             ),
             $thing,
         ]);
-        $would = FreeTiles::of($theme, $themes, $idea->things->pluck('lot_id')->all())
-            ->filter(static fn (ThemeTile $tile): bool => $tile->match->standing === Standing::On);
-        $near = array_merge(...array_column($themes->list()->near($idea->name, $idea->words), 'colours'));
+        $free = FreeTiles::of($theme, $themes, $idea->things->pluck('lot_id')->all());
 
         return new self(
             $idea,
             $theme,
             array_values($held->all()),
-            array_values($would->take(self::MOST_WOULD)->all()),
-            array_map(
-                static fn (string $hex): Colour => new Colour($hex),
-                array_slice(array_diff(array_unique($near), $idea->palette->hexes()), 0, 6),
-            ),
+            FreeTiles::onTheme($free),
+            $themes->coloursNear($idea->name, $idea->words, $idea->palette),
             $idea->seed_lot_id === null ? null : Lot::query()->find($idea->seed_lot_id),
         );
     }

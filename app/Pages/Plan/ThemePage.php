@@ -22,8 +22,6 @@ use PluckyWren\Core\Theme\ThemeMatch;
 /** The theme board of a box: what is in it and what would go, around the find it began with. */
 final readonly class ThemePage
 {
-    private const MOST_WOULD = 18;
-
     private const MOST_TO_BUY = 8;
 
     /**
@@ -65,8 +63,6 @@ final readonly class ThemePage
             );
         }
         $free = FreeTiles::of($theme, $themes, $box->contents()->pluck('lot_id')->filter()->all());
-        $near = $themes->list()->near($box->theme, $said->words);
-        $hexes = array_diff(array_unique(array_merge(...array_column($near, 'colours'))), $box->palette->hexes());
         $seeds = $box->contents()->pluck('lot')->filter()->pluck('name', 'id')->all();
         $seed = $said->seed_lot_id === null ? null : Lot::query()->find($said->seed_lot_id);
 
@@ -79,10 +75,9 @@ final readonly class ThemePage
                 array_filter($in, static fn (ThemeTile $tile): bool => ! $tile->isKept),
             ))),
             $in,
-            array_values($free->filter(static fn (ThemeTile $tile): bool => $tile->match->standing === Standing::On)
-                ->take(self::MOST_WOULD)->all()),
+            FreeTiles::onTheme($free),
             self::missing($box, $free),
-            array_map(static fn (string $hex): Colour => new Colour($hex), array_slice($hexes, 0, 6)),
+            $themes->coloursNear($box->theme, $said->words, $box->palette),
             array_map(strval(...), $seed === null ? $seeds : [$seed->id => $seed->name] + $seeds),
             $seed === null ? null : new ThemeTile(
                 $seed->id,

@@ -8,7 +8,6 @@ use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\ItemKind;
-use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
 /** Several boxes next to each other: a row for each kind, in the order of the lanes. */
 final readonly class SideBySide
@@ -29,33 +28,6 @@ final readonly class SideBySide
             <=> [self::place($b), $b->name]);
 
         return array_map($this->row(...), $kinds);
-    }
-
-    /**
-     * @return list<NeedRow> what any of them still lacks, in the order of the guides
-     *
-     * @throws TasksInACircle
-     */
-    public function missing(): array
-    {
-        $names = $lacks = [];
-        foreach ($this->plans as $box => $plan) {
-            foreach ($plan->guide->needsFilled($plan->recipient, $plan->held())->states as $state) {
-                $names[$state->need->id] ??= $state->need->name;
-                $lacks[$state->need->id][$box] = $state->lacks();
-            }
-        }
-        $rows = [];
-        foreach ($names as $id => $name) {
-            if (array_sum($lacks[$id]) > 0) {
-                $rows[] = new NeedRow($name, array_map(
-                    static fn (string $box): ?int => $lacks[$id][$box] ?? null,
-                    array_combine(array_keys($this->plans), array_keys($this->plans)),
-                ));
-            }
-        }
-
-        return $rows;
     }
 
     /**

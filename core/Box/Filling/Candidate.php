@@ -39,7 +39,7 @@ final readonly class Candidate
     /** The least room that one takes, pressed as far as it goes, in cubic tenths of a millimetre. */
     public function bulk(): float
     {
-        return $this->one->kind->handling->squeeze * $this->one->thing->measures->size->volume();
+        return $this->one->thing->leastRoom();
     }
 
     /** What one costs, in the currency's smallest unit; 0 where that is not known. */

@@ -378,7 +378,7 @@ final class Filling
     {
         return array_sum(array_map(
             fn (PlannedPiece $piece): float => $this->plan->pieceIn($piece) !== null ? 0.0
-                : $piece->kind->handling->squeeze * $piece->thing->measures->size->volume() * $piece->quantity,
+                : $piece->thing->leastRoom() * $piece->quantity,
             $pieces,
         ));
     }

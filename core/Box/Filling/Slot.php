@@ -10,19 +10,17 @@ final readonly class Slot
     /**
      * @param  string|null  $for  the need or wish; null where a thing is there for itself
      * @param  int  $lacks  how many go in
-     * @param  float  $worth  of all of them being there, whatever they are
      * @param  list<Option>  $options  the best first; that nothing goes in is none of them
      */
     public function __construct(
         public ?string $for,
         public bool $isMust,
         public int $lacks,
-        public float $worth,
         public array $options,
     ) {}
 
     public function only(Option $option): self
     {
-        return new self($this->for, $this->isMust, $this->lacks, $this->worth, [$option]);
+        return new self($this->for, $this->isMust, $this->lacks, [$option]);
     }
 }

@@ -92,13 +92,13 @@ final class Slots
         foreach ($this->states as $at => $state) {
             $isMust = $at < $this->needs;
             $value = $isMust ? Worth::MUST - $at : Worth::WISH;
-            $slots[] = new Slot($state->need->name, $isMust, $state->lacks(), $value, self::worthKeeping(
+            $slots[] = new Slot($state->need->name, $isMust, $state->lacks(), self::worthKeeping(
                 $this->options($state->lacks(), $value, $this->usable($this->fitting[$at], $refused, $askedAbout)),
             ));
         }
         foreach ($this->beside as $candidates) {
             $usable = $this->usable($candidates, $refused, $askedAbout);
-            $slots[] = new Slot(null, false, 1, 0.0, self::worthKeeping($this->options(
+            $slots[] = new Slot(null, false, 1, self::worthKeeping($this->options(
                 1,
                 0.0,
                 array_filter($usable, static fn (array $one): bool => $one[1] > 0),

@@ -46,9 +46,9 @@ final class SelectingTest extends TestCase
         $other = self::candidate('other', 'soap', 100);
         $of = static fn (Candidate $candidate, float $worth): Option => Option::of([[$candidate, 1, $worth]], 1, 0.0);
         $selection = (new Selecting([
-            new Slot('first', true, 1, 0.0, [$of($one, 9.0)]),
-            new Slot('second', true, 1, 0.0, [$of($one, 9.0), $of($other, 2.0)]),
-            new Slot(null, false, 1, 0.0, [$of($other, 5.0)]),
+            new Slot('first', true, 1, [$of($one, 9.0)]),
+            new Slot('second', true, 1, [$of($one, 9.0), $of($other, 2.0)]),
+            new Slot(null, false, 1, [$of($other, 5.0)]),
         ]))->best(INF, INF);
 
         // The soap for the second need is the other one; a third would be a second of its kind.
@@ -71,7 +71,7 @@ final class SelectingTest extends TestCase
                 $options[] = Option::of([[$candidate, 1, $random->getInt(1, 40)]], 1, $at < 2 ? 1_000.0 - $at : 0.0);
             }
             usort($options, static fn (Option $a, Option $b): int => $b->value <=> $a->value);
-            $slots[] = new Slot("need {$at}", $at < 2, 1, 0.0, $options);
+            $slots[] = new Slot("need {$at}", $at < 2, 1, $options);
         }
 
         return $slots;

@@ -35,22 +35,14 @@ final class BesideController
         $lots = $request->lots();
         $each = $request->integer('each');
 
-        return $this->answered($request, 'put', static function (Collection $boxes) use ($fill, $lots, $each): null {
-            $fill->put($boxes, $lots, $each);
-
-            return null;
-        });
+        return $this->answered($request, 'put', static fn (Collection $boxes) => $fill->put($boxes, $lots, $each));
     }
 
     public function takeOut(BesideRequest $request, FillSeveral $fill): RedirectResponse
     {
         $kind = $request->string('kind')->value();
 
-        return $this->answered($request, 'taken', static function (Collection $boxes) use ($fill, $kind): null {
-            $fill->takeOut($boxes, $kind);
-
-            return null;
-        });
+        return $this->answered($request, 'taken', static fn (Collection $boxes) => $fill->takeOut($boxes, $kind));
     }
 
     public function likeFirst(BesideRequest $request, FillSeveral $fill): RedirectResponse
@@ -60,13 +52,13 @@ final class BesideController
         return $this->answered($request, 'put', static fn (Collection $boxes) => $fill->likeFirst($boxes, $kind));
     }
 
-    /** @param  Closure(Collection<int, Box>): (int|null)  $deed  tells how many boxes it concerned, if not all */
+    /** @param  Closure(Collection<int, Box>): int  $deed  tells how many boxes it concerned */
     private function answered(BesideRequest $request, string $said, Closure $deed): RedirectResponse
     {
         $boxes = $request->boxes();
         $boxes->each(static fn (Box $box) => Gate::authorize('update', $box));
         try {
-            $count = $deed($boxes) ?? $boxes->count();
+            $count = $deed($boxes);
         } catch (NotEnoughLeft|CannotChangeBox $why) {
             return back(303)->withErrors(['lot' => $why->getMessage()])->withInput();
         }

@@ -12,7 +12,6 @@ use App\Models\Lot;
 use App\Models\User;
 use App\Pages\Plan\IdeaPage;
 use App\Reference\Themes;
-use App\Words\ThemeWords;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -53,8 +52,7 @@ final readonly class IdeaController
     public function show(Idea $idea): View
     {
         return view('plan.idea', [
-            'page' => IdeaPage::of($idea, $this->themes), 'colourName' => ThemeWords::colour(...),
-            'swatches' => $this->colourNames->all(),
+            'page' => IdeaPage::of($idea, $this->themes), 'swatches' => $this->colourNames->all(),
         ]);
     }
 
