@@ -7,13 +7,27 @@ namespace PluckyWren\Core\Colour;
 /** What colours are called at the table; the file's shape is fixed by `data/schemas/colours.schema.json`. */
 final readonly class ColourNames
 {
-    /** @param non-empty-array<string, string> $names by `#rrggbb` */
-    private function __construct(private array $names) {}
+    /**
+     * @param  non-empty-array<string, string>  $names  by `#rrggbb`
+     * @param  array<string, string>  $alsoSaid  names by what else people type: `harbour blue` by `blue`
+     */
+    private function __construct(private array $names, private array $alsoSaid) {}
 
-    /** @param array{colours: non-empty-list<array{hex: string, name: string}>} $data */
+    /** @param array{colours: non-empty-list<array{hex: string, name: string, also?: list<string>}>} $data */
     public static function ofData(array $data): self
     {
-        return new self(array_column($data['colours'], 'name', 'hex'));
+        $alsoSaid = [];
+        foreach ($data['colours'] as $colour) {
+            $alsoSaid += array_fill_keys($colour['also'] ?? [], $colour['name']);
+        }
+
+        return new self(array_column($data['colours'], 'name', 'hex'), $alsoSaid);
+    }
+
+    /** @return array<string, string> names by all that people type who mean them, in small letters */
+    public function said(): array
+    {
+        return [...array_combine($this->names, $this->names), ...$this->alsoSaid];
     }
 
     /** @return non-empty-array<string, string> names by `#rrggbb`, in the order in which they are offered */
@@ -25,7 +39,12 @@ final readonly class ColourNames
     /** The colour that goes by a name, in whatever case it is written; null where none does. */
     public function hexOf(string $name): ?string
     {
-        $hex = array_search(mb_strtolower($name), array_map(mb_strtolower(...), $this->names), true);
+        $said = mb_strtolower($name);
+        $hex = array_search(
+            $this->alsoSaid[$said] ?? $said,
+            array_map(mb_strtolower(...), $this->names),
+            true,
+        );
 
         return $hex === false ? null : $hex;
     }

@@ -29,7 +29,8 @@ final readonly class ExactAmount
             throw InvalidMoney::mixedCurrencies($this->currency, $that->currency);
         }
 
-        return new self($this->minor->plus($that->minor), $this->currency);
+        // Fractions that are not kept short grow with every sum, beyond what can be reckoned with.
+        return new self($this->minor->plus($that->minor)->simplified(), $this->currency);
     }
 
     /** @throws InvalidMoney If the currencies differ. */
@@ -41,7 +42,7 @@ final readonly class ExactAmount
     /** A share of it, 1 for the whole. */
     public function share(BigRational $share): self
     {
-        return new self($this->minor->multipliedBy($share), $this->currency);
+        return new self($this->minor->multipliedBy($share)->simplified(), $this->currency);
     }
 
     public function times(int $pieces): self

@@ -81,6 +81,12 @@ final class Catalogue
         return isset($this->lines[$id]);
     }
 
+    /** Determine if one of a kind is usually a pack of many, as crayons in a box are. */
+    public function comesInMany(string $id): bool
+    {
+        return $this->lines[$id][1]['many'] ?? false;
+    }
+
     /** Get the same catalogue with the kinds of another in place of its own of the same ids. */
     public function with(self $others): self
     {

@@ -6,6 +6,8 @@ namespace PluckyWren\Core\Stash;
 
 use PluckyWren\Core\Colour\Palette;
 use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Money\InvalidMoney;
+use PluckyWren\Core\Money\Money;
 
 /** Pieces got together at one price. */
 final readonly class Lot
@@ -24,4 +26,27 @@ final readonly class Lot
         public Palette $colours,
         public ?Size $packaged = null,
     ) {}
+
+    /**
+     * Get the same lot at what was really paid for it.
+     *
+     * @param  bool  $isListed  whether what it cost before, where that was more, is kept as its price before any cut
+     *
+     * @throws InvalidMoney If the currencies differ.
+     */
+    public function paying(Money $paid, bool $isListed): self
+    {
+        $before = $this->cost->paid;
+        $list = $isListed ? $this->cost->list ?? ($before?->isMoreThan($paid) === true ? $before : null) : null;
+
+        return new self(
+            $this->thing,
+            $this->pieces,
+            Cost::decided($this->origin->source, $paid->currency, $paid, null, $list, $this->cost->packPieces),
+            $this->origin,
+            $this->remarks,
+            $this->colours,
+            $this->packaged,
+        );
+    }
 }

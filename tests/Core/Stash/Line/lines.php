@@ -262,7 +262,7 @@ return [
     '2 leggings 4T 3.00' => ['kind' => 'leggings', 'pieces' => '2', 'size_label' => '4T', 'price' => '3.00'],
     'flip flops size 32 1.50' => ['kind' => 'flip-flops', 'size_label' => '32', 'price' => '1.50'],
     'underwear 7/8 x 5 4.00' => ['kind' => 'underwear', 'pieces' => '5', 'size_label' => '7/8', 'price' => '4.00'],
-    '2 socks 8 1.50' => ['kind' => 'socks', 'pieces' => '2', 'asks' => 'count'],
+    '2 socks 8 1.50' => ['kind' => 'socks', 'pieces' => '2', 'price' => '1.50', 'asks' => 'count'],
     'blue toothbrush 0.50' => ['kind' => 'toothbrush', 'price' => '0.50', 'colours' => 'harbour blue'],
     '3 red combs 0.90' => ['kind' => 'comb', 'pieces' => '3', 'price' => '0.90', 'colours' => 'signal red'],
     'T-shirt 5-6 blue 2.40' => [
@@ -289,7 +289,7 @@ return [
     'glitterwhatsit 0.75' => ['name' => 'Glitterwhatsit', 'price' => '0.75', 'asks' => 'kind'],
     'something nice' => ['name' => 'Something nice', 'asks' => 'kind'],
     '3.95' => ['price' => '3.95', 'asks' => 'kind'],
-    '8' => ['asks' => 'kind'],
+    '8' => ['pieces' => '8', 'asks' => 'kind'],
 
     // Where it is kept, for which box, words, a note.
     'soap 0.89 kept in blue tub' => ['kind' => 'soap', 'price' => '0.89', 'kept' => 'blue tub'],
