@@ -18,6 +18,7 @@ use App\Http\Controllers\Gather\SeveralLotsController;
 use App\Http\Controllers\Gather\ShoppingController;
 use App\Http\Controllers\Gather\StashController;
 use App\Http\Controllers\Gather\WaitingBoxesController;
+use App\Http\Controllers\Gather\WriteDownController;
 use App\Models\Box;
 use App\Models\Lot;
 use App\Models\OwnKind;
@@ -34,6 +35,8 @@ Route::post('gather/pocket', [PocketController::class, 'later'])->name('pocket.l
 Route::post('gather/target', [PriceDeskController::class, 'target'])->name('target')->can('create', TargetPrice::class);
 Route::get('gather/money', [MoneyController::class, 'season'])->name('money')->can('viewAny', Lot::class);
 Route::put('gather/money', [MoneyController::class, 'budget'])->name('money.budget')->can('create', Lot::class);
+Route::get('gather/write', [WriteDownController::class, 'show'])->name('write')->can('create', Lot::class);
+Route::post('gather/write', [WriteDownController::class, 'store'])->name('write.store')->can('create', Lot::class);
 Route::get('gather/quick', [QuickEntryController::class, 'show'])->name('quick')->can('create', Lot::class);
 Route::post('gather/quick', [QuickEntryController::class, 'store'])->name('quick.store')->can('create', Lot::class);
 Route::get('gather/import', [ImportController::class, 'create'])->name('import')->can('create', Lot::class);

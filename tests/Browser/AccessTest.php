@@ -41,6 +41,7 @@ final class AccessTest extends BrowserTestCase
         'guides' => '/guides',
         'a guide' => '/guides/harrow-ferry',
         'an evening' => '/pack/evening?people=Ines,Tom',
+        'write it down' => '/gather/write',
         'quick entry' => '/gather/quick',
         'in and out' => '/gather/import',
         'pocket desk' => '/gather/pocket',

@@ -100,6 +100,7 @@ final readonly class ReceiptReader
         if (self::isRest($found)) {
             $touches = self::rest($rows, $number, $places);
         }
+        sort($touches);
         $isOfAll = ! $found['isOfLineAbove'] && $found['on'] === null;
         $extra = $found['extra'];
 

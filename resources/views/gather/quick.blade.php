@@ -1,5 +1,5 @@
 <x-layout title="Quick entry" station="gather">
-    <x-gather-tabs on="quick" />
+    <x-gather-tabs on="write" />
     @fragment('receipt')
         <form method="post" action="{{ route('quick.store') }}" id="receipt" class="mx-auto grid max-w-4xl gap-3.5"
             hx-post="{{ route('quick.store') }}?check=1" hx-target="#receipt" hx-swap="outerMorph"

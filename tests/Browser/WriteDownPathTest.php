@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** Things come in: one line in the stash, a pasted list, a receipt with a coupon and tax. */
+final class WriteDownPathTest extends BrowserTestCase
+{
+    public function test_one_line_in_the_stash_is_shown_as_it_is_understood_and_kept_by_enter(): void
+    {
+        $this->openDemo();
+        $this->open('/gather');
+        $this->tabTo('#one-line');
+        $this->press('8 soap 3.95 Mill Lane -50%');
+        $this->see('8 × Bar of soap');
+        $this->see('was 3.95');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('One thing for 1.98 is in the stash.');
+        self::assertSame([], self::browser()->console());
+    }
+
+    public function test_a_pasted_list_is_asked_about_where_it_is_not_clear(): void
+    {
+        $this->openDemo();
+        $this->open('/gather/write');
+        $this->clickOn('#lines');
+        // As it comes out of a table: cells with tabs between them.
+        $this->paste('#lines', "Soap\t10\t4.50\n2 packs of 12 washcloths 9.12\nstuffed bear brown 3.00");
+        $this->see('10 × Bar of soap');
+        $this->see('Is 9.12 for each, or for all?');
+        $this->click('for each');
+        $this->see('18.24');
+        $this->click('Small plush animal');
+        $this->see('25.74');
+        $this->click('Put it all in the stash');
+        $this->see('3 things for 25.74 are in the stash.');
+    }
+
+    private function paste(string $selector, string $text): void
+    {
+        $this->js(
+            'const field = document.querySelector(arguments[0]); field.value = arguments[1];'
+                .'field.dispatchEvent(new Event("input", { bubbles: true }))',
+            $selector,
+            $text,
+        );
+    }
+
+    public function test_a_receipt_with_a_coupon_and_tax_is_met_to_the_cent(): void
+    {
+        $this->openDemo();
+        $this->open('/gather/write');
+        $this->tabTo('#place');
+        $this->press('Tuppence Corner');
+        $this->tabTo('#lines');
+        $lines = ['8 soap 4.00', '2 combs 1.00', 'coupon 1.00', 'tax 8%', 'deposit 0.25', 'total 4.57'];
+        $this->press(implode("\n", $lines));
+        // 5.00 less 1.00 and 8 % on top are 4.32; with the deposit 4.57.
+        $this->see('The lines add up to the receipt.');
+        $this->see('3.46');
+        $this->see('0.86');
+        $this->click('Put it all in the stash');
+        $this->see('2 things for 4.32 are in the stash.');
+    }
+}
