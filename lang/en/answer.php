@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'draft' => 'What you typed here before is back.',
     'already' => 'That was saved already, once.',
     'wrong' => '{1} Not saved yet: one thing needs a look.|[2,*] Not saved yet: :count things need a look.',
     'undo' => 'Undo',

@@ -11,6 +11,7 @@ import { waitForASignal } from './bench-queue.js';
 import { sayWhatThePageSays } from './answer.js';
 import { readDockets } from './docket.js';
 import { announceGauges, askOnlyTheLatest, countWhatIsUnderWay, emptyWhatWentIn, keepFocus, keepGaugesInSight, sayWhatFailed, showHowItGoes, showWhatIsWrong } from './swaps.js';
+import { keepDrafts } from './drafts.js';
 import { keepWhatIsTyped } from './typed.js';
 import './into.js';
 
@@ -38,6 +39,7 @@ emptyWhatWentIn();
 sayWhatFailed();
 sayWhatThePageSays();
 showWhatIsWrong();
+keepDrafts();
 if (document.querySelector('.path')) {
     carryPocketDesk();
 }

@@ -4,7 +4,9 @@ const REASONS = { 403: 'gone', 404: 'gone', 409: 'other', 413: 'large', 419: 'st
 const SAVED_FOR_MS = 2500;
 const BY_HAND = ['click', 'submit', 'change'];
 
-const isChange = (ctx) => ctx.request.method !== 'GET' && ctx.swap !== 'none';
+// A form that is only looked through, as it is typed, changes nothing.
+const isLook = (ctx) => /[?&]check=1/.test(ctx.request.action ?? '');
+const isChange = (ctx) => ctx.request.method !== 'GET' && ctx.swap !== 'none' && !isLook(ctx);
 const statusOf = (ctx) => ctx?.response?.status ?? 0;
 
 /** Says so when a change did not reach the table, instead of doing nothing. */

@@ -65,4 +65,21 @@ final class WriteDownPathTest extends BrowserTestCase
         $this->click('Put it all in the stash');
         $this->see('2 things for 4.32 are in the stash.');
     }
+
+    public function test_what_was_typed_is_there_again_after_the_page_was_left(): void
+    {
+        $this->openDemo();
+        $this->open('/gather/write');
+        $this->tabTo('#lines');
+        $this->press('7 yo-yos 3.50');
+        $this->see('7 × Yo-yo');
+        $this->open('/gather');
+        $this->open('/gather/write');
+        $this->see('7 × Yo-yo');
+        $this->see('What you typed here before is back.');
+        $this->click('Put it all in the stash');
+        $this->see('One thing for 3.50 is in the stash.');
+        $this->open('/gather/write');
+        self::assertSame('', $this->js("return document.querySelector('#lines').value"));
+    }
 }

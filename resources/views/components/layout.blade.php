@@ -11,7 +11,7 @@
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body class="font-sans">
+<body class="font-sans" data-crew="{{ auth()->user()?->crew_id }}">
     <a class="skip button" href="#content">Skip to the page</a>
 
     @unless ($bare)

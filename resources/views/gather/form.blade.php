@@ -2,7 +2,9 @@
     @fragment('form')
         <div id="lot-form" class="mx-auto max-w-3xl">
             <h1 class="pb-3">{{ $lot ? $lot->name : 'New in the stash' }}</h1>
-            <form method="post" action="{{ $lot ? route('lots.update', $lot) : route('lots.store') }}" class="cut p-5">
+            <form method="post" action="{{ $lot ? route('lots.update', $lot) : route('lots.store') }}" class="cut p-5"
+                data-draft="lot-{{ $lot?->version }}"
+                data-draft-back="{{ __('answer.draft') }}">
                 @csrf
                 <x-once />
                 @if ($lot) @method('put')

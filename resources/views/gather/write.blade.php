@@ -2,7 +2,8 @@
     <x-gather-tabs on="write" />
     @fragment('written')
         <form method="post" action="{{ route('write.store') }}" id="written" class="mx-auto grid max-w-6xl gap-3.5"
-            data-draft="written" hx-post="{{ route('write.store') }}?check=1" hx-target="#written"
+            data-draft="written"
+            data-draft-back="{{ __('answer.draft') }}" hx-post="{{ route('write.store') }}?check=1" hx-target="#written"
             hx-swap="outerMorph" hx-sync="this:replace" hx-trigger="input delay:250ms">
             @csrf
             <x-once />
@@ -11,7 +12,8 @@
                 <p class="text-ink-soft">{{ __('gather/written.lead') }}
                     <a class="link" href="{{ route('quick') }}">{{ __('gather/written.fields') }}</a></p>
             </div>
-            <section class="cut grid gap-3 p-4 sm:grid-cols-4" aria-label="{{ __('gather/written.place') }}">
+            <section class="cut grid grid-cols-2 gap-3 p-4 sm:grid-cols-4"
+                aria-label="{{ __('gather/written.place') }}">
                 <x-field name="place" :label="__('gather/written.place')" :value="$written->place"
                     :wrong="$written->wrong->first('place')" maxlength="80" autocomplete="off" />
                 <x-field name="source" :label="__('gather/written.from')">
@@ -72,7 +74,7 @@
                                         <p class="flex flex-wrap gap-2">
                                             @foreach ($ask['answers'] as $answer => $label)
                                                 <button class="button small" name="answer" hx-target="#written"
-                                                    hx-post="{{ route('write.store') }}" hx-swap="outerMorph"
+                                                    hx-post="{{ route('write.store') }}?check=1" hx-swap="outerMorph"
                                                     value="{{ $row['line'] - 1 }}|{{ $answer }}">{{ $label }}</button>
                                             @endforeach
                                         </p>

@@ -16,7 +16,8 @@
         </p>
         <x-wrong name="guide" />
         <form method="post" action="{{ route('guides.update', $own->slug) }}" id="guide-form"
-            class="grid items-start gap-3.5 wide:grid-cols-[1.7fr_1fr]">
+            class="grid items-start gap-3.5 wide:grid-cols-[1.7fr_1fr]" data-draft="guide-{{ $own->version }}"
+            data-draft-back="{{ __('answer.draft') }}">
             @csrf
             @method('put')
             <input type="hidden" name="was" value="{{ $was }}">

@@ -10,7 +10,8 @@
 @endphp
 <x-layout :title="$isNew ? 'New box' : 'Change '.$box->theme" station="shelf">
     <form method="post" action="{{ $isNew ? route('boxes.store') : route('boxes.update', $box) }}"
-        class="mx-auto grid max-w-4xl gap-4">
+        class="mx-auto grid max-w-4xl gap-4" data-draft="box-{{ $isNew ? '' : $box->version }}"
+        data-draft-back="{{ __('answer.draft') }}">
         @csrf
         <x-once />
         @unless ($isNew) @method('put')

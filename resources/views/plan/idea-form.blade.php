@@ -1,5 +1,6 @@
 <x-layout :title="__('plan/ideas.new')" station="shelf">
-    <form method="post" action="{{ route('ideas.store') }}" class="cut mx-auto grid max-w-2xl gap-4 p-5">
+    <form method="post" action="{{ route('ideas.store') }}" data-draft="idea"
+        data-draft-back="{{ __('answer.draft') }}" class="cut mx-auto grid max-w-2xl gap-4 p-5">
         @csrf
         <x-once />
         <h1>{{ __('plan/ideas.new') }}</h1>

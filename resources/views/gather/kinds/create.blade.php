@@ -1,6 +1,7 @@
 <x-layout :title="__('gather/kinds.new')" station="gather">
     <x-gather-tabs on="kinds" />
-    <form method="post" action="{{ route('kinds.store') }}" class="cut mx-auto grid max-w-2xl gap-4 p-5">
+    <form method="post" action="{{ route('kinds.store') }}" data-draft="kind"
+        data-draft-back="{{ __('answer.draft') }}" class="cut mx-auto grid max-w-2xl gap-4 p-5">
         @csrf
         <x-once />
         <input type="hidden" name="back" value="{{ old('back', $back) }}">

@@ -3,7 +3,9 @@
     <x-gather-tabs on="makes" />
     <div class="mx-auto max-w-2xl">
         <h1 class="pb-3">{{ $title }}</h1>
-        <form method="post" action="{{ $recipe->exists ? route('makes.update', $recipe) : route('makes.store') }}"
+        <form method="post" data-draft="recipe-{{ $recipe->id }}-{{ $recipe->updated_at?->timestamp }}"
+            data-draft-back="{{ __('answer.draft') }}"
+            action="{{ $recipe->exists ? route('makes.update', $recipe) : route('makes.store') }}"
             class="cut grid gap-3 p-5">
             @csrf
             <x-once />
