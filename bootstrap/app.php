@@ -7,6 +7,7 @@ use App\Console\FitSureCommand;
 use App\Console\GuideCheckCommand;
 use App\Console\RulesListCommand;
 use App\Console\TrackCommand;
+use App\Http\Middleware\OfferUndo;
 use App\Http\Middleware\ReadDigits;
 use App\Http\Middleware\RefuseBrokenText;
 use App\Http\Middleware\RememberAnswer;
@@ -38,7 +39,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append([SendSecurityHeaders::class, RefuseBrokenText::class, ReadDigits::class]);
-        $middleware->web(append: [RememberAnswer::class], replace: [LaravelStartSession::class => StartSession::class]);
+        $middleware->web(append: [RememberAnswer::class, OfferUndo::class], replace: [LaravelStartSession::class => StartSession::class]);
         $middleware->redirectGuestsTo(fn (): string => route('welcome'));
         $middleware->redirectUsersTo(fn (): string => route('shelf'));
         $middleware->encryptCookies(except: ['scheme']);

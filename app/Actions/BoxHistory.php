@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Box;
 use App\Models\BoxChange;
 use App\Models\Piece;
+use App\Support\Deed;
 use App\Support\Member;
 use Closure;
 use Illuminate\Support\Facades\DB;
@@ -130,6 +131,7 @@ final class BoxHistory
                 'what' => $what,
                 'before' => $before,
                 'after' => $after,
+                'deed' => Deed::id(),
             ]);
             request()->attributes->set(self::KEPT, [...self::kept(), $change]);
         }

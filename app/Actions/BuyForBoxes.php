@@ -16,7 +16,7 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
  */
 final readonly class BuyForBoxes
 {
-    public function __construct(private FillBox $fillBox, private Once $once) {}
+    public function __construct(private FillBox $fillBox, private LotHistory $history, private Once $once) {}
 
     /**
      * @return int how many pieces were set aside
@@ -29,6 +29,7 @@ final readonly class BuyForBoxes
         return DB::transaction(function () use ($lot): int {
             $this->once->claim();
             $lot->save();
+            $this->history->came($lot);
             $left = $lot->pieces;
             $lists = Piece::query()
                 ->with('box')

@@ -11,7 +11,6 @@ use App\Models\LotChange;
 use App\Refusals\CannotPayBack;
 use App\Refusals\CannotUndo;
 use App\Refusals\ChangedMeanwhile;
-use App\Support\Member;
 use App\Words\LotWords;
 use App\Words\Words;
 use Illuminate\Database\Eloquent\Builder;
@@ -53,7 +52,7 @@ final readonly class ChangeLot
 
     private const NOT_TRACED = ['updated_at', 'created_at', 'set_aside', 'version', 'prepared'];
 
-    public function __construct(private Once $once) {}
+    public function __construct(private Once $once, private LotHistory $history) {}
 
     /** Get what a form carries along, so that two people at one lot are told of each other. */
     public static function prints(Lot $lot): string
@@ -113,19 +112,21 @@ final readonly class ChangeLot
             $before = array_intersect_key($lot->getRawOriginal(), $changed);
             $lot->save();
             if ($changed !== []) {
-                $this->trace($lot, $what, [...$before, ...$toUndo], $changed);
+                $this->history->trace($lot, $what, [...$before, ...$toUndo], $changed);
             }
         });
     }
 
-    /** Take a lot out of the stash for good; false where boxes have some of it. */
+    /** Take a lot out of the stash; it can be brought back for a while. False where boxes have some of it. */
     public function drop(Lot $lot): bool
     {
-        return DB::transaction(static function () use ($lot): bool {
+        return DB::transaction(function () use ($lot): bool {
             // Boxes that were handed in have a record of what was in them; they need the lot no more.
             if ($lot->setAsidePieces()->whereDoesntHave('box', Box::frozen(...))->exists()) {
                 return false;
             }
+            $this->history->goes($lot);
+            $this->history->forgetWhatIsGone();
             $lot->setAsidePieces()->delete();
 
             return (bool) $lot->delete();
@@ -214,7 +215,7 @@ final readonly class ChangeLot
             $other->freeWhereNothingIsLeft();
             [$other->pieces, $other->gone, $other->version] = [$pieces, 0, 1];
             $other->save();
-            $this->trace($other, 'split', [], ['pieces' => $pieces]);
+            $this->history->trace($other, 'split', [], ['pieces' => $pieces]);
             $this->correct($fresh, 'split', ['_other' => $other->id]);
 
             return $other;
@@ -231,9 +232,18 @@ final readonly class ChangeLot
     {
         DB::transaction(function () use ($change): void {
             $change = LotChange::query()->findOrFail($change->id);
-            $lot = Lot::query()->findOrFail($change->lot_id);
+            $change->canBeUndone() || throw CannotUndo::changedSince();
+            if ($change->what === 'got' || $change->what === 'deleted') {
+                $change->what === 'got'
+                    ? $this->history->takeBack($change)
+                    : $this->history->bringBack($change);
+                $change->update(['undone_at' => now()]);
+
+                return;
+            }
+            $lot = Lot::query()->whereKey($change->lot_id)->first() ?? throw CannotUndo::changedSince();
             $now = array_intersect_key($lot->getRawOriginal(), $change->after);
-            $change->canBeUndone() && $now == $change->after || throw CannotUndo::changedSince();
+            $now == $change->after || throw CannotUndo::changedSince();
             $this->undoWithOther($change);
             $lot->setRawAttributes([...$lot->getAttributes(), ...array_diff_key($change->before, LotChange::TO_UNDO)]);
             $this->correct($lot, 'undone');
@@ -269,21 +279,5 @@ final readonly class ChangeLot
         $lot->paid = $lot->paid->minus($back);
         $lot->back_minor += $back->minor;
         $lot->freeWhereNothingIsLeft();
-    }
-
-    /**
-     * @param  array<string, mixed>  $before
-     * @param  array<string, mixed>  $after
-     */
-    private function trace(Lot $lot, string $what, array $before, array $after): void
-    {
-        LotChange::query()->create([
-            'crew_id' => $lot->crew_id,
-            'lot_id' => $lot->id,
-            'by' => Member::name(),
-            'what' => $what,
-            'before' => $before,
-            'after' => $after,
-        ]);
     }
 }

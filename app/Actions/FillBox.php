@@ -22,7 +22,12 @@ final readonly class FillBox
     /** Far more than lie in any gift box, small things counted singly. */
     public const MOST_IN_ALL = 250;
 
-    public function __construct(private StartingList $startingList, private BoxHistory $history, private Once $once) {}
+    public function __construct(
+        private StartingList $startingList,
+        private BoxHistory $history,
+        private LotHistory $lots,
+        private Once $once,
+    ) {}
 
     /**
      * Set aside pieces of a lot for a box, in place of what was still to buy.
@@ -62,6 +67,7 @@ final readonly class FillBox
             $this->once->claim();
             $lot->crew_id = $box->crew_id;
             $lot->save();
+            $this->lots->came($lot);
 
             return $this->pick($box, $lot, $quantity);
         });

@@ -13,7 +13,7 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
 /** Puts new lots into the stash: all of them, once, or none. */
 final readonly class KeepLots
 {
-    public function __construct(private Once $once, private FillBox $fillBox) {}
+    public function __construct(private Once $once, private FillBox $fillBox, private LotHistory $history) {}
 
     public function execute(Lot ...$lots): void
     {
@@ -21,6 +21,7 @@ final readonly class KeepLots
             $this->once->claim();
             foreach ($lots as $lot) {
                 $lot->save();
+                $this->history->came($lot);
             }
         });
     }

@@ -9,8 +9,10 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
 /** Puts into the stash what was bought without a signal: once, however often it is sent. */
-final class KeepPocketLot
+final readonly class KeepPocketLot
 {
+    public function __construct(private LotHistory $history) {}
+
     /**
      * @param  string  $key  by which the pocket desk knows the entry
      * @return bool whether it was not there yet
@@ -19,9 +21,12 @@ final class KeepPocketLot
     {
         $name = hash('sha256', "later\x1E{$key}");
 
-        return DB::transaction(static function () use ($lot, $name, $user): bool {
+        return DB::transaction(function () use ($lot, $name, $user): bool {
             $isKnown = Lot::query()->where('import_key', $name)->exists();
-            $isKnown || $lot->forceFill(['crew_id' => $user->crew_id, 'import_key' => $name])->save();
+            if (! $isKnown) {
+                $lot->forceFill(['crew_id' => $user->crew_id, 'import_key' => $name])->save();
+                $this->history->came($lot);
+            }
 
             return ! $isKnown;
         });

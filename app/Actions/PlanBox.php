@@ -10,7 +10,6 @@ use App\Models\Crew;
 use App\Models\Idea;
 use App\Models\Lot;
 use App\Reference\Guides;
-use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Season\Season;
 use PluckyWren\Core\Stash\Catalogue;
 
@@ -24,6 +23,7 @@ final readonly class PlanBox
         private Guides $guides,
         private FillBox $fillBox,
         private Once $once,
+        private BoxHistory $history,
         private Catalogue $catalogue,
     ) {}
 
@@ -38,9 +38,11 @@ final readonly class PlanBox
         array $leftBehind = [],
         ?Idea $idea = null,
     ): Box {
-        return DB::transaction(function () use ($crew, $box, $isFromGuide, $leftBehind, $idea): Box {
+        $box->crew_id = $crew->id;
+        $box->id ??= $box->newUniqueId();
+
+        return $this->history->of($box, 'planned', function () use ($crew, $box, $isFromGuide, $leftBehind, $idea): Box {
             $this->once->claim();
-            $box->crew_id = $crew->id;
             $box->number = 1 + (int) Box::query()->where('crew_id', $crew->id)->max('number');
             $box->season = Season::of($this->guides->current()->terms->handIn, $crew->today())->year;
             $box->save();

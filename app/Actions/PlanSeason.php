@@ -33,6 +33,6 @@ final readonly class PlanSeason
 
     public function noEvening(Evening $evening): void
     {
-        DB::transaction(static fn () => Evening::query()->whereKey($evening->id)->delete());
+        DB::transaction(static fn () => $evening->delete());
     }
 }

@@ -30,7 +30,7 @@ final class SetTarget
                 || $was === ($now?->typed() ?? '')
                 || throw ChangedMeanwhile::value($now?->each()->format() ?? Words::of('gather/money.no-budget'));
             if ($target === null || $target->paid->isZero()) {
-                self::of($kind, $band)->delete();
+                self::of($kind, $band)->first()?->delete();
             } else {
                 TargetPrice::query()->updateOrCreate(
                     ['crew_id' => $user->crew_id, 'kind' => $kind, 'band' => $band],

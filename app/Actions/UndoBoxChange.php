@@ -6,6 +6,8 @@ namespace App\Actions;
 
 use App\Models\Box;
 use App\Models\BoxChange;
+use App\Models\BoxNote;
+use App\Models\BoxPhoto;
 use App\Models\Lot;
 use App\Models\Piece;
 use App\Refusals\CannotChangeBox;
@@ -41,6 +43,9 @@ final readonly class UndoBoxChange
                 return $this->changeBox->takeBack(Box::query()->findOrFail($fresh->box_id));
             }
             $this->refuseIfChangedSince($fresh);
+            if ($fresh->before['box'] === null) {
+                return $this->takeOff($fresh);
+            }
             $wasDeleted = $fresh->after['box'] === null;
             $box = $wasDeleted ? $this->bringBack($fresh) : Box::query()->findOrFail($fresh->box_id);
             $box->refuseIfHandedIn();
@@ -85,6 +90,25 @@ final readonly class UndoBoxChange
             $isSame = $isSame && ($now['pieces'][$id] ?? null) == $piece;
         }
         $isSame || throw CannotUndo::changedSince();
+    }
+
+    /**
+     * Take a box off the shelf again that was planned by mistake.
+     *
+     * @throws CannotUndo If something was written or drawn for it since.
+     */
+    private function takeOff(BoxChange $change): Box
+    {
+        $box = Box::query()->findOrFail($change->box_id);
+        $box->refuseIfHandedIn();
+        BoxNote::query()->where('box_id', $box->id)->doesntExist()
+            && BoxPhoto::query()->where('box_id', $box->id)->doesntExist()
+            || throw CannotUndo::changedSince();
+        $this->changeBox->drop($box);
+        $change->update(['undone_at' => now()]);
+        $box->exists = false;
+
+        return $box;
     }
 
     private function bringBack(BoxChange $change): Box

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Support\Deed;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Box\Stage;
@@ -19,6 +20,7 @@ use PluckyWren\Core\Box\Stage;
  * @property string $box_id
  * @property string $theme
  * @property string $by
+ * @property string $deed with what else it was done; empty where it was done by nobody
  * @property string $what
  * @property BoxState $before the box's changed columns, null where there was none; its changed pieces by id, null where
  *     one was not there
@@ -32,7 +34,7 @@ final class BoxChange extends Model
 
     public const UPDATED_AT = null;
 
-    protected $fillable = ['crew_id', 'box_id', 'theme', 'by', 'what', 'before', 'after', 'undone_at'];
+    protected $fillable = ['crew_id', 'box_id', 'theme', 'by', 'what', 'before', 'after', 'deed', 'undone_at'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -49,6 +51,9 @@ final class BoxChange extends Model
         $before = $this->before['box'];
         $wasHandedIn = ($before['stage'] ?? null) === Stage::HandedIn->value && $this->after['box'] !== null;
 
-        return $this->undone_at === null && $before !== null && ! $wasHandedIn;
+        $isGone = $this->after['box'] === null
+            && $this->created_at->isBefore(now()->subDays(Deed::KEPT_DAYS));
+
+        return $this->undone_at === null && ! $wasHandedIn && ! $isGone;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\AsCurrency;
 use App\Casts\AsHabits;
 use App\Casts\AsMoney;
+use App\Models\Concerns\Remembered;
 use Carbon\CarbonImmutable;
 use Database\Factories\CrewFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -36,6 +37,8 @@ final class Crew extends Model
 {
     /** @use HasFactory<CrewFactory> */
     use HasFactory;
+
+    use Remembered;
 
     protected $fillable = [
         'name', 'currency', 'locale', 'habits', 'guide', 'is_demo', 'season_budget', 'time_zone', 'calendar_key',
@@ -82,5 +85,10 @@ final class Crew extends Model
     public function today(): CarbonImmutable
     {
         return CarbonImmutable::parse(CarbonImmutable::now($this->time_zone)->toDateString());
+    }
+
+    public function calledName(): string
+    {
+        return $this->name;
     }
 }

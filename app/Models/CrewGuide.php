@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use App\Models\Concerns\Versioned;
 use Carbon\CarbonImmutable;
 use Database\Factories\CrewGuideFactory;
@@ -23,9 +24,10 @@ use Illuminate\Database\Eloquent\Model;
 final class CrewGuide extends Model
 {
     use BelongsToCrew;
-
     /** @use HasFactory<CrewGuideFactory> */
     use HasFactory;
+
+    use Remembered;
 
     use Versioned;
 
@@ -39,5 +41,10 @@ final class CrewGuide extends Model
     public function getRouteKeyName(): string
     {
         return 'slug';
+    }
+
+    public function calledName(): string
+    {
+        return is_string($name = $this->data['name'] ?? null) ? $name : $this->slug;
     }
 }

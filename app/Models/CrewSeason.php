@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsDay;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -22,6 +23,7 @@ use Illuminate\Database\Eloquent\Model;
 final class CrewSeason extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     protected $fillable = ['crew_id', 'year', 'goals', 'started_on', 'by'];
 
@@ -34,5 +36,10 @@ final class CrewSeason extends Model
     public function goal(): ?int
     {
         return $this->goals === [] ? null : array_sum($this->goals);
+    }
+
+    public function calledName(): string
+    {
+        return (string) $this->year;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsDay;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -22,9 +23,15 @@ use Illuminate\Database\Eloquent\Model;
 final class Evening extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     protected $fillable = ['crew_id', 'day', 'begins', 'ends', 'place'];
 
     /** @var array<string, string> */
     protected $casts = ['day' => AsDay::class];
+
+    public function calledName(): string
+    {
+        return $this->day->format('j M Y');
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Support\Deed;
 use Carbon\CarbonImmutable;
 use Database\Factories\LotChangeFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -17,7 +18,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $crew_id
  * @property string $lot_id
+ * @property string $name as it was called then
  * @property string $by
+ * @property string $deed with what else it was done; empty where it was done by nobody
  * @property string $what
  * @property array<string, mixed> $before
  * @property array<string, mixed> $after
@@ -37,7 +40,7 @@ final class LotChange extends Model
     /** What stands beside the columns in `before`, to take a change back: the other lot, and what boxes had of it. */
     public const TO_UNDO = ['_other' => true, '_pieces' => true];
 
-    protected $fillable = ['crew_id', 'lot_id', 'by', 'what', 'before', 'after', 'undone_at'];
+    protected $fillable = ['crew_id', 'lot_id', 'name', 'by', 'what', 'before', 'after', 'deed', 'undone_at'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -53,13 +56,24 @@ final class LotChange extends Model
         return $this->belongsTo(Lot::class);
     }
 
+    /** @return list<string> the columns that it changed; none where the whole lot came or went */
+    public function fields(): array
+    {
+        return in_array($this->what, ['got', 'deleted'], true) ? [] : array_keys($this->after);
+    }
+
     /** Determine if it is the kind of change that can be taken back on its own. */
     public function canBeUndone(): bool
     {
+        $isGone = $this->what === 'deleted'
+            && $this->created_at->isBefore(now()->subDays(Deed::KEPT_DAYS));
+
         return $this->undone_at === null
+            && ! $isGone
+            && ($this->what !== 'got' || $this->after !== [])
             && in_array(
                 $this->what,
-                ['corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong', 'split', 'merged'],
+                ['got', 'deleted', 'corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong', 'split', 'merged'],
                 true,
             )
             && ($this->what !== 'split' || isset($this->before['_other']));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\KindReader;
@@ -22,6 +23,7 @@ use PluckyWren\Core\Stash\KindReader;
 final class OwnKind extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     public $incrementing = false;
 
@@ -36,5 +38,10 @@ final class OwnKind extends Model
     protected function setKeysForSaveQuery($query)
     {
         return parent::setKeysForSaveQuery($query)->where('crew_id', $this->crew_id);
+    }
+
+    public function calledName(): string
+    {
+        return $this->line['name'] ?? $this->id;
     }
 }

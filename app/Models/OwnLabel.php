@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -19,9 +20,15 @@ use Illuminate\Database\Eloquent\Model;
 final class OwnLabel extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     protected $fillable = ['crew_id', 'label', 'is_shoes', 'fits_mm'];
 
     /** @var array<string, string> */
     protected $casts = ['is_shoes' => 'boolean', 'fits_mm' => 'integer'];
+
+    public function calledName(): string
+    {
+        return $this->label;
+    }
 }

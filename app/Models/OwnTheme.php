@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -17,9 +18,15 @@ use Illuminate\Database\Eloquent\Model;
 final class OwnTheme extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     protected $fillable = ['crew_id', 'name', 'words'];
 
     /** @var array<string, string> */
     protected $casts = ['words' => 'array'];
+
+    public function calledName(): string
+    {
+        return $this->name;
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -28,6 +29,7 @@ use PluckyWren\Core\Stash\Making\Recipe as RecipeValue;
 final class Recipe extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     protected $fillable = ['crew_id', 'name', 'kind', 'gives', 'minutes', 'materials'];
 
@@ -64,5 +66,10 @@ final class Recipe extends Model
         $timed = $this->makings->filter(static fn (Making $making): bool => $making->minutes !== null);
 
         return $timed->isEmpty() ? null : (int) $timed->sum('minutes') / max(1, (int) $timed->sum('pieces'));
+    }
+
+    public function calledName(): string
+    {
+        return $this->name;
     }
 }

@@ -6,11 +6,13 @@ namespace App\Models;
 
 use App\Casts\AsMoney;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use Database\Factories\TargetPriceFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\Target\TargetAmount;
+use PluckyWren\Core\Stash\Catalogue;
 
 /**
  * What the crew wants to pay for one piece of a kind, for one band or for all.
@@ -24,9 +26,10 @@ use PluckyWren\Core\Money\Target\TargetAmount;
 final class TargetPrice extends Model
 {
     use BelongsToCrew;
-
     /** @use HasFactory<TargetPriceFactory> */
     use HasFactory;
+
+    use Remembered;
 
     protected $fillable = ['crew_id', 'kind', 'band', 'target', 'pieces'];
 
@@ -38,5 +41,10 @@ final class TargetPrice extends Model
     public function amount(): TargetAmount
     {
         return new TargetAmount($this->target, $this->pieces);
+    }
+
+    public function calledName(): string
+    {
+        return resolve(Catalogue::class)->get($this->kind)->name;
     }
 }

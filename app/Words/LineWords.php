@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Reference\Kinds;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Money\Receipt\Extra;
+use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\Line\Ask;
 use PluckyWren\Core\Stash\Line\ReadReceipt;
@@ -52,7 +52,7 @@ final class LineWords
             $wrong[] = Words::of("gather/written.bad.{$read->why}");
         }
         $kind = isset($row->read->typed['kind'])
-            ? resolve(Kinds::class)->inHand()->get($row->read->typed['kind'])
+            ? resolve(Catalogue::class)->get($row->read->typed['kind'])
             : null;
 
         return [
@@ -147,7 +147,7 @@ final class LineWords
         $answers = [];
         foreach (array_keys($ask->answers) as $answer) {
             $answers[(string) $answer] = $ask->what === Ask::KIND
-                ? resolve(Kinds::class)->inHand()->get((string) $answer)->name
+                ? resolve(Catalogue::class)->get((string) $answer)->name
                 : ($ask->what === Ask::PRICE
                     ? (string) $answer
                     : Words::of("gather/written.answers.{$ask->what}.{$answer}"));

@@ -35,7 +35,7 @@ final class ArrowsTest extends TestCase
             'Actions', 'Calendar', 'Crews', 'Csv', 'Fit', 'Models', 'Pages', 'Print', 'Reference', 'Refusals', 'Rules',
             'Session', 'Support', 'Words',
         ],
-        'Models' => ['Casts', 'Crews', 'Reference', 'Refusals', 'Words'],
+        'Models' => ['Casts', 'Crews', 'Reference', 'Refusals', 'Support', 'Words'],
         'Pages' => ['Fit', 'Models', 'Queries', 'Reference', 'Support', 'Words'],
         'Policies' => ['Models'],
         'Print' => ['Models', 'Pages', 'Words'],

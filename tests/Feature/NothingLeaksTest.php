@@ -71,6 +71,10 @@ final class NothingLeaksTest extends TestCase
             'materials' => 'thread 0.40',
         ]);
         $ids = [
+            'deed' => LotChange::query()->create([
+                'crew_id' => $this->theirBox->crew_id, 'lot_id' => $this->theirLot->id, 'by' => 'Odell', 'what' => 'got',
+                'before' => [], 'after' => ['pieces' => 1], 'deed' => '01JZZZZZZZZZZZZZZZZZZZZZZZ',
+            ])->deed,
             'box' => $this->theirBox->id,
             'lot' => $this->theirLot->id,
             'piece' => $this->theirPiece->id,

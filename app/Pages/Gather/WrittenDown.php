@@ -111,7 +111,9 @@ final readonly class WrittenDown
     {
         /** @var array<string, Box> $boxes */
         $boxes = [];
-        foreach (Box::query()->whereNotIn('stage', Stage::lidOn())->get() as $box) {
+        $open = Box::query();
+        $open->whereNotIn('stage', Stage::lidOn());
+        foreach ($open->get() as $box) {
             $boxes[$box->theme] ??= $box;
         }
 

@@ -9,6 +9,7 @@ use App\Models\BoxChange;
 use App\Models\Lot;
 use App\Words\Words;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use PluckyWren\Core\Stash\Catalogue;
 
 /** What was done to a box lately, in words. */
@@ -45,6 +46,28 @@ final readonly class BoxStory
     {
         $query->orderByDesc('id')->limit(self::SHOWN);
         $changes = $query->get();
+        $about = self::linesOf($changes);
+
+        return new self(array_values($changes->map(static fn (BoxChange $change): array => [
+            'change' => $change->id,
+            'what' => $change->what,
+            'theme' => $change->theme,
+            'about' => $about[$change->id],
+            'by' => $change->by,
+            'at' => Words::moment($change->created_at),
+            'isUndone' => $change->undone_at !== null,
+            'canBeUndone' => $change->canBeUndone(),
+        ])->all()));
+    }
+
+    /**
+     * What changes are about: as “: 2 × Soap, a comb”, or empty.
+     *
+     * @param  Collection<int, BoxChange>  $changes
+     * @return array<int, string> by their ids
+     */
+    public static function linesOf(Collection $changes): array
+    {
         // What a change holds is decoded each time that it is asked for.
         $pieces = $lots = [];
         foreach ($changes as $change) {
@@ -56,16 +79,10 @@ final readonly class BoxStory
             ? []
             : Lot::query()->whereKey(array_unique(array_filter($lots)))->pluck('name', 'id')->all();
 
-        return new self(array_values($changes->map(static fn (BoxChange $change): array => [
-            'change' => $change->id,
-            'what' => $change->what,
-            'theme' => $change->theme,
-            'about' => self::about($pieces[$change->id][0], $pieces[$change->id][1], $names),
-            'by' => $change->by,
-            'at' => Words::moment($change->created_at),
-            'isUndone' => $change->undone_at !== null,
-            'canBeUndone' => $change->canBeUndone(),
-        ])->all()));
+        return array_map(
+            static fn (array $one): string => self::about($one[0], $one[1], $names),
+            $pieces,
+        );
     }
 
     /**

@@ -40,6 +40,7 @@ return [
 
     'what' => [
         'got' => 'put in',
+        'deleted' => 'deleted',
         'corrected' => 'corrected',
         'arrived' => 'arrived',
         'broken' => 'written off as broken',

@@ -11,6 +11,7 @@ return [
     'deleted-boxes' => 'Deleted lately',
     'bring-back' => 'Bring it back',
     'what' => [
+        'planned' => 'box planned',
         'taken-back' => 'Taken back',
         'picked' => 'put in',
         'filled' => 'filled from the stash',

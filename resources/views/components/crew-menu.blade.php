@@ -31,6 +31,7 @@
                 <button class="button small">Save</button>
             </div>
         </form>
+        <a class="link" href="{{ route('lately') }}">{{ __('crew/lately.title') }}</a>
         <a class="link" href="{{ route('time-zone') }}">Time zone:
             {{ str_replace('_', ' ', auth()->user()->crew->time_zone) }}</a>
         <button type="button" class="link text-left" data-opens-keys>Keys</button>

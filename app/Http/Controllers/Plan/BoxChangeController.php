@@ -47,7 +47,7 @@ final class BoxChangeController
             return back(303)->withErrors(['undo' => $why->getMessage()]);
         }
 
-        return to_route('boxes.show', $box, 303)->with(
+        return ($box->exists ? to_route('boxes.show', $box, 303) : to_route('shelf', status: 303))->with(
             'said',
             Words::of('plan/history.undone', ['what' => Words::of("plan/history.what.{$change->what}")]),
         );

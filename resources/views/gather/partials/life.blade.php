@@ -72,7 +72,8 @@
                 <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-1.5">
                     <span><b>{{ __("gather/life.what.{$change->what}") }}</b>,
                         <span class="text-ink-soft">{{ implode(', ',
-                            array_map(fn ($field) => __('gather/life.fields.'.$field), array_keys($change->after))) }};
+                            array_map(fn ($field) => __('gather/life.fields.'.$field), $change->fields())) }}{{
+                            $change->fields() === [] ? '' : ';' }}
                             {{ $change->by }}, {{ $write->moment($change->created_at) }}</span></span>
                     @if ($change->undone_at)
                         <span class="text-ink-soft">undone</span>

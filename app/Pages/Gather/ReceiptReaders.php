@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Reference;
+namespace App\Pages\Gather;
 
 use App\Models\Crew;
 use App\Queries\KnownNames;
+use App\Reference\Kinds;
+use App\Reference\LotReaders;
 use DateTimeImmutable;
 use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Stash\Line\LineReader;

@@ -6,8 +6,8 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 
-/** Things come in: one line in the stash, a pasted list, a receipt with a coupon and tax. */
-final class WriteDownPathTest extends BrowserTestCase
+/** Things come in by the line, what was done is undone, and nothing that was typed is lost. */
+final class AtHomePathTest extends BrowserTestCase
 {
     public function test_one_line_in_the_stash_is_shown_as_it_is_understood_and_kept_by_enter(): void
     {
@@ -81,5 +81,48 @@ final class WriteDownPathTest extends BrowserTestCase
         $this->see('One thing for 3.50 is in the stash.');
         $this->open('/gather/write');
         self::assertSame('', $this->js("return document.querySelector('#lines').value"));
+    }
+
+    public function test_five_deeds_are_undone_from_the_answer_line_and_from_what_was_done_lately(): void
+    {
+        $this->openDemo();
+        $this->open('/gather/write');
+        $this->tabTo('#lines');
+        $this->press("3 yo-yos 1.50\n2 kites 4.00");
+        $this->see('2 × Folded kite');
+        $this->click('Put it all in the stash');
+        $this->see('2 things for 5.50 are in the stash.');
+        $this->click('Undo');
+        $this->see('Undone.');
+
+        $this->open('/gather/money');
+        $this->type('#budget', '444');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('The season’s budget is kept.');
+        $this->open('/gather');
+        $this->tabTo('#one-line');
+        $this->press('5 yo-yos 2.50', WebDriverKeys::ENTER);
+        $this->see('One thing for 2.50 is in the stash.');
+        $this->tabTo('#one-line');
+        $this->press('6 combs 1.20', WebDriverKeys::ENTER);
+        $this->see('One thing for 1.20 is in the stash.');
+        $this->open('/gather/labels?label=HERON');
+        $this->type('#fits', '116 cm');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('HERON');
+
+        $this->open('/lately');
+        $this->see('Size label added: HERON');
+        $this->see('Yo-yo: put in');
+        $this->see('Settings changed');
+        foreach ([4, 3, 2, 1] as $left) {
+            $this->clickOn('#deeds form button');
+            $this->until(
+                fn (): bool => $this->js("return document.querySelectorAll('#deeds form').length") === $left - 1,
+                "More than {$left} are left to undo.",
+            );
+        }
+        $this->open('/gather/labels');
+        $this->dontSee('HERON');
     }
 }

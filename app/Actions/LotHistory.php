@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Lot;
+use App\Models\LotChange;
+use App\Refusals\CannotUndo;
+use App\Support\Deed;
+use App\Support\Member;
+use Illuminate\Support\Facades\DB;
+
+/** Tells what was done to lots: what came into the stash, what was changed of it, and what was deleted. */
+final class LotHistory
+{
+    /** What hangs on a lot and goes with it, by table: the columns that name the lot. */
+    private const GOES_WITH_IT = [
+        'kit_parts' => ['kit_id', 'lot_id'], 'left_behinds' => ['lot_id'], 'idea_things' => ['lot_id'],
+        'pieces' => ['lot_id'],
+    ];
+
+    private const NOT_TOLD = ['updated_at' => true, 'created_at' => true, 'set_aside' => true, 'version' => true];
+
+    /** Note that a lot came into the stash. */
+    public function came(Lot $lot): void
+    {
+        $this->trace($lot, 'got', [], array_diff_key($lot->getAttributes(), self::NOT_TOLD));
+    }
+
+    /** Note that a lot is about to be deleted, with all that goes with it. */
+    public function goes(Lot $lot): void
+    {
+        $with = [];
+        foreach (self::GOES_WITH_IT as $table => $columns) {
+            $rows = DB::table($table)->where(static function ($query) use ($columns, $lot): void {
+                foreach ($columns as $column) {
+                    $query->orWhere($column, $lot->id);
+                }
+            })->get();
+            $with[$table] = array_map(static fn (object $row): array => (array) $row, array_values($rows->all()));
+        }
+        $this->trace($lot, 'deleted', ['_row' => $lot->getRawOriginal(), '_with' => array_filter($with)], []);
+    }
+
+    /**
+     * @param  array<string, mixed>  $before
+     * @param  array<string, mixed>  $after
+     */
+    public function trace(Lot $lot, string $what, array $before, array $after): void
+    {
+        LotChange::query()->create([
+            'crew_id' => $lot->crew_id,
+            'lot_id' => $lot->id,
+            'name' => $lot->name,
+            'by' => Member::name(),
+            'what' => $what,
+            'before' => $before,
+            'after' => $after,
+            'deed' => Deed::id(),
+        ]);
+    }
+
+    /**
+     * Take a lot out of the stash again that came in by mistake.
+     *
+     * @throws CannotUndo If it was changed since, or a box, a kit or an idea has some of it.
+     */
+    public function takeBack(LotChange $change): void
+    {
+        $lot = Lot::query()->whereKey($change->lot_id)->first() ?? throw CannotUndo::changedSince();
+        $now = array_intersect_key($lot->getRawOriginal(), $change->after);
+        $isSame = $now == array_intersect_key($change->after, $now);
+        foreach (self::GOES_WITH_IT as $table => $columns) {
+            foreach ($columns as $column) {
+                $isSame = $isSame && DB::table($table)->where($column, $lot->id)->doesntExist();
+            }
+        }
+        $isSame || throw CannotUndo::changedSince();
+        $lot->delete();
+    }
+
+    /**
+     * Bring a deleted lot back, with what went with it as far as that still has its place.
+     *
+     * @throws CannotUndo If it is there again.
+     */
+    public function bringBack(LotChange $change): void
+    {
+        /** @var array<string, mixed> $row */
+        $row = $change->before['_row'] ?? throw CannotUndo::changedSince();
+        Lot::query()->whereKey($change->lot_id)->doesntExist() || throw CannotUndo::changedSince();
+        DB::table('lots')->insert($row);
+        /** @var array<string, list<array<string, mixed>>> $with */
+        $with = $change->before['_with'] ?? [];
+        foreach ($with as $table => $rows) {
+            DB::table($table)->insertOrIgnore($rows);
+        }
+    }
+
+    /** Forget for good what was deleted longer ago than it waits. */
+    public function forgetWhatIsGone(): void
+    {
+        LotChange::query()
+            ->where('what', 'deleted')
+            ->where('created_at', '<', now()->subDays(Deed::KEPT_DAYS)->toDateTimeString())
+            ->delete();
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Models\BoxChange;
+use App\Models\LotChange;
+use App\Models\RowChange;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+
+/** What the crew in hand did, deed by deed, the newest first. */
+final class DeedsDone
+{
+    /**
+     * @param  string  $by  whose; everybody's where it is empty
+     * @return list<string> ids of deeds
+     */
+    public static function latest(int $atMost, string $by = ''): array
+    {
+        $all = null;
+        foreach ([BoxChange::class, LotChange::class, RowChange::class] as $model) {
+            $query = $model::query()->toBase()->where('deed', '<>', '')->select('deed', 'created_at');
+            $by === '' || $query->where('by', $by);
+            $all = $all === null ? $query : $all->unionAll($query);
+        }
+        $deeds = DB::query()->fromSub($all, 'done')
+            ->groupBy('deed')->orderByRaw('max(created_at) desc, deed desc')->limit($atMost)
+            ->pluck('deed');
+
+        return array_values(array_filter($deeds->all(), is_string(...)));
+    }
+
+    /**
+     * @param  list<string>  $deeds
+     * @return array{boxes: Collection<int, BoxChange>, lots: Collection<int, LotChange>, rows: Collection<int, RowChange>}
+     *     their changes, the oldest first
+     */
+    public static function changes(array $deeds): array
+    {
+        $boxes = BoxChange::query();
+        $lots = LotChange::query();
+        $rows = RowChange::query();
+        foreach ([$boxes, $lots, $rows] as $query) {
+            $query->whereIn('deed', $deeds)->orderBy('id');
+        }
+
+        return ['boxes' => $boxes->get(), 'lots' => $lots->get(), 'rows' => $rows->get()];
+    }
+
+    /** Determine if all that a deed changed can be taken back, as far as can be seen without trying. */
+    public static function canBeUndone(string $deed): bool
+    {
+        $changes = self::changes([$deed]);
+        /** @var list<BoxChange|LotChange|RowChange> $all */
+        $all = [...$changes['boxes'], ...$changes['lots'], ...$changes['rows']];
+
+        return $all !== []
+            && array_filter($all, static fn (Model $change): bool => ! self::isOpen($change)) === [];
+    }
+
+    /** Determine if a change can be taken back, as far as can be seen without trying. */
+    public static function isOpen(Model $change): bool
+    {
+        return $change instanceof BoxChange || $change instanceof LotChange
+            ? $change->canBeUndone()
+            : $change->getAttribute('undone_at') === null;
+    }
+}

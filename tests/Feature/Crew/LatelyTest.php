@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Crew;
+
+use App\Models\Box;
+use App\Models\BoxChange;
+use App\Models\Crew;
+use App\Models\CrewGuide;
+use App\Models\Lot;
+use App\Models\LotChange;
+use App\Models\Piece;
+use App\Models\Recipe;
+use App\Models\RowChange;
+use App\Models\TargetPrice;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\TestCase;
+
+final class LatelyTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->packer);
+    }
+
+    public function test_a_receipt_is_undone_in_one_press_with_what_went_into_a_box(): void
+    {
+        $box = $this->box(['theme' => 'Tide pool']);
+        $before = self::state();
+        $undo = $this->undoOf(fn () => $this->post('/gather/write', [
+            'lines' => "8 soap 3.95\n3 combs 1.20 for Tide pool",
+        ]));
+        self::assertSame([2, 1], [Lot::query()->count(), Piece::query()->count()]);
+
+        $this->from('/gather')->post($undo)->assertRedirect('/gather')->assertSessionHas('said', 'Undone.');
+        self::assertSame($before, self::state());
+        self::assertTrue($box->refresh()->exists);
+    }
+
+    public function test_what_a_box_took_since_keeps_the_whole_receipt(): void
+    {
+        $undo = $this->undoOf(fn () => $this->post('/gather/write', ['lines' => "8 soap 3.95\n3 combs 1.20"]));
+        $this->post("/boxes/{$this->box()->id}/pieces", [
+            'lot' => Lot::query()->where('kind', 'soap')->sole()->id, 'quantity' => 1,
+        ])->assertRedirect();
+        $this->from('/gather')->post($undo)->assertRedirect('/gather')->assertSessionHasErrors('undo');
+
+        self::assertSame(2, Lot::query()->count());
+    }
+
+    public function test_a_deleted_lot_comes_back_as_it_was(): void
+    {
+        $lot = $this->lot('soap', ['name' => 'Soap, pine', 'tags' => 'sea']);
+        $row = DB::table('lots')->where('id', $lot->id)->first();
+        $undo = $this->undoOf(fn () => $this->delete("/lots/{$lot->id}"));
+        self::assertSame(0, Lot::query()->count());
+        $this->get('/lately')->assertSee('Soap, pine: deleted');
+
+        $this->post($undo)->assertRedirect();
+        self::assertEquals($row, DB::table('lots')->where('id', $lot->id)->first());
+    }
+
+    public function test_a_deleted_lot_waits_thirty_days(): void
+    {
+        $lot = $this->lot();
+        $undo = $this->undoOf(fn () => $this->delete("/lots/{$lot->id}"));
+        $this->travel(31)->days();
+        $this->from('/lately')->post($undo)->assertSessionHasErrors('undo');
+
+        // The next thing that is deleted sweeps away what waited too long.
+        $this->delete("/lots/{$this->lot()->id}")->assertRedirect();
+        self::assertSame(1, LotChange::query()->where('what', 'deleted')->count());
+    }
+
+    public function test_planning_a_box_is_undone(): void
+    {
+        $before = self::state();
+        $undo = $this->undoOf(fn () => $this->post('/boxes', [
+            'theme' => 'Kite hill', 'band' => '4-7', 'gender' => 'girl', 'box_kind' => 'straight-card',
+        ]));
+        self::assertSame(1, Box::query()->count());
+        $this->from('/boxes/'.Box::query()->sole()->id)->post($undo)->assertRedirect('/boxes');
+
+        self::assertSame($before, self::state());
+    }
+
+    public function test_a_box_that_was_deleted_waits_thirty_days(): void
+    {
+        $box = $this->box();
+        $this->delete("/boxes/{$box->id}")->assertRedirect();
+        $change = BoxChange::query()->sole();
+        self::assertTrue($change->canBeUndone());
+        $this->travel(31)->days();
+        self::assertFalse($change->canBeUndone());
+    }
+
+    public function test_what_is_done_to_the_crews_own_settings_is_undone_too(): void
+    {
+        $recipe = Recipe::query()->create(['name' => 'Cloth', 'kind' => 'washcloth', 'gives' => 1, 'materials' => 'thread 0.40']);
+        $guide = CrewGuide::factory()->createOne(['crew_id' => $this->crew->id]);
+        $deeds = [
+            'a target price' => fn () => $this->post('/gather/target', ['kind' => 'soap', 'target' => '0.42', 'target_pieces' => '1']),
+            'the budget' => fn () => $this->put('/gather/money', ['budget' => '250']),
+            'a size label' => fn () => $this->post('/gather/labels', ['label' => 'ROBIN', 'fits' => '116 cm']),
+            'a recipe that was deleted' => fn () => $this->delete("/gather/makes/{$recipe->id}"),
+            'a guide that was deleted' => fn () => $this->delete("/guides/{$guide->slug}"),
+        ];
+        foreach ($deeds as $name => $deed) {
+            $before = self::state();
+            $undo = $this->undoOf($deed, $name);
+            self::assertNotEquals($before, self::state(), $name);
+            $this->post($undo)->assertRedirect()->assertSessionHasNoErrors();
+            self::assertEquals($before, self::state(), $name);
+        }
+    }
+
+    public function test_a_setting_that_someone_changed_since_is_not_overwritten(): void
+    {
+        $undo = $this->undoOf(fn () => $this->put('/gather/money', ['budget' => '250']));
+        DB::table('crews')->where('id', $this->crew->id)->update(['season_budget_minor' => 30000]);
+        $this->from('/lately')->post($undo)->assertSessionHasErrors('undo');
+
+        self::assertSame(30000, $this->crew->refresh()->season_budget?->minor);
+    }
+
+    public function test_the_page_tells_what_was_done_by_whom_and_marks_what_was_undone(): void
+    {
+        $undo = $this->undoOf(fn () => $this->post('/gather/write', ['lines' => '8 soap 3.95']));
+        $other = User::factory()->createOne(['crew_id' => $this->crew->id, 'name' => 'Odell']);
+        $this->actingAs($other)->post('/gather/write', ['lines' => '2 combs 0.80'])->assertRedirect();
+
+        $this->get('/lately')->assertSee('Comb: put in')->assertDontSee('Bar of soap: put in');
+        $this->get('/lately?by=all')->assertSee('Bar of soap: put in')->assertSee('Odell');
+        $this->post($undo)->assertRedirect();
+        $this->get('/lately?by=all')->assertSee('undone');
+        $this->from('/lately')->post($undo)->assertSessionHasErrors('undo');
+    }
+
+    public function test_a_deed_of_another_crew_is_not_there(): void
+    {
+        $undo = $this->undoOf(fn () => $this->post('/gather/write', ['lines' => '8 soap 3.95']));
+        $this->actingAs(User::factory()->createOne(['crew_id' => Crew::factory()->createOne()->id]));
+
+        $this->post($undo)->assertNotFound();
+        $this->get('/lately?by=all')->assertDontSee('Bar of soap');
+    }
+
+    public function test_fifty_deeds_are_shown_with_a_bounded_number_of_queries(): void
+    {
+        for ($number = 0; $number < 60; $number++) {
+            $this->post('/gather/write', ['lines' => "soap {$number}.50"]);
+        }
+        DB::enableQueryLog();
+        $page = $this->get('/lately')->assertOk()->getContent();
+
+        self::assertSame(50, substr_count((string) $page, 'sr-only">: Bar of soap: put in'));
+        self::assertLessThan(20, count(DB::getQueryLog()));
+    }
+
+    public function test_what_nobody_does_is_no_deed(): void
+    {
+        TargetPrice::factory()->createOne(['crew_id' => $this->crew->id]);
+
+        self::assertSame(0, RowChange::query()->count());
+    }
+
+    /** Do something, and get the address at which its answer offers to undo it. */
+    private function undoOf(callable $deed, string $name = ''): string
+    {
+        $deed()->assertRedirect()->assertSessionHasNoErrors();
+        $undo = session('undo');
+        self::assertIsString($undo, $name);
+        self::assertStringContainsString('/deeds/', $undo, $name);
+        session()->forget('undo');
+
+        return (string) parse_url($undo, PHP_URL_PATH);
+    }
+
+    /** @return array<string, array<int, array<string, mixed>>> the rows that people care for, without when they were written */
+    private static function state(): array
+    {
+        $state = [];
+        foreach (['boxes', 'lots', 'pieces', 'target_prices', 'own_labels', 'recipes', 'crew_guides', 'crews'] as $table) {
+            $state[$table] = DB::table($table)->get()->map(static fn (object $row): array => array_diff_key(
+                (array) $row,
+                ['created_at' => 1, 'updated_at' => 1, 'version' => 1],
+            ))->all();
+        }
+
+        return $state;
+    }
+}
