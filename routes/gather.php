@@ -20,6 +20,7 @@ use App\Http\Controllers\Gather\StashController;
 use App\Http\Controllers\Gather\WaitingBoxesController;
 use App\Http\Controllers\Gather\WriteDownController;
 use App\Models\Box;
+use App\Models\Invite;
 use App\Models\Lot;
 use App\Models\OwnKind;
 use App\Models\OwnLabel;
@@ -34,7 +35,7 @@ Route::get('gather/pocket/token', [PocketController::class, 'token'])->name('poc
 Route::post('gather/pocket', [PocketController::class, 'later'])->name('pocket.later')->can('create', Lot::class);
 Route::post('gather/target', [PriceDeskController::class, 'target'])->name('target')->can('create', TargetPrice::class);
 Route::get('gather/money', [MoneyController::class, 'season'])->name('money')->can('viewAny', Lot::class);
-Route::put('gather/money', [MoneyController::class, 'budget'])->name('money.budget')->can('create', Lot::class);
+Route::put('gather/money', [MoneyController::class, 'budget'])->name('money.budget')->can('create', Invite::class);
 Route::get('gather/write', [WriteDownController::class, 'show'])->name('write')->can('create', Lot::class);
 Route::post('gather/write', [WriteDownController::class, 'store'])->name('write.store')->can('create', Lot::class);
 Route::get('gather/quick', [QuickEntryController::class, 'show'])->name('quick')->can('create', Lot::class);
@@ -57,6 +58,9 @@ Route::get('gather/shopping.csv', [ExportController::class, 'shopping'])
     ->can('viewAny', Lot::class);
 Route::get('gather/shopping', [ShoppingController::class, 'show'])->name('shopping')->can('viewAny', Lot::class);
 Route::post('gather/shopping', [ShoppingController::class, 'got'])->name('shopping.got')->can('create', Lot::class);
+Route::post('gather/shopping/tick', [ShoppingController::class, 'tick'])
+    ->name('shopping.tick')
+    ->can('create', Lot::class);
 Route::post('gather/waiting', WaitingBoxesController::class)->name('waiting')->can('create', Box::class);
 Route::get('gather/kits', [KitController::class, 'index'])->name('kits')->can('viewAny', Lot::class);
 Route::get('gather/kits/new', [KitController::class, 'create'])->name('kits.create')->can('create', Lot::class);

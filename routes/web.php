@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Crew\HelperController;
+use App\Http\Controllers\Crew\JoinController;
 use App\Http\Controllers\Crew\OpenDemoController;
 use App\Http\Controllers\Crew\RegisterController;
 use App\Http\Controllers\Crew\SchemeController;
@@ -19,6 +21,12 @@ Route::get('calendar/{key}.ics', [DatesController::class, 'feed'])
     ->middleware('throttle:calendar')
     ->name('calendar');
 
+// Whoever has such a link needs no account; what it opens is what it names.
+Route::get('join/{token}', [JoinController::class, 'show'])->middleware('throttle:links')->name('join');
+Route::post('join/{token}', [JoinController::class, 'store'])->middleware('throttle:links');
+Route::get('helping/{token}', [HelperController::class, 'show'])->middleware('throttle:links')->name('helper');
+Route::post('helping/{token}', [HelperController::class, 'tick'])->middleware('throttle:links')->name('helper.tick');
+
 // Within the web group, so that a page that is not there still knows who is signed in.
 Route::fallback(fn () => abort(404));
 
@@ -31,7 +39,7 @@ Route::middleware('guest')->group(function (): void {
 });
 
 // One file a station; whoever comes to any of them is signed in.
-Route::middleware('auth')->group(static function (): void {
+Route::middleware(['auth', 'auth.session'])->group(static function (): void {
     require __DIR__.'/gather.php';
     require __DIR__.'/plan.php';
     require __DIR__.'/pack.php';

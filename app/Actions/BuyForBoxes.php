@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Lot;
 use App\Models\Piece;
+use App\Models\ShoppingTick;
 use App\Refusals\CannotChangeBox;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Stash\NotEnoughLeft;
@@ -30,6 +31,7 @@ final readonly class BuyForBoxes
             $this->once->claim();
             $lot->save();
             $this->history->came($lot);
+            ShoppingTick::query()->where('kind', $lot->kind)->delete();
             $left = $lot->pieces;
             $lists = Piece::query()
                 ->with('box')

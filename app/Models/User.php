@@ -15,6 +15,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property string $password
+ * @property string $role what they may do: a keeper also changes guide, budget and people
  * @property Crew $crew
  */
 final class User extends Authenticatable
@@ -22,7 +23,13 @@ final class User extends Authenticatable
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 
-    protected $fillable = ['crew_id', 'name', 'email', 'password'];
+    public const MEMBER = 'member';
+
+    public const KEEPER = 'keeper';
+
+    protected $fillable = ['crew_id', 'name', 'email', 'password', 'role'];
+
+    protected $attributes = ['role' => self::KEEPER];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -33,5 +40,10 @@ final class User extends Authenticatable
     public function crew(): BelongsTo
     {
         return $this->belongsTo(Crew::class);
+    }
+
+    public function isKeeper(): bool
+    {
+        return $this->role === self::KEEPER;
     }
 }

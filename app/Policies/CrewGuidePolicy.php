@@ -4,4 +4,4 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-final class CrewGuidePolicy extends CrewPolicy {}
+final class CrewGuidePolicy extends KeeperPolicy {}

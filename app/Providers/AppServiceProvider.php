@@ -175,6 +175,9 @@ final class AppServiceProvider extends ServiceProvider
             'tracking', static fn (Request $request): Limit => Limit::perMinute(20)->by('tracking|'.$request->ip())
         );
         RateLimiter::for(
+            'links', static fn (Request $request): Limit => Limit::perMinute(60)->by('links|'.$request->ip())
+        );
+        RateLimiter::for(
             'demo', static fn (Request $request): Limit => Limit::perMinute(60)->by('demo|'.$request->ip())
         );
         RateLimiter::for(

@@ -42,6 +42,8 @@ final class AccessTest extends BrowserTestCase
         'a guide' => '/guides/harrow-ferry',
         'an evening' => '/pack/evening?people=Ines,Tom',
         'write it down' => '/gather/write',
+        'people' => '/people',
+        'my account' => '/account',
         'done lately' => '/lately',
         'quick entry' => '/gather/quick',
         'in and out' => '/gather/import',

@@ -125,4 +125,25 @@ final class AtHomePathTest extends BrowserTestCase
         $this->open('/gather/labels');
         $this->dontSee('HERON');
     }
+
+    public function test_an_invited_helper_ticks_the_shopping_list_and_the_crew_sees_it(): void
+    {
+        $this->openDemo();
+        $this->open('/people');
+        $this->click('The shopping list');
+        $this->see('Here is the link for helpers.');
+        $link = (string) $this->js("return document.querySelector('#link').value");
+        $this->clickOn('.menu > summary');
+        $this->click('Sign out');
+        $this->open((string) parse_url($link, PHP_URL_PATH));
+        $this->see('What is still needed.');
+        $this->dontSee('The stash');
+        $this->clickOn('li input[name="name"]');
+        $this->press('Bram', WebDriverKeys::ENTER);
+        $this->see('Bram has it');
+        $this->openDemo();
+        $this->open('/gather/shopping');
+        $this->see('Bram has it');
+        self::assertSame([], self::browser()->console());
+    }
 }

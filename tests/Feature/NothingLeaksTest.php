@@ -10,7 +10,9 @@ use App\Models\Crew;
 use App\Models\CrewGuide;
 use App\Models\Evening;
 use App\Models\GiftPayment;
+use App\Models\HelperLink;
 use App\Models\Idea;
+use App\Models\Invite;
 use App\Models\Learned;
 use App\Models\LeftBehind;
 use App\Models\LogBox;
@@ -23,6 +25,7 @@ use App\Models\Piece;
 use App\Models\Recipe;
 use App\Models\TopupBag;
 use App\Models\Trip;
+use App\Models\User;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
@@ -71,6 +74,16 @@ final class NothingLeaksTest extends TestCase
             'materials' => 'thread 0.40',
         ]);
         $ids = [
+            'token' => 'no-such-token',
+            'invite' => (string) Invite::query()->create([
+                'crew_id' => $this->theirBox->crew_id, 'token_hash' => hash('sha256', 'theirs'), 'role' => 'member',
+                'by' => 'Odell', 'ends_at' => now()->addDay(),
+            ])->id,
+            'link' => (string) HelperLink::query()->create([
+                'crew_id' => $this->theirBox->crew_id, 'token_hash' => hash('sha256', 'theirs'), 'shows' => 'shopping',
+                'by' => 'Odell',
+            ])->id,
+            'person' => (string) User::factory()->createOne(['crew_id' => $this->theirBox->crew_id])->id,
             'deed' => LotChange::query()->create([
                 'crew_id' => $this->theirBox->crew_id, 'lot_id' => $this->theirLot->id, 'by' => 'Odell', 'what' => 'got',
                 'before' => [], 'after' => ['pieces' => 1], 'deed' => '01JZZZZZZZZZZZZZZZZZZZZZZZ',
@@ -154,7 +167,8 @@ final class NothingLeaksTest extends TestCase
 
     public function test_every_address_but_the_public_ones_asks_who_is_there_and_by_which_policy(): void
     {
-        $open = ['calendar/{key}.ics', '/', 'register', 'sign-in', 'scheme', 'demo', '{fallbackPlaceholder}'];
+        $open = [
+            'join/{token}', 'helping/{token}', 'calendar/{key}.ics', '/', 'register', 'sign-in', 'scheme', 'demo', '{fallbackPlaceholder}'];
         $withoutRecords = ['sign-out', 'find'];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if (! in_array($route->uri(), $open, true)) {

@@ -9,6 +9,7 @@ use App\Models\Box;
 use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\User;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -63,6 +64,14 @@ abstract class TestCase extends FrameworkTestCase
         // Whoever looks at rows without being signed in looks at this crew's.
         resolve(CrewInHand::class)->take($this->crew);
         $this->packer = User::factory()->createOne(['crew_id' => $this->crew->id]);
+    }
+
+    /** Whoever comes after someone else comes with a session of their own. */
+    public function actingAs(Authenticatable $user, $guard = null): static
+    {
+        session()->forget('password_hash_web');
+
+        return parent::actingAs($user, $guard);
     }
 
     /** @param array<string, mixed> $with */

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'any-shop' => 'Any shop',
+    'at-most' => 'at most :target each',
 
     'name' => ':kind',
     'got' => '{0} :pieces × “:name” are in the stash.|{1} :pieces × “:name” are in the stash, 1 of them set aside '

@@ -31,6 +31,8 @@
                 <button class="button small">Save</button>
             </div>
         </form>
+        <a class="link" href="{{ route('account') }}">{{ __('crew/people.account') }}</a>
+        <a class="link" href="{{ route('people') }}">{{ __('crew/people.title') }}</a>
         <a class="link" href="{{ route('lately') }}">{{ __('crew/lately.title') }}</a>
         <a class="link" href="{{ route('time-zone') }}">Time zone:
             {{ str_replace('_', ' ', auth()->user()->crew->time_zone) }}</a>

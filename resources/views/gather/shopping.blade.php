@@ -6,33 +6,33 @@
                 <h1>Shopping list</h1>
                 <p class="text-ink-soft">What you still need to buy for your open boxes.</p>
             </div>
-            @if ($places->isNotEmpty())<button type="button" class="button no-print" data-print hidden>Print the list
+            @if ($page->places->isNotEmpty())<button type="button" class="button no-print" data-print hidden>Print the list
                 </button>@endif
         </div>
 
         @include('gather.partials.waiting')
 
-        @if ($places->isEmpty())
+        @if ($page->places->isEmpty())
             <section class="cut mb-3.5 p-6">
-                <h2>{{ $hasBoxes ? 'Nothing to buy' : 'No open box, nothing to buy' }}</h2>
+                <h2>{{ $page->hasBoxes ? 'Nothing to buy' : 'No open box, nothing to buy' }}</h2>
                 <p class="my-3">
-                    {{ $hasBoxes ? 'All that your open boxes need is in them or on hand.'
+                    {{ $page->hasBoxes ? 'All that your open boxes need is in them or on hand.'
                         : 'Plan a box first: what it lacks by the guide stands here, ready for one trip.' }}
                 </p>
                 <a class="button go"
-                    href="{{ $hasBoxes ? route('shelf') : route('boxes.create') }}">{{ $hasBoxes ? 'To the shelf'
+                    href="{{ $page->hasBoxes ? route('shelf') : route('boxes.create') }}">{{ $page->hasBoxes ? 'To the shelf'
                         : 'Plan a box' }}</a>
             </section>
         @else
             <p class="pb-3">
-                {{ trans_choice('gather/shopping.lines', $places->flatten(1)->count()) }}, about
-                <b class="figure">{{ $estimate->format() }}</b> {{ $estimate->currency->code }} as last
-                paid{{ trim(trans_choice('gather/shopping.unknown', $withoutEstimate)) }}.
+                {{ trans_choice('gather/shopping.lines', $page->places->flatten(1)->count()) }}, about
+                <b class="figure">{{ $page->estimate->format() }}</b> {{ $page->estimate->currency->code }} as last
+                paid{{ trim(trans_choice('gather/shopping.unknown', $page->withoutEstimate)) }}.
             </p>
             @include('gather.partials.outlooks')
-            @foreach ($places as $place => $rows)
+            @foreach ($page->places as $place => $rows)
                 <section class="cut mb-3.5 px-4 py-2" aria-labelledby="place-{{ $loop->index }}">
-                    <h2 id="place-{{ $loop->index }}" class="py-1">{{ $place === '' ? 'Any shop' : $place }}
+                    <h2 id="place-{{ $loop->index }}" class="py-1">{{ $place === '' ? __('gather/shopping.any-shop') : $place }}
                     </h2>
                     <ul>
                         @foreach ($rows as $row)
@@ -52,10 +52,17 @@
                                                 ? trim(trans_choice('gather/shopping.packs', $row->packs(),
                                                     ['size' => $row->packSize()])) : '',
                                             trim(trans_choice('gather/shopping.left-over', $row->leftOver())),
-                                            $row->target ? 'at most '.$row->target->format().' each' : '',
+                                            $row->target ? __('gather/shopping.at-most', ['target' => $row->target->format()]) : '',
                                             'for '.implode(', ', $row->for),
                                         ])) }}</p>
                                     </div>
+                                </div>
+                                @php($by = $page->inBaskets[$row->line->kind->id] ?? null)
+                                <div class="no-print mt-1.5 flex flex-wrap items-center gap-2.5">
+                                    <x-basket-tick :action="route('shopping.tick')" :kind="$row->line->kind"
+                                        :is-in-basket="$by !== null" />
+                                    @if ($by !== null)<span class="font-semibold">{{ __('crew/people.has-it',
+                                        ['name' => $by]) }}</span>@endif
                                 </div>
                                 <details class="no-print mt-1.5" @if ($errors->getBag($bag)->isNotEmpty()) open @endif>
                                     <summary class="button small">
@@ -87,12 +94,12 @@
             @endforeach
         @endif
 
-        @if ($covered->isNotEmpty())
+        @if ($page->covered->isNotEmpty())
             <section class="cut px-4 py-3" aria-labelledby="covered">
                 <h2 id="covered">On hand already</h2>
                 <p class="text-ink-soft">Pick these from the stash; they need not be bought.</p>
                 <ul class="mt-1.5 columns-2 max-sm:columns-1">
-                    @foreach ($covered as $line)
+                    @foreach ($page->covered as $line)
                         <li><b class="tabular">{{ $line->onHand }}</b> {{ $line->kind->name }}</li>
                     @endforeach
                 </ul>

@@ -10,7 +10,7 @@
             </tr>
         </thead>
         <tbody>
-            @foreach ($outlooks as [$box, $outlook])
+            @foreach ($page->outlooks as [$box, $outlook])
                 <tr class="border-t-[1.5px] border-line align-baseline">
                     <th scope="row" class="py-1.5 pr-3 text-left font-semibold">
                         <a class="no-underline hover:underline"

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Crew;
+
+use App\Actions\TickShopping;
+use App\Crews\CrewInHand;
+use App\Models\Crew;
+use App\Models\HelperLink;
+use App\Pages\Gather\Prices;
+use App\Pages\Gather\ShoppingPage;
+use App\Pages\Gather\Shortfall;
+use App\Pages\Pack\EveningPage;
+use App\Words\Words;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** What whoever has a helper's link sees: one list of the crew, to look and to tick, and nothing else. */
+final readonly class HelperController
+{
+    public function __construct(private CrewInHand $crews) {}
+
+    public function show(string $token): View
+    {
+        [$link, $crew] = $this->opened($token);
+
+        return $link->shows === 'evening'
+            ? view('crew.helper-evening', ['page' => EveningPage::of([], []), 'crew' => $crew])
+            : view('crew.helper-shopping', [
+                'page' => ShoppingPage::of(resolve(Shortfall::class), resolve(Prices::class), $crew->currency),
+                'crew' => $crew, 'token' => $token,
+            ]);
+    }
+
+    public function tick(Request $request, string $token, TickShopping $tickShopping): RedirectResponse
+    {
+        [$link] = $this->opened($token);
+        $link->shows === 'shopping' || abort(404);
+        $kind = $request->input('kind');
+        $name = mb_substr(trim($request->string('name')->value()), 0, 40);
+        is_string($kind) && $kind !== '' && mb_strlen($kind) <= 60 || abort(422);
+        $tickShopping->execute(
+            $kind,
+            $request->boolean('in_basket'),
+            $name === '' ? Words::of('crew/people.a-helper') : $name,
+        );
+        $request->session()->put('helper.name', $name);
+
+        return to_route('helper', $token, 303);
+    }
+
+    /** @return array{HelperLink, Crew} from here on the crew of the link is in hand, whoever is signed in */
+    private function opened(string $token): array
+    {
+        $link = HelperLink::ofToken($token) ?? abort(404);
+        $crew = Crew::query()->findOrFail($link->crew_id);
+        $this->crews->lend($crew);
+
+        return [$link, $crew];
+    }
+}

@@ -1,0 +1,29 @@
+<x-layout :title="__('crew/people.account')">
+    <div class="mx-auto grid max-w-xl gap-3.5">
+        <form method="post" action="{{ route('account') }}" class="cut grid gap-4 p-5">
+            @csrf
+            @method('put')
+            <h1>{{ __('crew/people.account') }}</h1>
+            <x-field name="name" :label="__('crew/people.name')" required maxlength="200"
+                :value="old('name', $me->name)" autocomplete="name" />
+            <x-field name="email" :label="__('crew/people.email')" type="email" required maxlength="300"
+                :value="old('email', $me->email)" autocomplete="email" />
+            <x-field name="password" :label="__('crew/people.new-password')" :hint="__('crew/people.new-password-hint')"
+                type="password" autocomplete="new-password" />
+            <x-field name="now" :label="__('crew/people.now')" type="password" required
+                autocomplete="current-password" />
+            <div><button class="button go">{{ __('crew/people.save') }}</button></div>
+        </form>
+        <details class="cut p-5" @if ($errors->has('leave_now')) open @endif>
+            <summary class="link">{{ __('crew/people.leave') }}</summary>
+            <form method="post" action="{{ route('account.leave') }}" class="mt-3 grid gap-3">
+                @csrf
+                @method('delete')
+                <p>{{ __('crew/people.leave-says') }}</p>
+                <x-field name="leave_now" :label="__('crew/people.now')" type="password" required
+                    autocomplete="current-password" />
+                <div><button class="button">{{ __('crew/people.leave-go') }}</button></div>
+            </form>
+        </details>
+    </div>
+</x-layout>
