@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Console\BackupCommand;
 use App\Console\FitSolveCommand;
 use App\Console\FitSureCommand;
 use App\Console\GuideCheckCommand;
+use App\Console\RestoreCommand;
 use App\Console\RulesListCommand;
 use App\Console\TrackCommand;
 use App\Http\Middleware\OfferUndo;
@@ -34,7 +36,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
     ->withCommands([
         FitSolveCommand::class, FitSureCommand::class, GuideCheckCommand::class, RulesListCommand::class,
-        TrackCommand::class,
+        TrackCommand::class, BackupCommand::class, RestoreCommand::class,
     ])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);

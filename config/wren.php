@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    // Where backups of the table are kept.
+    'backups' => env('WREN_BACKUPS', storage_path('backups')),
 
     /*
     |--------------------------------------------------------------------------

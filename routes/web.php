@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Crew\HealthController;
 use App\Http\Controllers\Crew\HelperController;
 use App\Http\Controllers\Crew\JoinController;
 use App\Http\Controllers\Crew\OpenDemoController;
@@ -14,6 +15,9 @@ use Illuminate\Support\Facades\Route;
 
 Route::post('scheme', SchemeController::class)->name('scheme');
 Route::post('demo', OpenDemoController::class)->middleware('throttle:demo')->name('demo');
+
+// Whoever watches over the server has no session either.
+Route::get('health', HealthController::class)->withoutMiddleware('web')->middleware('throttle:calendar')->name('health');
 
 // A calendar program has no session: the address itself is what it knows.
 Route::get('calendar/{key}.ics', [DatesController::class, 'feed'])

@@ -168,7 +168,7 @@ final class NothingLeaksTest extends TestCase
     public function test_every_address_but_the_public_ones_asks_who_is_there_and_by_which_policy(): void
     {
         $open = [
-            'join/{token}', 'helping/{token}', 'calendar/{key}.ics', '/', 'register', 'sign-in', 'scheme', 'demo', '{fallbackPlaceholder}'];
+            'join/{token}', 'health', 'helping/{token}', 'calendar/{key}.ics', '/', 'register', 'sign-in', 'scheme', 'demo', '{fallbackPlaceholder}'];
         $withoutRecords = ['sign-out', 'find'];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if (! in_array($route->uri(), $open, true)) {

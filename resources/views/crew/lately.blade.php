@@ -3,9 +3,11 @@
         <h1>{{ __('crew/lately.title') }}</h1>
         <p class="text-ink-soft">{{ __('crew/lately.lead') }}</p>
         <p class="flex gap-4 py-3">
-            <a class="link" href="{{ route('lately') }}" @if ($page->by !== '') aria-current="page" @endif>
+            <a @class(['link' => $page->by === '', 'font-semibold' => $page->by !== '']) href="{{ route('lately') }}"
+                @if ($page->by !== '') aria-current="page" @endif>
                 {{ __('crew/lately.mine') }}</a>
-            <a class="link" href="{{ route('lately', ['by' => 'all']) }}"
+            <a @class(['link' => $page->by !== '', 'font-semibold' => $page->by === ''])
+                href="{{ route('lately', ['by' => 'all']) }}"
                 @if ($page->by === '') aria-current="page" @endif>{{ __('crew/lately.all') }}</a>
         </p>
         @if ($page->deeds === [])

@@ -58,13 +58,12 @@
                                     </div>
                                 </div>
                                 @php($by = $page->inBaskets[$row->line->kind->id] ?? null)
-                                <div class="no-print mt-1.5 flex flex-wrap items-center gap-2.5">
+                                <div class="no-print mt-1.5 flex flex-wrap items-start gap-2.5">
                                     <x-basket-tick :action="route('shopping.tick')" :kind="$row->line->kind"
                                         :is-in-basket="$by !== null" />
                                     @if ($by !== null)<span class="font-semibold">{{ __('crew/people.has-it',
                                         ['name' => $by]) }}</span>@endif
-                                </div>
-                                <details class="no-print mt-1.5" @if ($errors->getBag($bag)->isNotEmpty()) open @endif>
+                                <details @if ($errors->getBag($bag)->isNotEmpty()) open @endif>
                                     <summary class="button small">
                                         Got it<span class="sr-only">: {{ $row->line->kind->name }}</span></summary>
                                     <form method="post" action="{{ route('shopping.got') }}"
@@ -87,6 +86,7 @@
                                         <button class="button go">Into the stash</button>
                                     </form>
                                 </details>
+                                </div>
                             </li>
                         @endforeach
                     </ul>
