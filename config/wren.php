@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    // Addresses of proxies in front of the application, separated by commas, that say who asks and whether by https.
+    'proxies' => array_values(array_filter(explode(',', (string) env('WREN_PROXIES', '')))),
+
     // Where backups of the table are kept.
     'backups' => env('WREN_BACKUPS', storage_path('backups')),
 

@@ -73,6 +73,13 @@ need_browser() {
     need_packages "${missing[@]}"
 }
 
+need_server() {
+    local missing=()
+    command -v nginx >/dev/null || [ -x /usr/sbin/nginx ] || missing+=(nginx)
+    command -v php-fpm8.2 >/dev/null || [ -x /usr/sbin/php-fpm8.2 ] || missing+=(php8.2-fpm)
+    need_packages "${missing[@]}"
+}
+
 need_composer() {
     fresh vendor/.installed composer.json stand-ins && return
     step "Installing PHP packages" composer update --no-progress --prefer-dist

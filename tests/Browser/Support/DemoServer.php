@@ -29,15 +29,20 @@ final class DemoServer
 
     private readonly string $folder;
 
-    /** @param array<string, string> $with environment on top of that of tests */
-    public function __construct(string $router = 'bin/lib/router.php', array $with = [])
+    /**
+     * @param  array<string, string>  $with  environment on top of that of tests
+     * @param  string  $command  with which it is served instead, on {port} and with what it writes in {folder}
+     */
+    public function __construct(string $router = 'bin/lib/router.php', array $with = [], string $command = '')
     {
         $this->folder = Run::folder().'/server-'.bin2hex(random_bytes(6));
         mkdir($this->folder);
         $this->database = "{$this->folder}/table.sqlite";
         $port = BackgroundProcess::freePort();
         $this->address = "http://127.0.0.1:{$port}";
-        $this->command = ". bin/lib/setup.sh && serve {$port} {$router}";
+        $this->command = $command === ''
+            ? ". bin/lib/setup.sh && serve {$port} {$router}"
+            : strtr($command, ['{port}' => (string) $port, '{folder}' => $this->folder]);
         $this->environment = $with + [
             'APP_ENV' => 'testing',
             'APP_DEBUG' => 'false',
