@@ -15,6 +15,9 @@ return [
 
     'cookie' => 'wren_session',
 
+    // Only over https, where the application is reached by nothing else.
+    'secure' => env('SESSION_SECURE_COOKIE'),
+
     'http_only' => true,
 
     'same_site' => 'lax',

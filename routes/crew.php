@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Crew\AccountController;
 use App\Http\Controllers\Crew\FiguresController;
 use App\Http\Controllers\Crew\HabitsController;
+use App\Http\Controllers\Crew\HelpController;
 use App\Http\Controllers\Crew\LatelyController;
 use App\Http\Controllers\Crew\PeopleController;
 use App\Http\Controllers\Crew\SignInController;
@@ -33,6 +34,7 @@ Route::delete('people', [PeopleController::class, 'dissolve'])->name('people.dis
 Route::get('account', [AccountController::class, 'show'])->name('account')->can('viewAny', Invite::class);
 Route::put('account', [AccountController::class, 'update'])->can('viewAny', Invite::class);
 Route::delete('account', [AccountController::class, 'leave'])->name('account.leave')->can('viewAny', Invite::class);
+Route::get('help', HelpController::class)->name('help')->can('viewAny', Box::class);
 Route::get('lately', [LatelyController::class, 'show'])->name('lately')->can('viewAny', Box::class);
 Route::post('deeds/{deed}/undo', [LatelyController::class, 'undo'])->name('deeds.undo')->can('create', Box::class);
 Route::put('figures', FiguresController::class)->name('figures')->can('create', Lot::class);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Pack\BenchController;
 use App\Http\Controllers\Pack\ClosingController;
+use App\Http\Controllers\Pack\DayController;
 use App\Http\Controllers\Pack\LearnedController;
 use App\Http\Controllers\Pack\PackController;
 use App\Http\Controllers\Pack\PhotoController;
@@ -40,6 +41,9 @@ Route::post('boxes/{box}/bench/ways', [BenchController::class, 'goOn'])->name('b
 Route::put('boxes/{box}/bench/closed', [BenchController::class, 'closed'])
     ->name('bench.closed')
     ->can('update', 'box');
+Route::get('pack/day', [DayController::class, 'show'])->name('day')->can('viewAny', Box::class);
+Route::post('pack/day/{box}', [DayController::class, 'sit'])->name('day.sit')->can('update', 'box');
+Route::delete('pack/day/{box}', [DayController::class, 'leave'])->name('day.leave')->can('update', 'box');
 Route::get('pack/roll-call', [RollCallController::class, 'show'])->name('roll-call')->can('viewAny', Box::class);
 Route::put('pieces/{piece}/laid-out', [RollCallController::class, 'tick'])
     ->name('roll-call.tick')

@@ -42,6 +42,8 @@ final class AccessTest extends BrowserTestCase
         'a guide' => '/guides/harrow-ferry',
         'an evening' => '/pack/evening?people=Ines,Tom',
         'write it down' => '/gather/write',
+        'packing day' => '/pack/day',
+        'help' => '/help',
         'people' => '/people',
         'my account' => '/account',
         'done lately' => '/lately',

@@ -31,6 +31,7 @@
                 <button class="button small">Save</button>
             </div>
         </form>
+        <a class="link" href="{{ route('help') }}">{{ __('crew/help.title') }}</a>
         <a class="link" href="{{ route('account') }}">{{ __('crew/people.account') }}</a>
         <a class="link" href="{{ route('people') }}">{{ __('crew/people.title') }}</a>
         <a class="link" href="{{ route('lately') }}">{{ __('crew/lately.title') }}</a>

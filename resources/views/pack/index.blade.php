@@ -3,6 +3,7 @@
     <p class="pb-4 text-ink-soft">
         Boxes that are ready: take one to the table, and put its pieces in as numbered.
         <a class="link" href="{{ route('evening') }}">Tonight’s tasks over all boxes</a> ·
+        <a class="link" href="{{ route('day') }}">{{ __('pack/day.title') }}</a> ·
         <a class="link" href="{{ route('roll-call') }}">{{ __('pack/bench.roll.open') }}</a> ·
         <a class="link" href="{{ route('practice') }}">{{ __('pack/practice.title') }}</a>
     </p>
