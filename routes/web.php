@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Crew\ForgotController;
 use App\Http\Controllers\Crew\HealthController;
 use App\Http\Controllers\Crew\HelperController;
 use App\Http\Controllers\Crew\JoinController;
@@ -38,6 +39,13 @@ Route::middleware('guest')->group(function (): void {
     Route::get('/', WelcomeController::class)->name('welcome');
     Route::get('register', [RegisterController::class, 'create'])->name('register');
     Route::post('register', [RegisterController::class, 'store'])->middleware('throttle:register');
+    Route::get('forgot', [ForgotController::class, 'show'])->name('forgot');
+    Route::post('forgot', [ForgotController::class, 'ask'])->middleware('throttle:forgot');
+    Route::get('new-password/{token}', [ForgotController::class, 'edit'])->name('new-password');
+    Route::post('new-password/{token}', [ForgotController::class, 'update'])
+        ->middleware('throttle:forgot')
+        ->name('new-password.choose');
+    Route::get('mailbox', [ForgotController::class, 'mailbox'])->name('mailbox');
     Route::get('sign-in', [SignInController::class, 'create'])->name('sign-in');
     Route::post('sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
 });

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Crews\CrewInHand;
 use App\Database\OneWriterConnection;
+use App\Mail\MailboxTransport;
 use App\Pages\Choices;
 use App\Pages\Gather\LotFieldsData;
 use App\Pages\Gather\WaitingData;
@@ -37,6 +38,7 @@ use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Lang;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
@@ -104,6 +106,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        Mail::extend('mailbox', static fn (): MailboxTransport => new MailboxTransport(
+            config()->string('mail.mailers.mailbox.folder'),
+        ));
         TrustProxies::at(config()->array('wren.proxies'));
         self::handToViews();
         Session::extend(
@@ -175,6 +180,9 @@ final class AppServiceProvider extends ServiceProvider
         );
         RateLimiter::for(
             'tracking', static fn (Request $request): Limit => Limit::perMinute(20)->by('tracking|'.$request->ip())
+        );
+        RateLimiter::for(
+            'forgot', static fn (Request $request): Limit => Limit::perMinute(6)->by('forgot|'.$request->ip())
         );
         RateLimiter::for(
             'links', static fn (Request $request): Limit => Limit::perMinute(60)->by('links|'.$request->ip())

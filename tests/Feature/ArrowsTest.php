@@ -20,7 +20,7 @@ final class ArrowsTest extends TestCase
     /** What each room of `app/` may call besides itself and the core. */
     private const ROOMS = [
         'Actions' => [
-            'Csv', 'Editing', 'Fit', 'Models', 'Queries', 'Reference', 'Refusals', 'Support', 'Tracking',
+            'Csv', 'Editing', 'Fit', 'Mail', 'Models', 'Queries', 'Reference', 'Refusals', 'Support', 'Tracking',
             'Words',
         ],
         'Calendar' => ['Words'],
@@ -32,14 +32,15 @@ final class ArrowsTest extends TestCase
         'Editing' => ['Refusals'],
         'Fit' => ['Models'],
         'Http' => [
-            'Actions', 'Calendar', 'Crews', 'Csv', 'Database', 'Fit', 'Models', 'Pages', 'Print', 'Reference', 'Refusals', 'Rules',
+            'Actions', 'Calendar', 'Crews', 'Csv', 'Database', 'Fit', 'Mail', 'Models', 'Pages', 'Print', 'Reference', 'Refusals', 'Rules',
             'Session', 'Support', 'Words',
         ],
+        'Mail' => ['Words'],
         'Models' => ['Casts', 'Crews', 'Reference', 'Refusals', 'Support', 'Words'],
         'Pages' => ['Fit', 'Models', 'Queries', 'Reference', 'Support', 'Words'],
         'Policies' => ['Models'],
         'Print' => ['Models', 'Pages', 'Words'],
-        'Providers' => ['Crews', 'Database', 'Models', 'Pages', 'Reference', 'Session', 'Support', 'Tracking', 'Words'],
+        'Providers' => ['Crews', 'Database', 'Mail', 'Models', 'Pages', 'Reference', 'Session', 'Support', 'Tracking', 'Words'],
         'Queries' => ['Models'],
         'Reference' => ['Crews', 'Models'],
         'Refusals' => ['Words'],

@@ -10,6 +10,7 @@
         </label>
         <div class="flex flex-wrap items-center gap-4">
             <button class="button go">Sign in</button>
+            <a class="link" href="{{ route('forgot') }}">{{ __('crew/people.forgot') }}</a>
             <a class="link" href="{{ route('register') }}">Start a crew instead</a>
         </div>
     </form>

@@ -6,7 +6,6 @@ namespace App\Http\Controllers\Crew;
 
 use App\Database\Backups;
 use App\Database\Health;
-use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Container\BindingResolutionException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\App;
@@ -24,7 +23,7 @@ final class HealthController
         $isOk = ! in_array(false, $checks, true);
         $newest = (new Backups('', config()->string('wren.backups')))->all()[0] ?? null;
         $made = $newest === null ? false : filemtime($newest);
-        $limit = CarbonImmutable::now()->subHours(self::BACKUP_WITHIN_HOURS)->getTimestamp();
+        $limit = time() - 3600 * self::BACKUP_WITHIN_HOURS;
         $backup = $made >= $limit ? 'fresh' : 'old';
 
         // A missed backup is told, and does not take the server out of service.

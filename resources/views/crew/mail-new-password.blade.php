@@ -1,0 +1,5 @@
+{{ __('crew/people.mail-says') }}
+
+{{ $link }}
+
+{{ __('crew/people.mail-ends', ['minutes' => $minutes]) }}
