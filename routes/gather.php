@@ -58,6 +58,9 @@ Route::get('gather/shopping.csv', [ExportController::class, 'shopping'])
     ->can('viewAny', Lot::class);
 Route::get('gather/shopping', [ShoppingController::class, 'show'])->name('shopping')->can('viewAny', Lot::class);
 Route::post('gather/shopping', [ShoppingController::class, 'got'])->name('shopping.got')->can('create', Lot::class);
+Route::put('gather/shopping/prices', [ShoppingController::class, 'prices'])
+    ->name('shopping.prices')
+    ->can('create', Lot::class);
 Route::post('gather/shopping/tick', [ShoppingController::class, 'tick'])
     ->name('shopping.tick')
     ->can('create', Lot::class);

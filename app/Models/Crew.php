@@ -29,6 +29,7 @@ use PluckyWren\Core\Stash\Preparation\Habits;
  * @property Habits $habits how they like to do things
  * @property string|null $calendar_key by which a calendar follows its dates
  * @property string|null $kept_note the note with which each box's own begins
+ * @property array<string, int> $asked_prices what one costs where they shop, in minor units, by kind
  * @property bool $is_demo
  * @property Money|null $season_budget
  * @property CarbonImmutable $created_at
@@ -40,17 +41,21 @@ final class Crew extends Model
 
     use Remembered;
 
+    /** Of these a crew is asked what one costs where it shops. */
+    public const ASKED_KINDS = ['soap', 't-shirt', 'plush-small'];
+
     protected $fillable = [
         'name', 'currency', 'locale', 'habits', 'guide', 'is_demo', 'season_budget', 'time_zone', 'calendar_key',
-        'kept_note',
+        'kept_note', 'asked_prices',
     ];
 
-    protected $attributes = ['locale' => 'en', 'habits' => '{}', 'time_zone' => 'UTC'];
+    protected $attributes = ['locale' => 'en', 'habits' => '{}', 'time_zone' => 'UTC', 'asked_prices' => '{}'];
 
     /** @var array<string, string> */
     protected $casts = [
         'currency' => AsCurrency::class,
         'is_demo' => 'boolean',
+        'asked_prices' => 'array',
         'habits' => AsHabits::class,
         'season_budget' => AsMoney::class,
     ];

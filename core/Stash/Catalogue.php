@@ -81,6 +81,12 @@ final class Catalogue
         return isset($this->lines[$id]);
     }
 
+    /** @return int|null what one of a kind costs in relation to a bar of soap, which is 100; null where nobody knows */
+    public function priceIndex(string $id): ?int
+    {
+        return $this->lines[$id][1]['price'] ?? null;
+    }
+
     /** Determine if one of a kind is usually a pack of many, as crayons in a box are. */
     public function comesInMany(string $id): bool
     {

@@ -24,7 +24,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
  *     with?: list<array{anyOf?: list<string>, task?: string, needed?: bool, why: string}>, elastic?: bool,
  *     shoes?: bool, tasks?: list<string>, also?: list<string>,
  *     countsAs?: list<string>, together?: bool, private?: bool,
- *     look?: string, glyph?: string, many?: bool,
+ *     look?: string, glyph?: string, many?: bool, price?: int,
  * }
  * @phpstan-type CavityData array{
  *     soft?: bool, round?: bool, wall?: float, length?: float, width?: float, height?: float, mouth?: list<float>,

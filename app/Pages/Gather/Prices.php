@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace App\Pages\Gather;
 
+use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\TargetPrice;
 use App\Reference\Guides;
 use App\Support\Today;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\Level\PriceLevel;
+use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Money\Target\PastPrice;
 use PluckyWren\Core\Money\Target\PriceHistory;
 use PluckyWren\Core\Money\Target\PriceJudge;
 use PluckyWren\Core\Money\Target\TargetAmount;
 use PluckyWren\Core\Recipient\AgeBand;
+use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 
 /** What the crew paid and wants to pay, by kind; each is read once for a page. */
@@ -113,6 +117,25 @@ final class Prices
         }
 
         return $each;
+    }
+
+    /** Get how dear things are where the crew shops: by what it paid, and by what it said that a few things cost. */
+    public function level(Crew $crew): PriceLevel
+    {
+        $catalogue = resolve(Catalogue::class);
+        $known = [];
+        foreach ($crew->asked_prices as $kind => $minor) {
+            $known[$kind] = (new Money($minor, $crew->currency))->exactly();
+        }
+        $this->paidLotsOf(ItemKind::retired(''));
+        foreach ($this->paidLots ?? [] as $kind => $lots) {
+            $each = $lots[0]->price()->each;
+            if ($each !== null) {
+                $known[$kind] = $each;
+            }
+        }
+
+        return PriceLevel::of($crew->currency, $known, $catalogue->priceIndex(...));
     }
 
     /** Get the newest lot of a kind that was paid for: how it is packed and where it is got. */

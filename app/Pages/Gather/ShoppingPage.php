@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace App\Pages\Gather;
 
 use App\Models\Box;
+use App\Models\Crew;
 use App\Models\ShoppingTick;
 use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\Shopping\BoxOutlook;
 use PluckyWren\Core\Box\Shopping\ShoppingLine;
-use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\Level\PriceLevel;
+use PluckyWren\Core\Money\Level\PriceRange;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 
 /** What is still to buy, by the place where it was bought last; and whether each box then stays within its budget. */
@@ -21,20 +24,30 @@ final readonly class ShoppingPage
      * @param  Collection<string, Collection<int, ShoppingRow>>  $places  by the place
      * @param  Collection<string, array{Box, BoxOutlook}>  $outlooks
      * @param  Collection<int, ShoppingLine>  $covered  what is on hand already
+     * @param  PriceRange  $estimate  what all of it costs, as far as that is known or can be estimated
+     * @param  int  $guessed  how many lines of it are only estimated
+     * @param  int  $withoutEstimate  how many are not even that
+     * @param  bool  $isAsked  whether more prices would be needed for estimates
      * @param  array<string, string>  $inBaskets  who has it in the basket, by kind
+     * @param  array<string, string>  $asked  what the crew said that a few things cost, as typed, by kind
      */
     private function __construct(
         public Collection $places,
         public Collection $outlooks,
-        public Money $estimate,
+        public PriceRange $estimate,
+        public int $guessed,
         public int $withoutEstimate,
+        public bool $isAsked,
         public Collection $covered,
         public bool $hasBoxes,
         public array $inBaskets,
+        public array $asked,
     ) {}
 
-    public static function of(Shortfall $shortfall, Prices $prices, Currency $currency): self
+    public static function of(Shortfall $shortfall, Prices $prices, Crew $crew): self
     {
+        $level = $prices->level($crew);
+        $catalogue = resolve(Catalogue::class);
         $boxes = $shortfall->boxes();
         $lines = $shortfall->lines();
         $rows = collect($lines)
@@ -46,13 +59,23 @@ final readonly class ShoppingPage
                 array_values(
                     $boxes->only(array_keys($line->byBox))->map(static fn (Box $box): string => $box->theme)->all(),
                 ),
+                $level->estimate($catalogue->priceIndex($line->kind->id)),
             ));
-        $estimate = $rows->reduce(
-            static fn (ExactAmount $sum, ShoppingRow $row): ExactAmount => $sum->plus(
-                $row->estimate() ?? ExactAmount::zero($currency),
-            ),
-            ExactAmount::zero($currency),
-        );
+        $estimate = PriceRange::exactly(ExactAmount::zero($crew->currency));
+        $guessed = $unknown = 0;
+        foreach ($rows as $row) {
+            [$known, $guess] = [$row->estimate(), $row->guess()?->times($row->pieces())];
+            $estimate = $estimate->plus(
+                $known === null ? $guess ?? PriceRange::exactly(ExactAmount::zero($crew->currency))
+                    : PriceRange::exactly($known),
+            );
+            $guessed += $known === null && $guess !== null ? 1 : 0;
+            $unknown += $known === null && $guess === null ? 1 : 0;
+        }
+        $estimates = [];
+        foreach ($lines as $line) {
+            $estimates[$line->kind->id] = $level->estimate($catalogue->priceIndex($line->kind->id));
+        }
         $each = $prices->each(array_map(static fn (ShoppingLine $line): ItemKind => $line->kind, $lines));
         $lacking = $boxes->filter(static fn (Box $box): bool => array_filter(
             $lines,
@@ -62,13 +85,19 @@ final readonly class ShoppingPage
         return new self(
             $rows->groupBy(static fn (ShoppingRow $row): string => $row->place())->sortKeysDesc(),
             $lacking->map(static fn (Box $box): array => [
-                $box, BoxOutlook::of($box->id, $box->plan(), $lines, $each),
+                $box, BoxOutlook::of($box->id, $box->plan(), $lines, $each, array_filter($estimates)),
             ]),
-            $estimate->rounded(),
-            $rows->filter(static fn (ShoppingRow $row): bool => $row->estimate() === null)->count(),
+            $estimate,
+            $guessed,
+            $unknown,
+            $level->count() < PriceLevel::LEAST,
             collect($lines)->filter(static fn (ShoppingLine $line): bool => $line->onHand > 0),
             $boxes->isNotEmpty(),
             ShoppingTick::inBaskets(),
+            array_map(
+                static fn (int $minor): string => (new Money($minor, $crew->currency))->typed(),
+                $crew->asked_prices,
+            ),
         );
     }
 }

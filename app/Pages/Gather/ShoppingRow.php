@@ -7,17 +7,28 @@ namespace App\Pages\Gather;
 use App\Models\Lot;
 use PluckyWren\Core\Box\Shopping\ShoppingLine;
 use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\Level\PriceRange;
 
 /** One line of the shopping list, with how it is usually packed, where it is got and what it should cost. */
 final readonly class ShoppingRow
 {
-    /** @param list<string> $for the themes of the boxes that lack it */
+    /**
+     * @param  list<string>  $for  the themes of the boxes that lack it
+     * @param  PriceRange|null  $guess  what one may cost, by how dear things are where the crew shops
+     */
     public function __construct(
         public ShoppingLine $line,
         private ?Lot $latest,
         public ?ExactAmount $target,
         public array $for,
+        private ?PriceRange $guess = null,
     ) {}
+
+    /** Get what one may cost, where nobody has paid for any; null where that is known, or nothing is. */
+    public function guess(): ?PriceRange
+    {
+        return $this->latest === null ? $this->guess : null;
+    }
 
     /** Get how many are in the shop's pack; one where nobody wrote that down. */
     public function packSize(): int

@@ -8,6 +8,7 @@ use PluckyWren\Core\Box\MoneyGauge;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Money\ExactAmount;
 use PluckyWren\Core\Money\InvalidMoney;
+use PluckyWren\Core\Money\Level\PriceRange;
 use PluckyWren\Core\Money\Money;
 
 /** What a box will have cost once it has all that it lacks, against its budget. */
@@ -16,44 +17,74 @@ final readonly class BoxOutlook
     /**
      * @param  Money  $soFar  with the sending gift
      * @param  ExactAmount  $expected  for the lacking pieces of which someone knows a price
+     * @param  PriceRange  $estimated  for those whose price is only estimated
      * @param  int  $unpriced  how many lacking pieces nobody has a price for
+     * @param  int  $guessed  how many have an estimated one
      */
     private function __construct(
         public Money $soFar,
         public ExactAmount $expected,
+        public PriceRange $estimated,
         public int $unpriced,
+        public int $guessed,
         public ?Money $budget,
     ) {}
 
     /**
      * @param  list<ShoppingLine>  $lines  of the whole list
      * @param  array<string, ExactAmount>  $each  what a piece of a kind costs, by the kind's id, where that is known
+     * @param  array<string, PriceRange>  $estimates  what one may cost where nobody knows
      *
      * @throws InvalidMoney
      */
-    public static function of(string $box, Plan $plan, array $lines, array $each): self
+    public static function of(string $box, Plan $plan, array $lines, array $each, array $estimates = []): self
     {
         $money = MoneyGauge::of($plan);
         $expected = ExactAmount::zero($money->total->currency);
-        $unpriced = 0;
+        $estimated = PriceRange::exactly($expected);
+        $unpriced = $guessed = 0;
         foreach ($lines as $line) {
             $count = $line->byBox[$box] ?? 0;
             $price = $each[$line->kind->id] ?? null;
-            $unpriced += $price === null ? $count : 0;
+            $estimate = $price === null ? $estimates[$line->kind->id] ?? null : null;
+            $unpriced += $price === null && $estimate === null ? $count : 0;
+            $guessed += $estimate === null ? 0 : $count;
             $expected = $price === null ? $expected : $expected->plus($price->times($count));
+            $estimated = $estimate === null ? $estimated : $estimated->plus($estimate->times($count));
         }
 
-        return new self($money->total, $expected, $unpriced, $plan->funds->budget);
+        return new self($money->total, $expected, $estimated, $unpriced, $guessed, $plan->funds->budget);
     }
 
     /**
-     * What is left of the budget then, below zero where it will be overspent; null where there is none.
+     * What is still to come, from the least to the most.
+     *
+     * @throws InvalidMoney
+     */
+    public function toCome(): PriceRange
+    {
+        return PriceRange::exactly($this->expected)->plus($this->estimated);
+    }
+
+    /**
+     * What is left of the budget then, where what is estimated costs the least: below zero it will be overspent in any
+     * case; null where there is none.
      *
      * @throws InvalidMoney
      */
     public function left(): ?ExactAmount
     {
-        return $this->budget?->minus($this->soFar)->exactly()->minus($this->expected);
+        return $this->budget?->minus($this->soFar)->exactly()->minus($this->toCome()->low);
+    }
+
+    /**
+     * The same where what is estimated costs the most.
+     *
+     * @throws InvalidMoney
+     */
+    public function leftAtWorst(): ?ExactAmount
+    {
+        return $this->budget?->minus($this->soFar)->exactly()->minus($this->toCome()->high);
     }
 
     /** @throws InvalidMoney */

@@ -3,6 +3,17 @@
 declare(strict_types=1);
 
 return [
+    'about' => ', about :low',
+    'about-range' => ', about :low to :high',
+    'guessed' => '{0} |{1} (one of them estimated)|[2,*] (:count of them estimated)',
+    'guess' => 'about :low to :high each (estimated)',
+    'range' => ':low to :high',
+    'at-worst' => 'or :left, where it is dear',
+    'asked' => 'What do things cost where you shop?',
+    'asked-says' => 'Three prices are enough to estimate all the others; every purchase makes the estimates better.',
+    'asked-kinds' => ['soap' => 'A bar of soap', 't-shirt' => 'A T-shirt', 'plush-small' => 'A small plush'],
+    'asked-save' => 'Save',
+    'asked-kept' => 'The estimates go by these prices now.',
     'any-shop' => 'Any shop',
     'at-most' => 'at most :target each',
 

@@ -25,10 +25,29 @@
             </section>
         @else
             <p class="pb-3">
-                {{ trans_choice('gather/shopping.lines', $page->places->flatten(1)->count()) }}, about
-                <b class="figure">{{ $page->estimate->format() }}</b> {{ $page->estimate->currency->code }} as last
-                paid{{ trim(trans_choice('gather/shopping.unknown', $page->withoutEstimate)) }}.
+                {{ trans_choice('gather/shopping.lines', $page->places->flatten(1)->count()) }}{{
+                    $page->estimate->isOne()
+                        ? __('gather/shopping.about', ['low' => $page->estimate->low->rounded()->format()])
+                        : __('gather/shopping.about-range', ['low' => $page->estimate->low->rounded()->format(),
+                            'high' => $page->estimate->high->rounded()->format()]) }}
+                {{ $page->estimate->low->currency->code }}{{ trans_choice('gather/shopping.guessed', $page->guessed)
+                    }}{{ trim(trans_choice('gather/shopping.unknown', $page->withoutEstimate)) }}.
             </p>
+            <details class="cut no-print mb-3.5 px-4 py-3" @if ($page->isAsked) open @endif>
+                <summary class="font-semibold">{{ __('gather/shopping.asked') }}</summary>
+                <form method="post" action="{{ route('shopping.prices') }}" class="mt-2 grid gap-3">
+                    @csrf
+                    @method('put')
+                    <p class="text-ink-soft">{{ __('gather/shopping.asked-says') }}</p>
+                    <div class="grid grid-cols-1 items-end gap-3 sm:grid-cols-4">
+                        @foreach (__('gather/shopping.asked-kinds') as $kind => $name)
+                            <x-field :name="'cost-'.$kind" :label="$name" inputmode="decimal" autocomplete="off"
+                                :value="old('cost-'.$kind, $page->asked[$kind] ?? '')" />
+                        @endforeach
+                        <div><button class="button">{{ __('gather/shopping.asked-save') }}</button></div>
+                    </div>
+                </form>
+            </details>
             @include('gather.partials.outlooks')
             @foreach ($page->places as $place => $rows)
                 <section class="cut mb-3.5 px-4 py-2" aria-labelledby="place-{{ $loop->index }}">
@@ -53,6 +72,10 @@
                                                     ['size' => $row->packSize()])) : '',
                                             trim(trans_choice('gather/shopping.left-over', $row->leftOver())),
                                             $row->target ? __('gather/shopping.at-most', ['target' => $row->target->format()]) : '',
+                                            $row->guess() ? __('gather/shopping.guess', [
+                                                'low' => $row->guess()->low->rounded()->format(),
+                                                'high' => $row->guess()->high->rounded()->format(),
+                                            ]) : '',
                                             'for '.implode(', ', $row->for),
                                         ])) }}</p>
                                     </div>

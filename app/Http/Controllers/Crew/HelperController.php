@@ -29,7 +29,7 @@ final readonly class HelperController
         return $link->shows === 'evening'
             ? view('crew.helper-evening', ['page' => EveningPage::of([], []), 'crew' => $crew])
             : view('crew.helper-shopping', [
-                'page' => ShoppingPage::of(resolve(Shortfall::class), resolve(Prices::class), $crew->currency),
+                'page' => ShoppingPage::of(resolve(Shortfall::class), resolve(Prices::class), $crew),
                 'crew' => $crew, 'token' => $token,
             ]);
     }

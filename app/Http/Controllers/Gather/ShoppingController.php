@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Gather;
 
 use App\Actions\BuyForBoxes;
+use App\Actions\KeepAskedPrices;
 use App\Actions\TickShopping;
+use App\Http\Requests\Gather\AskedPricesRequest;
 use App\Http\Requests\Gather\BoughtRequest;
 use App\Models\User;
 use App\Pages\Gather\Prices;
 use App\Pages\Gather\ShoppingPage;
 use App\Pages\Gather\Shortfall;
+use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -20,7 +23,15 @@ final class ShoppingController
 {
     public function show(Shortfall $shortfall, Prices $prices, #[CurrentUser] User $user): View
     {
-        return view('gather.shopping', ['page' => ShoppingPage::of($shortfall, $prices, $user->crew->currency)]);
+        return view('gather.shopping', ['page' => ShoppingPage::of($shortfall, $prices, $user->crew)]);
+    }
+
+    /** Keep what a few things cost where the crew shops. */
+    public function prices(AskedPricesRequest $request, KeepAskedPrices $keepAskedPrices): RedirectResponse
+    {
+        $keepAskedPrices->execute($request->crew(), $request->prices());
+
+        return to_route('shopping', status: 303)->with('said', Words::of('gather/shopping.asked-kept'));
     }
 
     /** Note that somebody has it in the basket, or put it back. */

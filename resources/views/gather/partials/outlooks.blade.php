@@ -18,7 +18,9 @@
                     </th>
                     <td class="pr-3 text-right">{{ $outlook->soFar->format() }}</td>
                     <td class="pr-3 text-right">
-                        {{ $outlook->expected->rounded()->format() }}<span
+                        {{ $outlook->toCome()->isOne() ? $outlook->toCome()->low->rounded()->format()
+                            : __('gather/shopping.range', ['low' => $outlook->toCome()->low->rounded()->format(),
+                                'high' => $outlook->toCome()->high->rounded()->format()]) }}<span
                             class="block text-ink-soft">{{ trim(trans_choice('gather/shopping.unpriced',
                                 $outlook->unpriced)) }}</span>
                     </td>
@@ -28,6 +30,9 @@
                         @else
                             <b @class(['figure', 'text-mend' => $outlook->isOver()])>{{ $outlook->left()->rounded()
                                 ->format() }}</b>
+                            @if (! $outlook->toCome()->isOne())<span class="block text-ink-soft">{{
+                                __('gather/shopping.at-worst', [
+                                    'left' => $outlook->leftAtWorst()->rounded()->format()]) }}</span>@endif
                             @if ($outlook->isOver())<span class="block text-mend">over its budget</span>@endif
                             @if ($outlook->eachOfTheRest())<span
                                 class="block text-ink-soft">{{ __('gather/shopping.each-of-the-rest',

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Gather;
+
+use Tests\Feature\TestCase;
+
+final class AskedPricesTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->packer);
+    }
+
+    public function test_three_prices_make_estimates_of_all_the_others(): void
+    {
+        $this->box(['theme' => 'Tide pool']);
+        $this->get('/gather/shopping')
+            ->assertSee('What do things cost where you shop?')
+            ->assertDontSee('estimated)');
+
+        // All three say 1.00 for a bar of soap; a washcloth is at 55 of that: 0.44 to 0.66.
+        $this->put('/gather/shopping/prices', ['cost-soap' => '1.00', 'cost-t-shirt' => '2,20', 'cost-plush-small' => '2.20'])
+            ->assertRedirect('/gather/shopping');
+        $this->packer->unsetRelation('crew');
+        $this->get('/gather/shopping')
+            ->assertSee('about 0.44 to 0.66 each (estimated)')
+            ->assertSee('of them estimated')
+            ->assertSee('value="2.20"', false);
+    }
+
+    public function test_what_was_paid_counts_before_any_estimate(): void
+    {
+        $this->box();
+        $this->lot('washcloth', ['pieces' => 1, 'gone' => 1]);
+        $this->put('/gather/shopping/prices', ['cost-soap' => '1.00', 'cost-t-shirt' => '2.20', 'cost-plush-small' => '2.20'])
+            ->assertRedirect();
+        $this->packer->unsetRelation('crew');
+        $this->get('/gather/shopping')->assertSee('of them estimated')->assertDontSee('about 0.44 to 0.66 each');
+    }
+
+    public function test_a_price_that_cannot_be_is_told_beside_its_field(): void
+    {
+        $this->box();
+        $this->from('/gather/shopping')->put('/gather/shopping/prices', ['cost-soap' => 'cheap'])
+            ->assertRedirect('/gather/shopping')->assertSessionHasErrors('cost-soap');
+        self::assertSame([], $this->crew->refresh()->asked_prices);
+    }
+}
