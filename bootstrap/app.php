@@ -41,7 +41,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append([SendSecurityHeaders::class, RefuseBrokenText::class, ReadDigits::class]);
-        $middleware->web(append: [RememberAnswer::class, OfferUndo::class], replace: [LaravelStartSession::class => StartSession::class]);
+        $middleware->web(
+            append: [RememberAnswer::class, OfferUndo::class],
+            replace: [LaravelStartSession::class => StartSession::class],
+        );
         $middleware->redirectGuestsTo(fn (): string => route('welcome'));
         $middleware->redirectUsersTo(fn (): string => route('shelf'));
         $middleware->encryptCookies(except: ['scheme']);

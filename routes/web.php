@@ -18,7 +18,10 @@ Route::post('scheme', SchemeController::class)->name('scheme');
 Route::post('demo', OpenDemoController::class)->middleware('throttle:demo')->name('demo');
 
 // Whoever watches over the server has no session either.
-Route::get('health', HealthController::class)->withoutMiddleware('web')->middleware('throttle:calendar')->name('health');
+Route::get('health', HealthController::class)
+    ->withoutMiddleware('web')
+    ->middleware('throttle:calendar')
+    ->name('health');
 
 // A calendar program has no session: the address itself is what it knows.
 Route::get('calendar/{key}.ics', [DatesController::class, 'feed'])

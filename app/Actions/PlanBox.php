@@ -41,7 +41,13 @@ final readonly class PlanBox
         $box->crew_id = $crew->id;
         $box->id ??= $box->newUniqueId();
 
-        return $this->history->of($box, 'planned', function () use ($crew, $box, $isFromGuide, $leftBehind, $idea): Box {
+        return $this->history->of($box, 'planned', function () use (
+            $crew,
+            $box,
+            $isFromGuide,
+            $leftBehind,
+            $idea,
+        ): Box {
             $this->once->claim();
             $box->number = 1 + (int) Box::query()->where('crew_id', $crew->id)->max('number');
             $box->season = Season::of($this->guides->current()->terms->handIn, $crew->today())->year;

@@ -48,7 +48,8 @@ final class MailboxTransport extends AbstractTransport
         $mail = MessageConverter::toEmail($original);
         $body = $mail->getTextBody();
         is_dir($this->folder) || mkdir($this->folder, 0o700, true);
-        file_put_contents(sprintf('%s/%.6f-%s.json', $this->folder, microtime(true), bin2hex(random_bytes(4))), json_encode([
+        $path = sprintf('%s/%.6f-%s.json', $this->folder, microtime(true), bin2hex(random_bytes(4)));
+        file_put_contents($path, json_encode([
             'to' => implode(', ', array_map(static fn ($address): string => $address->getAddress(), $mail->getTo())),
             'subject' => (string) $mail->getSubject(),
             'text' => is_string($body) ? $body : '',

@@ -73,7 +73,10 @@ final class LotChange extends Model
             && ($this->what !== 'got' || $this->after !== [])
             && in_array(
                 $this->what,
-                ['got', 'deleted', 'corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong', 'split', 'merged'],
+                [
+                    'got', 'deleted', 'corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong', 'split',
+                    'merged',
+                ],
                 true,
             )
             && ($this->what !== 'split' || isset($this->before['_other']));

@@ -35,8 +35,9 @@ final class DeedsDone
 
     /**
      * @param  list<string>  $deeds
-     * @return array{boxes: Collection<int, BoxChange>, lots: Collection<int, LotChange>, rows: Collection<int, RowChange>}
-     *     their changes, the oldest first
+     * @return array{
+     *     boxes: Collection<int, BoxChange>, lots: Collection<int, LotChange>, rows: Collection<int, RowChange>,
+     * } their changes, the oldest first
      */
     public static function changes(array $deeds): array
     {

@@ -58,7 +58,9 @@ final class LineWords
         return [
             'line' => $row->line + 1,
             'kind' => $kind,
-            'says' => $row->extra === null ? self::thing($row, $lot) : Words::of("gather/written.extra.{$row->extra->kind->value}"),
+            'says' => $row->extra === null
+                ? self::thing($row, $lot)
+                : Words::of("gather/written.extra.{$row->extra->kind->value}"),
             'details' => $row->extra === null ? self::details($row, $lot) : self::touched($row->extra),
             'amount' => $row->extra === null
                 ? ($lot?->cost->paid?->format() ?? '')

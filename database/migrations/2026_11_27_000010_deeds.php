@@ -29,7 +29,8 @@ return new class extends Migration
                 undone_at TEXT,
                 created_at TEXT NOT NULL
             ) STRICT;
-            INSERT INTO lot_changes_with_deeds (id, crew_id, lot_id, name, by, what, before, after, undone_at, created_at)
+            INSERT INTO lot_changes_with_deeds
+                (id, crew_id, lot_id, name, by, what, before, after, undone_at, created_at)
                 SELECT c.id, c.crew_id, c.lot_id, l.name, c.by, c.what, c.before, c.after, c.undone_at, c.created_at
                 FROM lot_changes c JOIN lots l ON l.id = c.lot_id;
             DROP TABLE lot_changes;

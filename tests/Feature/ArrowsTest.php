@@ -32,7 +32,8 @@ final class ArrowsTest extends TestCase
         'Editing' => ['Refusals'],
         'Fit' => ['Models'],
         'Http' => [
-            'Actions', 'Calendar', 'Crews', 'Csv', 'Database', 'Fit', 'Mail', 'Models', 'Pages', 'Print', 'Reference', 'Refusals', 'Rules',
+            'Actions', 'Calendar', 'Crews', 'Csv', 'Database', 'Fit', 'Mail', 'Models', 'Pages', 'Print', 'Reference',
+            'Refusals', 'Rules',
             'Session', 'Support', 'Words',
         ],
         'Mail' => ['Words'],
@@ -40,7 +41,9 @@ final class ArrowsTest extends TestCase
         'Pages' => ['Fit', 'Models', 'Queries', 'Reference', 'Support', 'Words'],
         'Policies' => ['Models'],
         'Print' => ['Models', 'Pages', 'Words'],
-        'Providers' => ['Crews', 'Database', 'Mail', 'Models', 'Pages', 'Reference', 'Session', 'Support', 'Tracking', 'Words'],
+        'Providers' => [
+            'Crews', 'Database', 'Mail', 'Models', 'Pages', 'Reference', 'Session', 'Support', 'Tracking', 'Words',
+        ],
         'Queries' => ['Models'],
         'Reference' => ['Crews', 'Models'],
         'Refusals' => ['Words'],

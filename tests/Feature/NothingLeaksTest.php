@@ -85,8 +85,8 @@ final class NothingLeaksTest extends TestCase
             ])->id,
             'person' => (string) User::factory()->createOne(['crew_id' => $this->theirBox->crew_id])->id,
             'deed' => LotChange::query()->create([
-                'crew_id' => $this->theirBox->crew_id, 'lot_id' => $this->theirLot->id, 'by' => 'Odell', 'what' => 'got',
-                'before' => [], 'after' => ['pieces' => 1], 'deed' => '01JZZZZZZZZZZZZZZZZZZZZZZZ',
+                'crew_id' => $this->theirBox->crew_id, 'lot_id' => $this->theirLot->id, 'by' => 'Odell',
+                'what' => 'got', 'before' => [], 'after' => ['pieces' => 1], 'deed' => '01JZZZZZZZZZZZZZZZZZZZZZZZ',
             ])->deed,
             'box' => $this->theirBox->id,
             'lot' => $this->theirLot->id,
@@ -169,7 +169,9 @@ final class NothingLeaksTest extends TestCase
     public function test_every_address_but_the_public_ones_asks_who_is_there_and_by_which_policy(): void
     {
         $open = [
-            'join/{token}', 'health', 'forgot', 'new-password/{token}', 'mailbox', 'helping/{token}', 'calendar/{key}.ics', '/', 'register', 'sign-in', 'scheme', 'demo', '{fallbackPlaceholder}'];
+            'join/{token}', 'health', 'forgot', 'new-password/{token}', 'mailbox', 'helping/{token}',
+            'calendar/{key}.ics', '/', 'register', 'sign-in', 'scheme', 'demo', '{fallbackPlaceholder}',
+        ];
         $withoutRecords = ['sign-out', 'find'];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if (! in_array($route->uri(), $open, true)) {

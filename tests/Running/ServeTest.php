@@ -33,8 +33,8 @@ final class ServeTest extends TestCase
         $get = self::server()->signedIn($cookies);
         preg_match('/name="_token" value="(\w+)"/', $get('/gather/write'), $token);
         $kept = self::request('/gather/write', $cookies, [
-            '_token' => $token[1] ?? '', 'lines' => "8 soap 3.95\n2 kites 4.00\ncoupon 1.00", 'got_on' => DemoServer::TODAY,
-            'source' => 'shop',
+            '_token' => $token[1] ?? '', 'lines' => "8 soap 3.95\n2 kites 4.00\ncoupon 1.00",
+            'got_on' => DemoServer::TODAY, 'source' => 'shop',
         ]);
         self::assertSame(302, $kept['status'], $kept['head']);
         self::assertStringContainsString('2 things for 6.95 are in the stash.', $get('/gather'));

@@ -53,7 +53,8 @@ final readonly class WrittenDown
         $wrong = new MessageBag;
         $last = $request->isMethod('get') ? (array) $request->session()->get(self::REMEMBERED, []) : [];
         $common = [];
-        foreach (['place' => '', 'got_on' => $crew->today()->toDateString(), 'source' => Source::Shop->value] as $field => $usual) {
+        $usually = ['place' => '', 'got_on' => $crew->today()->toDateString(), 'source' => Source::Shop->value];
+        foreach ($usually as $field => $usual) {
             $common[$field] = self::text($request->input($field, $last[$field] ?? $usual));
         }
         $common['source'] = (Source::tryFrom($common['source']) ?? Source::Shop)->value;
@@ -65,7 +66,7 @@ final readonly class WrittenDown
         $lines = mb_substr(is_string($lines) ? $lines : '', 0, self::LONGEST);
         $answer = self::text($request->input('answer'));
         $lines = $answer === '' ? $lines : self::answered($lines, $answer, $reader);
-        $count = count(array_filter(preg_split('/\R/u', $lines) ?: [], static fn (string $line): bool => trim($line) !== ''));
+        $count = count(preg_split('/\R+/u', trim($lines)) ?: []);
         if ($count > self::MOST_LINES) {
             $wrong->add('lines', Words::of('gather/written.too-many', ['most' => self::MOST_LINES, 'count' => $count]));
             $lines = '';

@@ -74,7 +74,9 @@ final readonly class PriceLevel
     {
         $last = count($this->levels) - 1;
         if ($percent === 50 && $last % 2 === 1) {
-            return $this->levels[intdiv($last, 2)]->plus($this->levels[intdiv($last, 2) + 1])->dividedBy(2)->simplified();
+            [$below, $above] = array_slice($this->levels, intdiv($last, 2), 2);
+
+            return $below->plus($above)->dividedBy(2)->simplified();
         }
 
         return $this->levels[intdiv($last * $percent + 50, 100)];

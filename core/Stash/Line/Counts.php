@@ -66,7 +66,10 @@ final class Counts
     private static function times(Scan $scan): ?int
     {
         [$before, $after] = [self::BEFORE, self::AFTER];
-        $dozen = $scan->take('(?:(?<half>half\s+a|1/2)|(?<![\w.,/])(?<n>\d{1,3})|(?<word>an?|two|three|four))?\s*\bdozen\b(?:\s+of)?');
+        $dozen = $scan->take(
+            '(?:(?<half>half\s+a|1/2)|(?<![\w.,/])(?<n>\d{1,3})|(?<word>an?|two|three|four))?'
+                .'\s*\bdozen\b(?:\s+of)?',
+        );
         if ($dozen !== null) {
             $times = (int) ($dozen['groups']['n'] ?? 0) ?: self::WORDS[$dozen['groups']['word'] ?? ''] ?? 1;
 

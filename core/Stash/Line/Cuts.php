@@ -30,7 +30,10 @@ final readonly class Cuts
         $found = [
             ...$scan->takeAll("(?|(?<![\w.,])-\s?{$percent}(?:\s*off)?|{$percent}\s*(?:off|discount|less)(?!\w))"),
             ...$scan->takeAll('(?<half>half[\s-]price)'),
-            ...$scan->takeAll("(?|(?<amount>{$amount})\s+off(?!\w)|(?<![\w.,-])(?<=[\s\x1F]|^)(?:-(?!\s)|less\s+)(?<amount>{$amount}))"),
+            ...$scan->takeAll(
+                "(?|(?<amount>{$amount})\s+off(?!\w)"
+                    ."|(?<![\w.,-])(?<=[\s\x1F]|^)(?:-(?!\s)|less\s+)(?<amount>{$amount}))",
+            ),
             ...$scan->takeAll('(?<!\w)(?<buy>\d)\s+for\s+(?<pay>\d)(?![\d.,]|\s?[$€£%])'),
             ...$scan->takeAll('(?<![\w.,])(?<get>\d)\s?\+\s?(?<free>\d)(?:\s+free)?(?![\d.,])'),
         ];

@@ -48,7 +48,9 @@ final readonly class ExtraReader
         $touches = $on === null ? null : self::words($on['groups']['what']);
         $percent = '(?<percent>-?\s?\d{1,3}(?:[.,]\d{1,3})?)\s?%';
         $amount = "(?<amount>-?\s?(?:{$this->amounts->pattern()}|\d{1,6}(?![\w.,%])))";
-        $bare = $scan->find("^(?:-\s?(?:{$this->amounts->pattern()})|-?\s?\d{1,3}(?:[.,]\d{1,3})?\s?%(?:\s*off)?)\s*\x1F*$");
+        $bare = $scan->find(
+            "^(?:-\s?(?:{$this->amounts->pattern()})|-?\s?\d{1,3}(?:[.,]\d{1,3})?\s?%(?:\s*off)?)\s*\x1F*$",
+        );
         if ($bare !== []) {
             return $this->cut($scan, $percent, $amount, $touches, $touches === null);
         }
@@ -57,7 +59,10 @@ final readonly class ExtraReader
 
             return $this->cut($scan, $percent, $amount, $touches, false);
         }
-        $free = $scan->find('^(?<buy>\d)\s+for\s+(?<pay>\d)(?![.,\d])(?:\s+(?<amount>-\s?'.$this->amounts->pattern().'))?\s*\x1F*$');
+        $free = $scan->find(
+            '^(?<buy>\d)\s+for\s+(?<pay>\d)(?![.,\d])'
+                ."(?:\s+(?<amount>-\s?{$this->amounts->pattern()}))?\s*\x1F*$",
+        );
         if ($free !== [] && (int) $free[0]['groups']['buy'] > (int) $free[0]['groups']['pay']) {
             return [
                 'extra' => new Extra(

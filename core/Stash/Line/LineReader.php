@@ -192,7 +192,8 @@ final readonly class LineReader
     private function takeWhole(Draft $draft, Counts $counts, ?array $found, bool $hasPrice): ?Amount
     {
         $scan = $draft->scan;
-        $units = '(?!\s?(?:mm|cm|m|ml|l|oz|g|kg|in|inch|inches|pages?|piece|pack|packs|year|colours?|colors?)\b(?!s?\s+of))';
+        $units = '(?!\s?(?:mm|cm|m|ml|l|oz|g|kg|in|inch|inches|pages?|piece|pack|packs|year|colours?|colors?)\b'
+            .'(?!s?\s+of))';
         $numbers = array_values(array_filter(
             $scan->find("(?<![\w.,/%-])\d{1,5}(?![\w/%\"-]|[.,]\d){$units}"),
             static fn (array $one): bool => $found === null || $one['at'] < $found['at']

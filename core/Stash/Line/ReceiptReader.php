@@ -13,7 +13,7 @@ use PluckyWren\Core\Money\Receipt\Receipt;
 use PluckyWren\Core\Stash\Reading\LotReader;
 use PluckyWren\Core\Stash\Reading\Unreadable;
 
-/** Reads a receipt, a note or a list that somebody typed or pasted, line by line, and works out what each thing cost. */
+/** Reads a receipt or a list that somebody typed or pasted, line by line, and works out what each thing cost. */
 final readonly class ReceiptReader
 {
     private ExtraReader $extras;

@@ -61,7 +61,11 @@ final readonly class ThingOfLine
     /** Take colours of several words, one of which may be a thing: sea glass is no glass. */
     public function takeLongColours(Draft $draft): void
     {
-        $long = array_filter($this->colours->said(), static fn (string $word): bool => str_contains($word, ' '), ARRAY_FILTER_USE_KEY);
+        $long = array_filter(
+            $this->colours->said(),
+            static fn (string $word): bool => str_contains($word, ' '),
+            ARRAY_FILTER_USE_KEY,
+        );
         foreach ($long as $word => $colour) {
             if ($draft->scan->take('(?<!\w)'.preg_quote($word, '~').'(?!\w)') !== null) {
                 $draft->say('colours', $colour);
@@ -79,7 +83,8 @@ final readonly class ThingOfLine
         $said = $this->colours->said();
         uksort($said, static fn (string $one, string $other): int => strlen($other) <=> strlen($one));
         $names = [];
-        $pattern = '(?<!\w)(?<colour>'.implode('|', array_map(static fn (string $word): string => preg_quote($word, '~'), array_keys($said)))
+        $words = array_map(static fn (string $word): string => preg_quote($word, '~'), array_keys($said));
+        $pattern = '(?<!\w)(?<colour>'.implode('|', $words)
             .')(?!\w)(?:\s*(?:and|/|&|\+)\s*(?=\w))?';
         $end = $found === null ? 0 : $found['at'] + $found['length'];
         foreach ($draft->scan->find($pattern) as $one) {

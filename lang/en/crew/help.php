@@ -8,23 +8,41 @@ return [
     'path' => 'The way of a box',
     'steps' => [
         'plan' => ['Plan a box', 'Say who it is for and choose a theme; the guide of your drive lists what it needs.'],
-        'list' => ['See what is missing', 'What all your boxes still need, less what is on hand, is your shopping list.'],
+        'list' => [
+            'See what is missing',
+            'What all your boxes still need, less what is on hand, is your shopping list.',
+        ],
         'shop' => ['Shop', 'At the shelf, the price check tells whether a price is good. Tick what you have.'],
-        'write' => ['Write it down', 'One line a thing, as it stands on the receipt: 8 soap 3.95. What is not clear is asked.'],
+        'write' => [
+            'Write it down',
+            'One line a thing, as it stands on the receipt: 8 soap 3.95. What is not clear is asked.',
+        ],
         'pick' => ['Put things in the box', 'Pick from the stash, or let “Fill it for me” propose the best set.'],
         'prepare' => ['Prepare', 'Cut off tags, fill kits, press bags flat: tonight’s tasks over all boxes.'],
-        'pack' => ['Pack', 'The bench tells where each thing goes, step by step; on a packing day, who is at which box.'],
+        'pack' => [
+            'Pack',
+            'The bench tells where each thing goes, step by step; on a packing day, who is at which box.',
+        ],
         'close' => ['Close', 'The closing check goes through what must be in and what may not.'],
-        'send' => ['Hand in', 'Label it, put the shipping gift beside it, and hand it in on a trip; the log keeps its story.'],
+        'send' => [
+            'Hand in',
+            'Label it, put the shipping gift beside it, and hand it in on a trip; the log keeps its story.',
+        ],
     ],
     'words' => 'Words',
     'glossary' => [
         'stash' => ['stash', 'All the things that were got and wait for a box: on hand, on their way, or set aside.'],
         'shelf' => ['shelf', 'Where your boxes of this season stand.'],
-        'must-have' => ['must-have', 'What the guide of your drive asks of every box; without it the box is not complete.'],
+        'must-have' => [
+            'must-have',
+            'What the guide of your drive asks of every box; without it the box is not complete.',
+        ],
         'guide' => ['guide', 'What your drive says may and must go in. Its own text and local law count before ours.'],
         'band' => ['age group', 'The years of age a box is for, such as 5 to 9; the guide divides them.'],
-        'category' => ['category', 'One of the nine rows of a box: lead gift, soft friend, play, school, care, and so on.'],
+        'category' => [
+            'category',
+            'One of the nine rows of a box: lead gift, soft friend, play, school, care, and so on.',
+        ],
         'lead' => ['lead gift', 'The one thing a child sees first.'],
         'lid' => ['lid', 'It closes flat, or with rubber bands where soft things are pressed a little.'],
         'bench' => ['bench', 'The page beside you while you pack: one step at a time, by hand or by voice.'],

@@ -35,7 +35,8 @@ return [
     'ended-says' => 'An invite can be used once, within a week. Ask for a new one.',
 
     'helper' => 'A link for helpers',
-    'helper-says' => 'Whoever has it sees one list, to look and to tick, without an account. It works until you end it.',
+    'helper-says' => 'Whoever has it sees one list, to look and to tick, without an account. It works until you end '
+        .'it.',
     'shows' => ['shopping' => 'The shopping list', 'evening' => 'Tonight’s tasks'],
     'linked' => 'Here is the link for helpers. It is shown this once: send it to them now.',
     'revoke' => 'End this link',
@@ -80,8 +81,8 @@ return [
     'left' => 'Your account is deleted. Thank you for packing.',
 
     'dissolve' => 'Delete the crew',
-    'dissolve-says' => 'Everything goes: stash, boxes, log, photos and accounts. There is no way back. Type the name of '
-        .'the crew to go on.',
+    'dissolve-says' => 'Everything goes: stash, boxes, log, photos and accounts. There is no way back. Type the '
+        .'name of the crew to go on.',
     'dissolve-name' => 'Name of the crew',
     'dissolve-go' => 'Delete this crew for good',
     'wrong-crew' => 'That is not the name of this crew.',

@@ -1,5 +1,6 @@
 <x-layout :title="__('crew/people.new-password')">
-    <form method="post" action="{{ route('new-password.choose', $token) }}" class="cut mx-auto mt-6 grid max-w-lg gap-4 p-6">
+    <form method="post" action="{{ route('new-password.choose', $token) }}"
+        class="cut mx-auto mt-6 grid max-w-lg gap-4 p-6">
         @csrf
         <h1>{{ __('crew/people.new-password') }}</h1>
         <x-field name="email" :label="__('crew/people.email')" type="email" required maxlength="300"

@@ -6,7 +6,8 @@
                 <h1>Shopping list</h1>
                 <p class="text-ink-soft">What you still need to buy for your open boxes.</p>
             </div>
-            @if ($page->places->isNotEmpty())<button type="button" class="button no-print" data-print hidden>Print the list
+            @if ($page->places->isNotEmpty())<button type="button" class="button no-print" data-print
+                hidden>Print the list
                 </button>@endif
         </div>
 
@@ -20,7 +21,8 @@
                         : 'Plan a box first: what it lacks by the guide stands here, ready for one trip.' }}
                 </p>
                 <a class="button go"
-                    href="{{ $page->hasBoxes ? route('shelf') : route('boxes.create') }}">{{ $page->hasBoxes ? 'To the shelf'
+                    href="{{ $page->hasBoxes ? route('shelf') : route('boxes.create') }}">{{ $page->hasBoxes
+                        ? 'To the shelf'
                         : 'Plan a box' }}</a>
             </section>
         @else
@@ -51,7 +53,8 @@
             @include('gather.partials.outlooks')
             @foreach ($page->places as $place => $rows)
                 <section class="cut mb-3.5 px-4 py-2" aria-labelledby="place-{{ $loop->index }}">
-                    <h2 id="place-{{ $loop->index }}" class="py-1">{{ $place === '' ? __('gather/shopping.any-shop') : $place }}
+                    <h2 id="place-{{ $loop->index }}" class="py-1">{{ $place === ''
+                        ? __('gather/shopping.any-shop') : $place }}
                     </h2>
                     <ul>
                         @foreach ($rows as $row)
@@ -71,7 +74,8 @@
                                                 ? trim(trans_choice('gather/shopping.packs', $row->packs(),
                                                     ['size' => $row->packSize()])) : '',
                                             trim(trans_choice('gather/shopping.left-over', $row->leftOver())),
-                                            $row->target ? __('gather/shopping.at-most', ['target' => $row->target->format()]) : '',
+                                            $row->target ? __('gather/shopping.at-most',
+                                                ['target' => $row->target->format()]) : '',
                                             $row->guess() ? __('gather/shopping.guess', [
                                                 'low' => $row->guess()->low->rounded()->format(),
                                                 'high' => $row->guess()->high->rounded()->format(),

@@ -29,7 +29,8 @@
                             <p class="font-semibold">{{ $one['says'] }}</p>
                             @if ($box->stage->isOpen())
                                 <x-mini-gauges :gauges="$one['sheet']->gauges" />
-                                <p class="text-sm text-ink-soft">{{ trans_choice('pack/day.missing', $one['missing']) }} ·
+                                <p class="text-sm text-ink-soft">
+                                    {{ trans_choice('pack/day.missing', $one['missing']) }} ·
                                     {{ trans_choice('pack/day.tasks', $one['tasks']) }}</p>
                                 <p class="flex flex-wrap gap-x-4">
                                     <a class="link" href="{{ route('boxes.prepare', $box) }}">
@@ -44,7 +45,8 @@
                                         @method('delete')
                                         <b class="day-seat">{{ $name }}</b>
                                         <button class="button small" name="name" value="{{ $name }}">
-                                            {{ __('pack/day.leave') }}<span class="sr-only">: {{ $name }}</span></button>
+                                            {{ __('pack/day.leave') }}<span class="sr-only">: {{ $name }}</span>
+                                        </button>
                                     </form>
                                 @empty
                                     <p class="text-sm text-ink-soft">{{ __('pack/day.nobody') }}</p>

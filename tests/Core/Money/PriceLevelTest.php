@@ -15,7 +15,7 @@ final class PriceLevelTest extends TestCase
 {
     private const INDEX = ['soap' => 100, 't-shirt' => 220, 'plush-small' => 220, 'comb' => 35, 'ball' => 320];
 
-    /** Soap at 0.80 says 0.80 for 100, a T-shirt at 2.20 says 1.00, a plush at 3.30 says 1.50: 1.00 is in the middle. */
+    /** Soap at 0.80 says 0.80 for 100, a T-shirt at 2.20 1.00, a plush at 3.30 1.50: 1.00 is in the middle. */
     public function test_three_prices_set_the_level(): void
     {
         $level = self::level(['soap' => 80, 't-shirt' => 220, 'plush-small' => 330]);
@@ -25,7 +25,7 @@ final class PriceLevelTest extends TestCase
         self::assertSame(['0.28', '0.42'], self::range($level, 35));
     }
 
-    /** 0.50, 1.00, 1.50 and 2.00 for 100: 1.25 in the middle, from 1.00 to 1.50 at the quarters, which is 20 % either way. */
+    /** 0.50, 1.00, 1.50 and 2.00 for 100: 1.25 in the middle, 1.00 and 1.50 at the quarters: 20 % either way. */
     public function test_with_more_prices_their_own_spread_counts(): void
     {
         $level = self::level(['soap' => 50, 't-shirt' => 220, 'plush-small' => 330, 'ball' => 640]);

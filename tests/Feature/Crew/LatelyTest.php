@@ -99,10 +99,14 @@ final class LatelyTest extends TestCase
 
     public function test_what_is_done_to_the_crews_own_settings_is_undone_too(): void
     {
-        $recipe = Recipe::query()->create(['name' => 'Cloth', 'kind' => 'washcloth', 'gives' => 1, 'materials' => 'thread 0.40']);
+        $recipe = Recipe::query()->create([
+            'name' => 'Cloth', 'kind' => 'washcloth', 'gives' => 1, 'materials' => 'thread 0.40',
+        ]);
         $guide = CrewGuide::factory()->createOne(['crew_id' => $this->crew->id]);
         $deeds = [
-            'a target price' => fn () => $this->post('/gather/target', ['kind' => 'soap', 'target' => '0.42', 'target_pieces' => '1']),
+            'a target price' => fn () => $this->post('/gather/target', [
+                'kind' => 'soap', 'target' => '0.42', 'target_pieces' => '1',
+            ]),
             'the budget' => fn () => $this->put('/gather/money', ['budget' => '250']),
             'a size label' => fn () => $this->post('/gather/labels', ['label' => 'ROBIN', 'fits' => '116 cm']),
             'a recipe that was deleted' => fn () => $this->delete("/gather/makes/{$recipe->id}"),
@@ -179,11 +183,12 @@ final class LatelyTest extends TestCase
         return (string) parse_url($undo, PHP_URL_PATH);
     }
 
-    /** @return array<string, array<int, array<string, mixed>>> the rows that people care for, without when they were written */
+    /** @return array<string, array<int, array<string, mixed>>> rows that people care for, but for their times */
     private static function state(): array
     {
         $state = [];
-        foreach (['boxes', 'lots', 'pieces', 'target_prices', 'own_labels', 'recipes', 'crew_guides', 'crews'] as $table) {
+        $tables = ['boxes', 'lots', 'pieces', 'target_prices', 'own_labels', 'recipes', 'crew_guides', 'crews'];
+        foreach ($tables as $table) {
             $state[$table] = DB::table($table)->get()->map(static fn (object $row): array => array_diff_key(
                 (array) $row,
                 ['created_at' => 1, 'updated_at' => 1, 'version' => 1],

@@ -80,7 +80,8 @@ final class PeopleTest extends TestCase
         $path = strtr($path, ['{me}' => (string) $member->id, '{other}' => (string) $this->packer->id]);
         $this->actingAs($member)->call($method, $path, $with)->assertForbidden();
 
-        self::assertSame([2, 'member', 0], [User::query()->count(), $member->refresh()->role, Invite::query()->count()]);
+        $now = [User::query()->count(), $member->refresh()->role, Invite::query()->count()];
+        self::assertSame([2, 'member', 0], $now);
         $this->post('/gather/write', ['lines' => 'soap 0.89'])->assertRedirect();
     }
 
@@ -179,7 +180,8 @@ final class PeopleTest extends TestCase
         );
 
         $this->app->forgetScopedInstances();
-        $this->actingAs($this->packer)->delete('/people/helpers/'.DB::table('helper_links')->value('id'))->assertRedirect();
+        $id = DB::table('helper_links')->value('id');
+        $this->actingAs($this->packer)->delete("/people/helpers/{$id}")->assertRedirect();
         $this->get($path)->assertNotFound();
     }
 

@@ -51,7 +51,10 @@ final class AccountController
     ): RedirectResponse {
         $request->validate(
             ['leave_now' => ['required', 'string', 'current_password']],
-            ['required' => Words::of('crew/auth.errors.required'), 'current_password' => Words::of('crew/people.wrong-password')],
+            [
+                'required' => Words::of('crew/auth.errors.required'),
+                'current_password' => Words::of('crew/people.wrong-password'),
+            ],
         );
         try {
             $changePeople->remove($user);

@@ -42,6 +42,8 @@ final class JoinController
         Auth::login($user);
         $request->session()->regenerate();
 
-        return to_route('shelf', status: 303)->with('said', Words::of('crew/people.joined', ['crew' => $user->crew->name]));
+        $said = Words::of('crew/people.joined', ['crew' => $user->crew->name]);
+
+        return to_route('shelf', status: 303)->with('said', $said);
     }
 }

@@ -20,7 +20,7 @@ final class LineReaderTest extends TestCase
 {
     private const ABOUT_MONEY = ['pieces', 'pack_pieces', 'price', 'list_price'];
 
-    public function test_ninety_five_of_a_hundred_lines_become_what_they_should_and_none_is_silently_wrong_in_money(): void
+    public function test_lines_become_what_they_should_and_none_is_silently_wrong_in_money(): void
     {
         $lines = self::lines();
         self::assertGreaterThanOrEqual(200, count($lines));

@@ -29,7 +29,10 @@ final class ReceiptReaderTest extends TestCase
 
         self::assertTrue($read->isClear(), (string) json_encode($read->rows));
         self::assertSame($till, $read->receipt?->till->plain());
-        self::assertSame($paid, array_map(static fn (array $one): ?string => $one['lot']->cost->paid?->plain(), $read->lots()));
+        self::assertSame(
+            $paid,
+            array_map(static fn (array $one): ?string => $one['lot']->cost->paid?->plain(), $read->lots()),
+        );
     }
 
     public function test_a_line_costs_few_keys(): void
@@ -59,7 +62,8 @@ final class ReceiptReaderTest extends TestCase
             $text = implode("\n", [...$lines, ...array_slice($dice->shuffleArray($extras), 0, 4)]);
             $read = self::read($text);
             self::assertTrue($read->isClear(), $text);
-            $sum = array_sum(array_map(static fn (array $one): int => $one['lot']->cost->paid->minor ?? 0, $read->lots()));
+            $paid = array_map(static fn (array $one): int => $one['lot']->cost->paid->minor ?? 0, $read->lots());
+            $sum = array_sum($paid);
             $deposit = str_contains($text, 'deposit') ? 25 : 0;
             self::assertSame($read->receipt?->till->minor, $sum + $deposit, $text);
         }
@@ -91,7 +95,8 @@ final class ReceiptReaderTest extends TestCase
 
     public function test_what_holds_for_all_lines_gives_way_to_what_a_line_says(): void
     {
-        $read = self::read("soap 0.89\ncomb 0.40 at Quay Stores yesterday", ['place' => 'Mill Lane', 'got_on' => '2026-11-20']);
+        $common = ['place' => 'Mill Lane', 'got_on' => '2026-11-20'];
+        $read = self::read("soap 0.89\ncomb 0.40 at Quay Stores yesterday", $common);
         [$soap, $comb] = array_column($read->lots(), 'lot');
 
         self::assertSame(['Mill Lane', '2026-11-20'], [$soap->origin->place, $soap->origin->gotOn->format('Y-m-d')]);

@@ -224,7 +224,9 @@ return [
     '3 pencils 0.60 Bobbin Row' => [
         'kind' => 'pencils', 'pieces' => '3', 'price' => '0.60', 'place' => 'Bobbin Row', 'source' => 'online',
     ],
-    '3 pencils 0.60 at Quay Stores' => ['kind' => 'pencils', 'pieces' => '3', 'price' => '0.60', 'place' => 'Quay Stores'],
+    '3 pencils 0.60 at Quay Stores' => [
+        'kind' => 'pencils', 'pieces' => '3', 'price' => '0.60', 'place' => 'Quay Stores',
+    ],
     '3 pencils 0.60 Quay Stores' => ['kind' => 'pencils', 'pieces' => '3', 'price' => '0.60', 'place' => 'Quay Stores'],
     '3 pencils 0.60 online' => ['kind' => 'pencils', 'pieces' => '3', 'price' => '0.60', 'source' => 'online'],
     '3 pencils 0.60 thrift shop' => ['kind' => 'pencils', 'pieces' => '3', 'price' => '0.60', 'source' => 'thrift'],
@@ -273,18 +275,28 @@ return [
     ],
     'pink/purple hair ties 0.80' => ['kind' => 'hair-ties', 'colours' => 'rose, violet', 'price' => '0.80'],
     'mirror sea glass 1.00' => ['kind' => 'mirror-small', 'colours' => 'sea glass', 'price' => '1.00'],
-    'tin 10x8x5 cm 0.50' => ['kind' => 'tin-small', 'length' => '10 cm', 'width' => '8 cm', 'height' => '5 cm', 'price' => '0.50'],
-    'ball 120 x 120 x 120 mm 3.00' => ['kind' => 'ball', 'length' => '120 mm', 'width' => '120 mm', 'height' => '120 mm', 'price' => '3.00'],
+    'tin 10x8x5 cm 0.50' => [
+        'kind' => 'tin-small', 'length' => '10 cm', 'width' => '8 cm', 'height' => '5 cm', 'price' => '0.50',
+    ],
+    'ball 120 x 120 x 120 mm 3.00' => [
+        'kind' => 'ball', 'length' => '120 mm', 'width' => '120 mm', 'height' => '120 mm', 'price' => '3.00',
+    ],
     'notebook 8.5 x 11 x 0.5 in 1.00' => [
         'kind' => 'notebook', 'length' => '8.5 in', 'width' => '11 in', 'height' => '0.5 in', 'price' => '1.00',
     ],
 
     // Names of their own.
     'owl keyring 0.75' => ['kind' => 'keyring', 'name' => 'Owl keyring', 'price' => '0.75'],
-    '2 dinosaur stickers 1.00' => ['kind' => 'stickers', 'pieces' => '2', 'name' => 'Dinosaur stickers', 'price' => '1.00'],
+    '2 dinosaur stickers 1.00' => [
+        'kind' => 'stickers', 'pieces' => '2', 'name' => 'Dinosaur stickers', 'price' => '1.00',
+    ],
     'doll with a red hat 4.00' => ['kind' => 'doll', 'name' => 'Doll with a red hat', 'price' => '4.00'],
-    'picture book about trains 1.00' => ['kind' => 'picture-book', 'name' => 'Picture book about trains', 'price' => '1.00'],
-    'striped football socks 5-6 1.00' => ['kind' => 'socks', 'name' => 'Striped football socks', 'size_label' => '5-6', 'price' => '1.00'],
+    'picture book about trains 1.00' => [
+        'kind' => 'picture-book', 'name' => 'Picture book about trains', 'price' => '1.00',
+    ],
+    'striped football socks 5-6 1.00' => [
+        'kind' => 'socks', 'name' => 'Striped football socks', 'size_label' => '5-6', 'price' => '1.00',
+    ],
     'wooden owl = keyring 0.75' => ['kind' => 'keyring', 'name' => 'Wooden owl', 'price' => '0.75'],
     'glitterwhatsit 0.75' => ['name' => 'Glitterwhatsit', 'price' => '0.75', 'asks' => 'kind'],
     'something nice' => ['name' => 'Something nice', 'asks' => 'kind'],
