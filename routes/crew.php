@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Crew\AccountController;
+use App\Http\Controllers\Crew\ArchiveController;
 use App\Http\Controllers\Crew\FiguresController;
 use App\Http\Controllers\Crew\HabitsController;
 use App\Http\Controllers\Crew\HelpController;
@@ -31,6 +32,12 @@ Route::delete('people/helpers/{link}', [PeopleController::class, 'revoke'])
 Route::put('people/{person}', [PeopleController::class, 'role'])->name('people.role')->can('update', 'person');
 Route::delete('people/{person}', [PeopleController::class, 'remove'])->name('people.remove')->can('delete', 'person');
 Route::delete('people', [PeopleController::class, 'dissolve'])->name('people.dissolve')->can('create', Invite::class);
+Route::get('people/archive', [ArchiveController::class, 'download'])
+    ->name('archive')
+    ->can('create', Invite::class);
+Route::post('people/archive', [ArchiveController::class, 'upload'])
+    ->name('archive.read')
+    ->can('create', Invite::class);
 Route::get('account', [AccountController::class, 'show'])->name('account')->can('viewAny', Invite::class);
 Route::put('account', [AccountController::class, 'update'])->can('viewAny', Invite::class);
 Route::delete('account', [AccountController::class, 'leave'])->name('account.leave')->can('viewAny', Invite::class);

@@ -23,6 +23,7 @@ final class ArrowsTest extends TestCase
             'Csv', 'Editing', 'Fit', 'Mail', 'Models', 'Queries', 'Reference', 'Refusals', 'Support', 'Tracking',
             'Words',
         ],
+        'Archive' => ['Models', 'Words'],
         'Calendar' => ['Words'],
         'Casts' => ['Reference'],
         'Console' => ['Actions', 'Crews', 'Database', 'Fit', 'Models', 'Reference', 'Words'],
@@ -32,8 +33,8 @@ final class ArrowsTest extends TestCase
         'Editing' => ['Refusals'],
         'Fit' => ['Models'],
         'Http' => [
-            'Actions', 'Calendar', 'Crews', 'Csv', 'Database', 'Fit', 'Mail', 'Models', 'Pages', 'Print', 'Reference',
-            'Refusals', 'Rules',
+            'Actions', 'Archive', 'Calendar', 'Crews', 'Csv', 'Database', 'Fit', 'Mail', 'Models', 'Pages', 'Print',
+            'Reference', 'Refusals', 'Rules',
             'Session', 'Support', 'Words',
         ],
         'Mail' => ['Words'],

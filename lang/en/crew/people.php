@@ -80,6 +80,17 @@ return [
     'leave-go' => 'Leave and delete my account',
     'left' => 'Your account is deleted. Thank you for packing.',
 
+    'archive' => 'Everything in one file',
+    'archive-says' => 'Stash, boxes, log, guides and photos as one zip file: tables that other programs read, and '
+        .'pictures. Accounts are not in it.',
+    'archive-get' => 'Download everything',
+    'archive-in' => 'Such a file',
+    'archive-in-says' => 'This crew is empty: it can take in what another crew downloaded.',
+    'archive-take' => 'Take it all in',
+    'archive-read' => '{0} The file was empty.|[1,*] Everything is here: :count rows.',
+    'no-archive' => 'This is no file that Plucky Wren made.',
+    'archive-not-empty' => 'Only a crew that has nothing yet can take in such a file.',
+    'archive-no-fit' => 'This file cannot be taken in: it is damaged, or the same things are on this server already.',
     'dissolve' => 'Delete the crew',
     'dissolve-says' => 'Everything goes: stash, boxes, log, photos and accounts. There is no way back. Type the '
         .'name of the crew to go on.',

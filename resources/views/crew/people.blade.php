@@ -92,6 +92,23 @@
                     </form>
                 @endforeach
             </section>
+            <section class="cut grid gap-3 p-4" aria-labelledby="archive">
+                <div>
+                    <h2 id="archive">{{ __('crew/people.archive') }}</h2>
+                    <p class="text-ink-soft">{{ __('crew/people.archive-says') }}</p>
+                </div>
+                <p><a class="button" href="{{ route('archive') }}">{{ __('crew/people.archive-get') }}</a></p>
+                <x-wrong name="archive" />
+                @if ($isEmpty)
+                    <form method="post" action="{{ route('archive.read') }}" enctype="multipart/form-data"
+                        class="flex flex-wrap items-end gap-3 border-t-[1.5px] border-line pt-2">
+                        @csrf
+                        <x-field name="archive" id="archive-file" :label="__('crew/people.archive-in')"
+                            :hint="__('crew/people.archive-in-says')" type="file" accept=".zip" required />
+                        <button class="button">{{ __('crew/people.archive-take') }}</button>
+                    </form>
+                @endif
+            </section>
             <details class="cut p-4" @if ($errors->has('crew')) open @endif>
                 <summary class="link">{{ __('crew/people.dissolve') }}</summary>
                 <form method="post" action="{{ route('people.dissolve') }}" class="mt-3 grid max-w-md gap-3">

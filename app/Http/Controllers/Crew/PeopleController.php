@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Crew;
 
 use App\Actions\ChangePeople;
 use App\Actions\InvitePeople;
+use App\Archive\CrewArchive;
 use App\Models\HelperLink;
 use App\Models\Invite;
 use App\Models\User;
@@ -33,6 +34,7 @@ final readonly class PeopleController
 
         return view('crew.people', [
             'people' => $people->get(), 'invites' => $invites->get(), 'links' => $links->get(), 'me' => $user,
+            'isEmpty' => CrewArchive::isEmpty($user->crew),
         ]);
     }
 
