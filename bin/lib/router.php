@@ -21,6 +21,7 @@ if (
         'woff2' => 'font/woff2',
         'txt' => 'text/plain',
         'json' => 'application/json',
+        'webmanifest' => 'application/manifest+json',
     ];
     header('Content-Type: '.($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
     header('X-Content-Type-Options: nosniff');

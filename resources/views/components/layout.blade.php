@@ -9,6 +9,7 @@
         content='{"includeIndicatorCSS": false, "noSwap": [204, 304, 401, 403, 404, 405, 419, 429, "5xx"]}'>
     <title>{{ $title }} · {{ config('app.name') }}</title>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
+    <link rel="manifest" href="/manifest.webmanifest">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body class="font-sans" data-crew="{{ auth()->user()?->crew_id }}">

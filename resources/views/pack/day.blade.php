@@ -59,7 +59,7 @@
                                     <input class="input small min-w-0 grow" id="who-{{ $box->id }}" name="name"
                                         maxlength="40" placeholder="{{ __('pack/day.who') }} ({{
                                         __('pack/day.who-hint') }})" autocomplete="off">
-                                    <button class="button small">{{ __('pack/day.sit') }}<span
+                                    <button class="button small shrink-0">{{ __('pack/day.sit') }}<span
                                         class="sr-only">: {{ $box->theme }}</span></button>
                                 </form>
                             @endif
