@@ -1,6 +1,7 @@
-// Keeps the pocket desk and what it is drawn with, so that it opens without a signal. All else goes straight to the table.
+// Keeps the page for the shop, the shopping list and what they are drawn with, so that they open without a signal. All else goes straight
+// to the table.
 const SHELF = 'wren-pocket';
-const DESK = '/gather/pocket';
+const DESKS = ['/gather/pocket', '/gather/shopping'];
 
 self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
@@ -25,16 +26,16 @@ const keep = async (request, response) => {
 
 // On a first visit the page was there before the worker: it sends the names of what it takes to be drawn again.
 const keepNow = async (path) => {
-    const isKept = path !== DESK && (await caches.match(path)) !== undefined;
+    const isKept = !DESKS.includes(path) && (await caches.match(path)) !== undefined;
 
     return isKept || keep(path, await fetch(path)).catch(() => undefined);
 };
 
-const desk = async (request) => {
+const desk = async (request, path) => {
     try {
-        return await keep(DESK, await fetch(request));
+        return await keep(path, await fetch(request));
     } catch (unreachable) {
-        const kept = await caches.match(DESK);
+        const kept = await caches.match(path);
         if (kept === undefined) {
             throw unreachable;
         }
@@ -51,8 +52,9 @@ self.addEventListener('fetch', (event) => {
     if (event.request.method !== 'GET' || origin !== self.location.origin) {
         return;
     }
-    if (pathname === DESK) {
-        event.respondWith(desk(event.request));
+    // A part of a page that is asked for by itself is not kept in the place of the page.
+    if (DESKS.includes(pathname) && event.request.mode === 'navigate') {
+        event.respondWith(desk(event.request, pathname));
     } else if (pathname.startsWith('/build/assets/') || pathname === '/favicon.svg') {
         event.respondWith(built(event.request));
     }

@@ -1,6 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
 import { listenToKeys } from './keys.js';
+import { tickWithoutASignal } from './basket.js';
 import { cropper } from './cropper.js';
 import { palette } from './palette.js';
 import { carryPocketDesk, pocket } from './pocket.js';
@@ -40,6 +41,7 @@ sayWhatFailed();
 sayWhatThePageSays();
 showWhatIsWrong();
 keepDrafts();
+tickWithoutASignal();
 if (document.querySelector('.path')) {
     carryPocketDesk();
 }

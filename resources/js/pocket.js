@@ -202,7 +202,7 @@ export function pocket() {
 
 /** What the pocket desk is drawn with: the page itself and the built files that this page used. */
 const whatItTakes = () => [
-    '/gather/pocket',
+    location.pathname,
     '/favicon.svg',
     ...performance.getEntriesByType('resource').map(({ name }) => new URL(name).pathname).filter((path) => path.startsWith('/build/assets/')),
 ];
@@ -217,7 +217,7 @@ export function carryPocketDesk() {
         if (navigator.serviceWorker.controller === null) {
             active.postMessage('claim');
         }
-        if (document.querySelector('[x-data="pocket"]')) {
+        if (document.querySelector('[x-data="pocket"], form[data-basket]')) {
             active.postMessage({ keep: whatItTakes() });
         }
     });

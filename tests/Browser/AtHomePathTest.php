@@ -146,4 +146,41 @@ final class AtHomePathTest extends BrowserTestCase
         $this->see('Bram has it');
         self::assertSame([], self::browser()->console());
     }
+
+    public function test_the_shopping_list_opens_and_ticks_without_a_signal(): void
+    {
+        $this->openDemo();
+        $this->open('/gather/shopping');
+        $this->until(
+            fn (): bool => $this->js('return navigator.serviceWorker.controller !== null') === true,
+            'Nothing keeps the list.',
+        );
+        // Kept as it was last seen with something that keeps it.
+        $this->open('/gather/shopping');
+        $this->until(
+            fn (): bool => self::browser()->driver->executeAsyncScript(
+                'const done = arguments[0]; caches.match("/gather/shopping").then((kept) => done(kept !== undefined))',
+            ) === true,
+            'The list is not kept.',
+        );
+        $ticked = 'return document.querySelectorAll("form.basket.is-in-basket").length';
+        $before = (int) $this->js($ticked);
+        self::server()->pause();
+        try {
+            $this->open('/gather/shopping');
+            $this->see('Shopping list');
+            $this->clickOn('form.basket:not(.is-in-basket) button');
+            $this->until(fn (): bool => $this->js($ticked) === $before + 1, 'It is not ticked.');
+            $this->see('your ticks wait in this browser');
+        } finally {
+            self::server()->start();
+        }
+        $this->js('window.dispatchEvent(new Event("online"))');
+        $this->until(
+            fn (): bool => $this->js('return document.querySelector("[data-basket-waits]").hidden') === true,
+            'The tick was not sent.',
+        );
+        $this->open('/gather/shopping');
+        $this->see('Marla Fenn has it');
+    }
 }

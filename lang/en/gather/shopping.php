@@ -9,6 +9,7 @@ return [
     'guess' => 'about :low to :high each (estimated)',
     'range' => ':low to :high',
     'at-worst' => 'or :left, where it is dear',
+    'waits' => 'No signal: your ticks wait in this browser and are sent when there is one.',
     'asked' => 'What do things cost where you shop?',
     'asked-says' => 'Three prices are enough to estimate all the others; every purchase makes the estimates better.',
     'asked-kinds' => ['soap' => 'A bar of soap', 't-shirt' => 'A T-shirt', 'plush-small' => 'A small plush'],

@@ -35,6 +35,7 @@
                 {{ $page->estimate->low->currency->code }}{{ trans_choice('gather/shopping.guessed', $page->guessed)
                     }}{{ trim(trans_choice('gather/shopping.unknown', $page->withoutEstimate)) }}.
             </p>
+            <p class="said mb-3.5" role="status" data-basket-waits hidden>{{ __('gather/shopping.waits') }}</p>
             <details class="cut no-print mb-3.5 px-4 py-3" @if ($page->isAsked) open @endif>
                 <summary class="font-semibold">{{ __('gather/shopping.asked') }}</summary>
                 <form method="post" action="{{ route('shopping.prices') }}" class="mt-2 grid gap-3">
