@@ -23,6 +23,15 @@ final readonly class UndoDeed
         return DeedsDone::canBeUndone($deed);
     }
 
+    /** Determine if only a keeper may take it back, as only a keeper may do it. */
+    public function isForKeepers(string $deed): bool
+    {
+        return DeedsDone::changes([$deed])['rows']->contains(
+            static fn (RowChange $change): bool => $change->record === 'crew_guides'
+                || array_key_exists('season_budget_minor', $change->after),
+        );
+    }
+
     /**
      * @return list<string>|null the ids of boxes and lots that are gone with it; null where there is no such deed
      *
@@ -72,7 +81,11 @@ final readonly class UndoDeed
         match ($change->what) {
             'added' => DB::table($change->record)->where($key)->delete(),
             'deleted' => DB::table($change->record)->insert($change->before),
-            default => DB::table($change->record)->where($key)->update($change->before),
+            // Whoever has the row open is told that it is not what it was.
+            default => DB::table($change->record)->where($key)->update([
+                ...$change->before,
+                ...isset($now->version) ? ['version' => (int) $now->version + 1] : [],
+            ]),
         };
         $change->update(['undone_at' => now()]);
     }

@@ -115,11 +115,12 @@ final class AtHomePathTest extends BrowserTestCase
         $this->see('Size label added: HERON');
         $this->see('Yo-yo: put in');
         $this->see('Settings changed');
-        foreach ([4, 3, 2, 1] as $left) {
+        $left = (int) $this->js("return document.querySelectorAll('#deeds form').length");
+        foreach ([1, 2, 3, 4] as $undone) {
             $this->clickOn('#deeds form button');
             $this->until(
-                fn (): bool => $this->js("return document.querySelectorAll('#deeds form').length") === $left - 1,
-                "More than {$left} are left to undo.",
+                fn (): bool => $this->js("return document.querySelectorAll('#deeds form').length") === $left - $undone,
+                "More are left to undo than {$left} less {$undone}.",
             );
         }
         $this->open('/gather/labels');

@@ -20,6 +20,7 @@
                 @csrf
                 @method('delete')
                 <p>{{ __('crew/people.leave-says') }}</p>
+                <input hidden autocomplete="username" value="{{ $me->email }}">
                 <x-field name="leave_now" :label="__('crew/people.now')" type="password" required
                     autocomplete="current-password" />
                 <div><button class="button">{{ __('crew/people.leave-go') }}</button></div>

@@ -143,6 +143,26 @@ final class LatelyTest extends TestCase
         $this->from('/lately')->post($undo)->assertSessionHasErrors('undo');
     }
 
+    public function test_what_only_a_keeper_does_only_a_keeper_undoes(): void
+    {
+        $undo = $this->undoOf(fn () => $this->put('/gather/money', ['budget' => '250']));
+        $this->actingAs(User::factory()->createOne(['crew_id' => $this->crew->id, 'role' => 'member']));
+
+        $this->post($undo)->assertForbidden();
+        self::assertSame(25000, $this->crew->refresh()->season_budget?->minor);
+    }
+
+    public function test_a_lot_that_came_in_by_mistake_is_taken_back_on_its_own_page_too(): void
+    {
+        $this->post('/gather/write', ['lines' => 'soap 0.89'])->assertRedirect();
+        $lot = Lot::query()->sole();
+        $change = LotChange::query()->sole();
+        $this->get("/lots/{$lot->id}")->assertOk()->assertSee('Take back');
+        $this->post("/changes/{$change->id}/undo")->assertRedirect('/gather');
+
+        self::assertSame(0, Lot::query()->count());
+    }
+
     public function test_a_deed_of_another_crew_is_not_there(): void
     {
         $undo = $this->undoOf(fn () => $this->post('/gather/write', ['lines' => '8 soap 3.95']));

@@ -27,8 +27,9 @@ final class LatelyController
         return view('crew.lately', ['page' => LatelyPage::of($isAll ? '' : $user->name)]);
     }
 
-    public function undo(string $deed, UndoDeed $undoDeed): RedirectResponse
+    public function undo(string $deed, UndoDeed $undoDeed, #[CurrentUser] User $user): RedirectResponse
     {
+        ! $undoDeed->isForKeepers($deed) || $user->isKeeper() || abort(403);
         try {
             $gone = $undoDeed->execute($deed) ?? abort(404);
         } catch (CannotUndo|NotEnoughLeft|CannotChangeBox $why) {

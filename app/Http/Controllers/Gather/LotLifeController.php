@@ -143,7 +143,10 @@ final readonly class LotLifeController
             return to_route('lots.edit', $change->lot_id)->withErrors(['undo' => $no->getMessage()]);
         }
 
-        return to_route('lots.edit', $change->lot_id)->with('said', Words::of('gather/life.undone'));
+        // A lot that came in by mistake is gone again.
+        $to = $change->what === 'got' ? to_route('gather') : to_route('lots.edit', $change->lot_id);
+
+        return $to->with('said', Words::of('gather/life.undone'));
     }
 
     private static function back(Lot $lot, string $said): RedirectResponse
