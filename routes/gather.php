@@ -9,6 +9,7 @@ use App\Http\Controllers\Gather\KitController;
 use App\Http\Controllers\Gather\LabelController;
 use App\Http\Controllers\Gather\LotController;
 use App\Http\Controllers\Gather\LotLifeController;
+use App\Http\Controllers\Gather\LotPhotoController;
 use App\Http\Controllers\Gather\MakeController;
 use App\Http\Controllers\Gather\MoneyController;
 use App\Http\Controllers\Gather\PocketController;
@@ -109,6 +110,13 @@ Route::post('lots', [LotController::class, 'store'])->name('lots.store')->can('c
 Route::get('lots/{lot}', [LotController::class, 'edit'])->name('lots.edit')->can('view', 'lot');
 Route::put('lots/{lot}', [LotController::class, 'update'])->name('lots.update')->can('update', 'lot');
 Route::delete('lots/{lot}', [LotController::class, 'destroy'])->name('lots.destroy')->can('delete', 'lot');
+Route::get('lots/{lot}/photo', [LotPhotoController::class, 'show'])->name('lots.photo')->can('view', 'lot');
+Route::post('lots/{lot}/photo', [LotPhotoController::class, 'store'])
+    ->name('lots.photo.store')
+    ->can('update', 'lot');
+Route::delete('lots/{lot}/photo', [LotPhotoController::class, 'destroy'])
+    ->name('lots.photo.destroy')
+    ->can('update', 'lot');
 Route::post('lots/{lot}/arrive', [LotLifeController::class, 'arrive'])->name('lots.arrive')->can('update', 'lot');
 Route::post('lots/{lot}/lose', [LotLifeController::class, 'lose'])->name('lots.lose')->can('update', 'lot');
 Route::post('lots/{lot}/wrong', [LotLifeController::class, 'fault'])->name('lots.fault')->can('update', 'lot');

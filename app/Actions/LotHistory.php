@@ -17,6 +17,7 @@ final class LotHistory
     /** What hangs on a lot and goes with it, by table: the columns that name the lot. */
     private const GOES_WITH_IT = [
         'kit_parts' => ['kit_id', 'lot_id'], 'left_behinds' => ['lot_id'], 'idea_things' => ['lot_id'],
+        'lot_photos' => ['lot_id'],
         'pieces' => ['lot_id'],
     ];
 

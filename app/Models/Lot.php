@@ -19,6 +19,7 @@ use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Database\Factories\LotFactory;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -95,6 +96,7 @@ use PluckyWren\Core\Stash\Thing;
  * @property Collection<int, KitPart> $kitParts
  * @property LeftBehind|null $leftBehind
  * @property Collection<int, IdeaThing> $heldFor
+ * @property bool $has_photo
  * @property Crew $crew
  */
 final class Lot extends Model
@@ -292,6 +294,18 @@ final class Lot extends Model
     public function leftBehind(): HasOne
     {
         return $this->hasOne(LeftBehind::class);
+    }
+
+    /** @return HasOne<LotPhoto, $this> */
+    public function photo(): HasOne
+    {
+        return $this->hasOne(LotPhoto::class);
+    }
+
+    /** Whether there is a photo of it; known where the lot was loaded with `withExists('photo')`. */
+    protected function hasPhoto(): Attribute
+    {
+        return Attribute::get(fn (): bool => (bool) ($this->getAttributes()['photo_exists'] ?? false));
     }
 
     /** @return HasMany<Piece, $this> */

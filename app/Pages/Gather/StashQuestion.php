@@ -89,7 +89,7 @@ final readonly class StashQuestion
     /** @return LengthAwarePaginator<int, Lot> */
     public function lots(): LengthAwarePaginator
     {
-        $query = Lot::withSetAside();
+        $query = Lot::withSetAside()->withExists('photo');
         $kinds = $this->kinds();
         if ($kinds !== null) {
             $query->whereIn('kind', $kinds);

@@ -59,7 +59,7 @@ final class Picker
     public function fromStash(Plan $plan, PickerState $state, ?Box $box = null): Offers
     {
         $theme = $box === null ? null : $this->themes->of($box);
-        $query = Lot::withSetAside();
+        $query = Lot::withSetAside()->withExists('photo');
         // What is on its way comes after what is here.
         $query->whereRaw(Lot::CAN_BE_PROMISED)->orderByRaw('due_on is not null')->orderBy('due_on')->orderBy('name');
         if ($state->search !== '') {

@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'photo' => ['title' => 'Photo', 'alt' => 'Photo of “:name”'],
+    'delete-says' => 'It waits for 30 days under “What was done lately”, with what it cost and where it came from.',
+    'delete-go' => 'Delete it',
 
     'added' => '“:name” is in the stash.',
     'changed' => '“:name” is changed.',

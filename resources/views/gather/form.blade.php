@@ -25,6 +25,7 @@
                 </div>
             </form>
             @if ($lot)
+                @include('gather.partials.photo')
                 @include('gather.partials.life')
                 <details class="mt-5">
                     <summary class="link text-ink-soft">Delete this purchase…</summary>
@@ -32,9 +33,9 @@
                         class="cut mt-2 grid max-w-md gap-3 p-4">
                         @csrf
                         @method('delete')
-                        <p>It is gone for good, with what it cost and where it came from.</p>
+                        <p>{{ __('gather/stash.delete-says') }}</p>
                         <x-wrong name="lot" />
-                        <button class="button warn">Take it out for good</button>
+                        <button class="button warn">{{ __('gather/stash.delete-go') }}</button>
                     </form>
                 </details>
             @endif

@@ -41,6 +41,7 @@ final class LotController
             'was' => ChangeLot::prints($lot),
             'changes' => LotChange::query()->where('lot_id', $lot->id)->get()->sortByDesc('id'),
             'alike' => AlikeLots::of($lot),
+            'hasPhoto' => $lot->photo()->exists(),
         ]);
     }
 

@@ -30,7 +30,7 @@
                     <th scope="row" class="py-1.5 pr-3 text-left font-normal">
                         <span class="flex items-center gap-2"><x-glyph :$lane
                             :kind="$lot->itemKind()" class="size-5 shrink-0"
-                            /><span><a class="font-semibold no-underline hover:underline"
+                            /><x-lot-photo :$lot /><span><a class="font-semibold no-underline hover:underline"
                                 href="{{ route('lots.edit', $lot) }}">{{ $lot->name }}</a>@if ($lot->size_label)<span
                                     class="text-ink-soft">, size {{ $lot->size_label }}</span>@endif
                                     @if ($lot->colours->colours !== []) <x-swatches :palette="$lot->colours" />@endif

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Gather;
+
+use App\Actions\KeepLotPhoto;
+use App\Models\Lot;
+use App\Models\LotPhoto;
+use App\Refusals\UnreadablePhoto;
+use App\Words\Words;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+
+/** A photo of a thing, by which it is known in the stash, in the picker and at the bench. */
+final readonly class LotPhotoController
+{
+    private const MOST_KILOBYTES = 8_000;
+
+    public function __construct(private KeepLotPhoto $keepPhoto) {}
+
+    public function show(Lot $lot): Response
+    {
+        $photo = LotPhoto::query()->findOrFail($lot->id);
+
+        return new Response((string) base64_decode($photo->jpeg, true), 200, [
+            'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, no-cache',
+        ]);
+    }
+
+    public function store(Request $request, Lot $lot): RedirectResponse
+    {
+        $request->validate(
+            ['photo' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]],
+            [
+                'photo.max' => Words::of('pack/bench.photo.too-large'),
+                'photo.*' => Words::of('pack/bench.photo.unreadable'),
+            ],
+        );
+        $file = $request->file('photo');
+        try {
+            $this->keepPhoto->execute($lot, $file instanceof UploadedFile ? $file : throw UnreadablePhoto::isNone());
+        } catch (UnreadablePhoto $why) {
+            return to_route('lots.edit', $lot, 303)->withErrors(['photo' => $why->getMessage()]);
+        }
+
+        return to_route('lots.edit', $lot, 303)->with('said', Words::of('pack/bench.photo.kept'));
+    }
+
+    public function destroy(Lot $lot): RedirectResponse
+    {
+        $this->keepPhoto->drop($lot);
+
+        return to_route('lots.edit', $lot, 303)->with('said', Words::of('pack/bench.photo.dropped'));
+    }
+}
