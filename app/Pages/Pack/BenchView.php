@@ -6,6 +6,8 @@ namespace App\Pages\Pack;
 
 use App\Models\Bench;
 use App\Models\BoxPhoto;
+use App\Models\Lot;
+use App\Models\LotPhoto;
 use App\Models\Piece;
 use App\Pages\Plan\BoxSheet;
 use App\Pages\Plan\Drawing;
@@ -185,6 +187,15 @@ final class BenchView
     public function name(Move $move): string
     {
         return $this->sheet->nameOf($move->holder() ?? $move->first()->id);
+    }
+
+    /** Get the lot of which there is a photo, by which the thing of a step is known; null where nobody took one. */
+    public function lotWithPhoto(Move $move): ?Lot
+    {
+        $piece = $this->sheet->box->contents()->find(FitProblem::pieceOf($move->holder() ?? $move->first()->id));
+        $lot = $piece?->lot;
+
+        return $lot !== null && $lot->exists && LotPhoto::query()->whereKey($lot->id)->exists() ? $lot : null;
     }
 
     public function says(Move $move): string

@@ -8,6 +8,7 @@ use App\Models\Crew;
 use App\Models\LotPhoto;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
+use PluckyWren\Core\Box\Stage;
 use Tests\Feature\TestCase;
 
 final class LotPhotoTest extends TestCase
@@ -35,6 +36,17 @@ final class LotPhotoTest extends TestCase
         $this->get("/lots/{$lot->id}")->assertSee('Photo of “'.$lot->name.'”');
         $this->delete($address)->assertRedirect();
         $this->get($address)->assertNotFound();
+    }
+
+    public function test_it_stands_at_the_step_of_the_bench_at_which_the_thing_goes_in(): void
+    {
+        $lot = $this->lot();
+        $box = $this->box(['stage' => Stage::Ready]);
+        $this->post("/boxes/{$box->id}/pieces", ['lot' => $lot->id, 'quantity' => 1])->assertRedirect();
+        $this->post("/lots/{$lot->id}/photo", ['photo' => UploadedFile::fake()->image('soap.jpg', 20, 20)]);
+        $this->post("/boxes/{$box->id}/bench")->assertRedirect();
+
+        $this->get("/boxes/{$box->id}/bench")->assertOk()->assertSee("/lots/{$lot->id}/photo");
     }
 
     public function test_it_comes_back_with_a_deleted_thing(): void
