@@ -24,7 +24,7 @@ final class PackersPathTest extends BrowserTestCase
         $this->click('sea glass');
         $this->type('#budget', '30,00');
         $this->click('Put it on the shelf');
-        $this->see('“Mudlark 🐚” stands on the shelf.');
+        $this->see('“Mudlark 🐚” is on your shelf.');
         $this->see('317.5 × 196 × 112 mm');
         $this->see('0 of 17');
 
@@ -115,7 +115,7 @@ final class PackersPathTest extends BrowserTestCase
         $this->press('1n2p/? tram');
         $this->tabTo("input[name='colours[]']");
         $this->press(WebDriverKeys::SPACE, WebDriverKeys::ENTER);
-        $this->see('“1n2p/? tram” stands on the shelf.');
+        $this->see('“1n2p/? tram” is on your shelf.');
         $this->see('boy, 2–3');
 
         $this->press('p');

@@ -251,7 +251,7 @@ final class PlanPathTest extends BrowserTestCase
             dirname(__DIR__).'/Scenarios/boxes/eight-findings.json',
         );
         $this->click('Put it on the shelf');
-        $this->see('“Eight findings” stands on the shelf, as the file has it');
+        $this->see('“Eight findings” is on your shelf, as the file has it');
     }
 
     private function mend(string $about, string $remedy): void

@@ -13,7 +13,7 @@ return [
     'minutes' => '{0} nearly done|{1} about a minute to go|[2,*] about :count minutes to go',
     'in' => 'It is in',
     'refused' => 'It did not go in',
-    'back' => 'Take back',
+    'back' => 'Undo',
     'ahead' => 'Look ahead',
     'behind' => 'Look back',
     'to-now' => 'Back to this step',

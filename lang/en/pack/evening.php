@@ -8,7 +8,7 @@ return [
     'says' => 'Everything still to do over these boxes: kits first, then one kind of work at a time, then box by box.',
     'which' => 'Which boxes',
     'people' => 'Who sits at the table',
-    'people-hint' => 'Names, parted by commas. The work is shared out fairly, by estimates of ours.',
+    'people-hint' => 'Names, separated by commas. The work is shared out fairly, by estimates of ours.',
     'share' => 'Share it out',
     'minutes' => ':name: about :count min',
     'print' => 'Print the list',

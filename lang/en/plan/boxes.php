@@ -35,8 +35,8 @@ return [
     'gift-abroad' => 'The drive asks :gift for each box to be sent. Write what that is for you in :code; the box '
         .'reckons with it.',
     'the-file' => 'The file',
-    'imported' => '“:theme” stands on the shelf, as the file has it; what is in it is in your stash.',
-    'planned' => '“:theme” stands on the shelf.',
+    'imported' => '“:theme” is on your shelf, as the file has it; what is in it is in your stash.',
+    'planned' => '“:theme” is on your shelf.',
     'changed' => 'The box is changed.',
     'removed' => '“:theme” is deleted; its pieces are back in the stash.',
     'moved' => '“:theme” is now :stage.',

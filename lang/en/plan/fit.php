@@ -10,7 +10,7 @@ return [
 
     'nothing-yet' => 'Nothing in it yet. Pick the first piece and see where it goes.',
     'later' => 'Another box of yours is being worked out just now; this follows in a moment.',
-    'not-tried' => 'How it goes in was not tried yet.',
+    'not-tried' => 'How it goes in was not checked yet.',
     'packed' => '{0} Nothing goes in.|{1} One step, seen from the front right.|[2,*] In :count steps, numbered as they '
         .'go in.',
     'drawing' => 'The open box, seen from the front right. In it: :names.',

@@ -36,7 +36,7 @@ return [
 
     'room-states' => [
         'empty' => 'Empty',
-        'not-tried' => 'Not tried yet',
+        'not-tried' => 'Not checked yet',
         'flat' => 'Closes flat',
         'snug' => 'Snug',
         'tight' => 'Tight',

@@ -15,7 +15,7 @@ return [
     'back' => 'All ideas',
     'name' => 'Theme',
     'words' => 'More words',
-    'words-hint' => 'What it is about beside its name, parted by commas.',
+    'words-hint' => 'What it is about beside its name, separated by commas.',
     'colours' => 'Its colours, at most three',
     'more-colours' => 'Other colours',
     'wishes' => 'Look out for',

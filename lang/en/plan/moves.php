@@ -22,7 +22,7 @@ return [
         'edge' => 'Stand :what on its edge :where.',
         'upright' => 'Stand :what upright :where.',
         'put' => 'Put :what :where.',
-        'slant' => 'Lay :what corner to corner :where.',
+        'slant' => 'Lay :what diagonally :where.',
         'bend' => 'Lay :what flat, its end bent up the :side wall, :where.',
         'press' => 'Press :what in, to about :long × :broad × :high cm, :where.',
         'push' => 'Push :what into shape :where.',

@@ -14,7 +14,7 @@ return [
     'nothing-speaks' => 'Nothing in it speaks for or against the theme yet.',
     'figure-says' => 'Of what speaks for or against it. A plain bar of soap spoils no theme, and counts for nothing.',
     'words' => 'What it is about',
-    'words-hint' => 'Untick what does not belong; add your own words, parted by commas.',
+    'words-hint' => 'Untick what does not belong; add your own words, separated by commas.',
     'add' => 'More words',
     'for-all' => 'My own words go for every box with this theme, now and later',
     'colours' => 'Its colours, at most three',

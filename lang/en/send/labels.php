@@ -10,7 +10,7 @@ return [
     'which' => 'For which boxes',
     'what' => 'What to print',
     'paper' => 'On what paper',
-    'none' => 'No box stands on the shelf yet.',
+    'none' => 'There is no box on your shelf yet.',
     'print' => 'Make the sheet (PDF)',
     'show' => 'Show what is ticked',
     'choose' => 'Tick at least one box.',

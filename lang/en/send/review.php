@@ -27,7 +27,7 @@ return [
     'months' => 'Where the money went, month by month',
     'nothing-bought' => 'Nothing was bought this season.',
     'finds' => 'Dearest, and best finds',
-    'dearest' => 'Dearest by the piece',
+    'dearest' => 'Most expensive by the piece',
     'best' => 'Most saved against the list price',
     'each' => ':who: :count',
     'find' => ':name, :each a piece, :where',

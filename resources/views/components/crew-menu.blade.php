@@ -22,7 +22,7 @@
             @csrf
             @method('put')
             <input type="hidden" name="was" value="{{ auth()->user()->crew->printed('locale') }}">
-            <label class="text-ink-soft" for="figures">Figures written like</label>
+            <label class="text-ink-soft" for="figures">Number format</label>
             <div class="mt-1 flex gap-2">
                 <select class="input small" id="figures" name="locale">
                     @foreach ($samples as $locale => $sample)<option value="{{ $locale }}"

@@ -71,5 +71,5 @@
         <p class="said" role="status" id="sent" x-text="sent"></p>
     </div>
     <noscript><p class="cut mx-auto mt-3 max-w-xl p-4">
-            This page needs scripts; the <a href="{{ route('price-desk') }}">price desk</a> does not.</p></noscript>
+            This page needs scripts; the <a href="{{ route('price-desk') }}">price check</a> does not.</p></noscript>
 </x-layout>

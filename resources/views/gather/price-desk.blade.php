@@ -12,7 +12,7 @@
                     </x-field>
                     <x-field name="band" label="For">
                         <select class="input" id="band" name="band">
-                            <option value="">any band</option>
+                            <option value="">any age group</option>
                             @foreach ($bands as $one)<option value="{{ $one->id() }}"
                                 @selected($band?->id() === $one->id())>{{ $one->label() }}</option>@endforeach
                         </select>
@@ -27,7 +27,7 @@
                         :wrong="$desk->wrong->first('pieces')" autocomplete="off" />
                 </div>
                 <fieldset class="grid gap-2">
-                    <legend class="mb-1 font-semibold">Cuts, in their order</legend>
+                    <legend class="mb-1 font-semibold">Discounts, in order</legend>
                     @foreach ([...$desk->steps, ['kind' => null, 'text' => '']] as $index => $step)
                         <div class="grid grid-cols-[1fr_7rem] gap-2">
                             <label class="sr-only" for="step-{{ $index }}">Cut {{ $index + 1 }}</label>

@@ -29,7 +29,7 @@
             <div>
                 @if ($sheet->packingOrder() === [])
                     <p class="text-lg">
-                        How it goes in was not tried yet.
+                        How it goes in was not checked yet.
                         <a class="link" href="{{ route('boxes.show', $sheet->box) }}">Open the box</a> to try.
                     </p>
                 @else

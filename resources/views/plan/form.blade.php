@@ -174,7 +174,7 @@
 
         <div class="flex flex-wrap gap-3">
             <button class="button go">{{ $isNew ? 'Put it on the shelf' : 'Save the changes' }}</button>
-            <a class="button" href="{{ $isNew ? route('shelf') : route('boxes.show', $box) }}">Leave it</a>
+            <a class="button" href="{{ $isNew ? route('shelf') : route('boxes.show', $box) }}">Cancel</a>
         </div>
     </form>
 </x-layout>

@@ -157,7 +157,7 @@ final class LatelyTest extends TestCase
         $this->post('/gather/write', ['lines' => 'soap 0.89'])->assertRedirect();
         $lot = Lot::query()->sole();
         $change = LotChange::query()->sole();
-        $this->get("/lots/{$lot->id}")->assertOk()->assertSee('Take back');
+        $this->get("/lots/{$lot->id}")->assertOk()->assertSee("/changes/{$change->id}/undo");
         $this->post("/changes/{$change->id}/undo")->assertRedirect('/gather');
 
         self::assertSame(0, Lot::query()->count());

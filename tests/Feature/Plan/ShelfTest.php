@@ -51,11 +51,11 @@ final class ShelfTest extends TestCase
                 throw new \LogicException('It solved.');
             }
         });
-        $this->get('/boxes')->assertOk()->assertSee('Not tried yet');
+        $this->get('/boxes')->assertOk()->assertSee('Not checked yet');
 
         $this->app->bind(Solver::class, CornerSolver::class);
         $this->get("/boxes/{$box->id}")->assertSee('Closes flat');
-        $this->get('/boxes')->assertDontSee('Not tried yet')->assertSee('Closes flat');
+        $this->get('/boxes')->assertDontSee('Not checked yet')->assertSee('Closes flat');
     }
 
     public function test_an_unchanged_box_is_never_solved_twice_and_a_changed_one_is(): void
@@ -82,7 +82,7 @@ final class ShelfTest extends TestCase
         FitResult::query()->toBase()->delete();
         FitResult::factory()->createOne(['problem' => $problem]);
 
-        $this->get('/boxes')->assertSee('Not tried yet');
+        $this->get('/boxes')->assertSee('Not checked yet');
         $this->get("/boxes/{$box->id}")->assertSee('1. Soap, pine');
     }
 

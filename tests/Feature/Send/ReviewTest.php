@@ -99,7 +99,7 @@ final class ReviewTest extends TestCase
 
         $page = $this->get('/send/review')->assertOk()
             ->assertSeeInOrder(['August 2026', 'Shop 6.00, Clearance 2.00', '8.00'])
-            ->assertSeeInOrder(['Dearest by the piece', 'Red ball, 6.00 a piece'])
+            ->assertSeeInOrder(['Most expensive by the piece', 'Red ball, 6.00 a piece'])
             ->assertSeeInOrder(['Most saved against the list price', 'Comb, wide, 2.00 instead of 8.00'])
             ->assertSeeInOrder(['4–7', '1 of 3', 'girl: 1', '8–12', '0 of 2'])
             ->assertSeeInOrder(['Left out most', '2 × Wooden yo-yo'])

@@ -7,13 +7,13 @@
         value="{{ $question->search }}" placeholder="Name, tag, shop, giver, where it is kept" autocomplete="off">
     <label class="sr-only" for="stash-only">Only</label>
     <select class="input" id="stash-only" name="only">
-        <option value="">all lots</option>
+        <option value="">all things</option>
         @foreach ($question::ONLY as $only)<option value="{{ $only }}"
             @selected($question->only === $only)>{{ __("gather/stash.only.{$only}") }}</option>@endforeach
     </select>
     <label class="sr-only" for="stash-band">For which band</label>
     <select class="input" id="stash-band" name="band">
-        <option value="">any band</option>
+        <option value="">any age group</option>
         @foreach ($bands as $band)<option value="{{ $band->id() }}" @selected($question->band?->id() === $band->id())>
                 for {{ $band->label() }}</option>@endforeach
     </select>

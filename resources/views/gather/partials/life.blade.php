@@ -63,7 +63,7 @@
                             {{ $other->name }}, {{ $other->pieces }} of {{ $other->got_on->format('j M Y') }}</option>
                             @endforeach</select>
             </x-field>
-            <button class="button">Put together</button>
+            <button class="button">Merge</button>
         </form>
     @endif
     @if ($changes->isNotEmpty())
@@ -80,7 +80,7 @@
                     @elseif ($change->canBeUndone())
                         <form method="post" action="{{ route('changes.undo', $change) }}" class="ml-auto">
                             @csrf<button class="button small">
-                                Take back<span class="sr-only">: {{ __("gather/life.what.{$change->what}") }}</span>
+                                Undo<span class="sr-only">: {{ __("gather/life.what.{$change->what}") }}</span>
                                 </button>
                         </form>
                     @endif

@@ -10,7 +10,7 @@
         <thead class="text-left text-ink-soft max-sm:sr-only">
             <tr>
                 <th class="w-9 py-1 font-normal"><span class="sr-only">Tick</span></th>
-                <th class="py-1 pr-3 font-normal">Lot</th>
+                <th class="py-1 pr-3 font-normal">Thing</th>
                 <th class="w-52 py-1 pr-3 font-normal">On hand</th>
                 <th class="w-24 py-1 pr-3 text-right font-normal">Each</th>
                 <th class="w-[25rem] py-1 pl-4 font-normal">Where from</th>

@@ -46,7 +46,7 @@
                 @endif
                 @if ($finding->canBeOverruled)
                     <details class="leave" @if ($errors->hasBag($bag)) open @endif>
-                        <summary class="button small">Leave it…<span
+                        <summary class="button small">Keep it anyway…<span
                             class="sr-only"> {{ $about }}</span></summary>
                         <form method="post" action="{{ $answers }}"
                             hx-post="{{ $answers }}" hx-target="#sheet" hx-swap="outerMorph"

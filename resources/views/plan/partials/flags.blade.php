@@ -70,7 +70,7 @@
                                 @method('delete') {{ $stateFields }}
                                 <input type="hidden" name="key" value="{{ $left->key }}">
                                 <button class="button small">
-                                    Take back<span class="sr-only">: {{ $say->about($left->finding) }}</span></button>
+                                    Undo<span class="sr-only">: {{ $say->about($left->finding) }}</span></button>
                             </form>
                         @endif
                     </li>
