@@ -9,6 +9,7 @@ use App\Models\BoxSeat;
 use App\Pages\Gather\Shortfall;
 use App\Pages\Plan\BoxSheet;
 use App\Pages\Plan\BoxSheets;
+use App\Pages\Plan\NextStep;
 use App\Pages\Plan\Shelf;
 use App\Reference\Guides;
 use App\Words\Words;
@@ -19,7 +20,7 @@ use PluckyWren\Core\Box\Stage;
  * A packing day on one page: who is at which box, what each still wants, and what runs short over all of them.
  *
  * @phpstan-type DayBox array{
- *     sheet: BoxSheet, who: list<string>, tasks: int, missing: int, flags: int, stage: string, says: string,
+ *     sheet: BoxSheet, who: list<string>, tasks: int, missing: int, flags: int, stage: string, next: NextStep,
  * }
  */
 final readonly class DayPage
@@ -57,7 +58,7 @@ final readonly class DayPage
                 'missing' => count($sheet->gauges->mustHaves->missing()),
                 'flags' => count($sheet->gauges->flags->toMend()),
                 'stage' => Words::of("plan/stages.{$box->stage->value}.name"),
-                'says' => self::says($sheet, $tasks),
+                'next' => NextStep::of($sheet, $tasks),
             ];
         }
         $rank = static fn (array $one): array => [
@@ -75,19 +76,5 @@ final readonly class DayPage
             $all->count() - $packed,
             count(array_merge(...array_values($seats))),
         );
-    }
-
-    /** What is to be done next with a box, in a few words. */
-    private static function says(BoxSheet $sheet, int $tasks): string
-    {
-        $missing = $sheet->gauges->mustHaves->missing();
-
-        return match (true) {
-            $sheet->box->stage === Stage::Packed => Words::of('pack/day.says.packed'),
-            count($sheet->gauges->flags->toMend()) > 0 => Words::of('pack/day.says.mend'),
-            $missing !== [] => Words::of('pack/day.says.missing', ['what' => $missing[0]->missing()]),
-            $tasks > 0 => trans_choice('pack/day.says.tasks', $tasks),
-            default => Words::of('pack/day.says.pack'),
-        };
     }
 }

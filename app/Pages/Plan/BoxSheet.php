@@ -248,6 +248,12 @@ final class BoxSheet
         return $this->pieces[$id];
     }
 
+    /** Get what is to be done next with it. */
+    public function next(): NextStep
+    {
+        return NextStep::of($this);
+    }
+
     public function story(): BoxStory
     {
         return BoxStory::of($this->box);

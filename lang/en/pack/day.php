@@ -22,11 +22,4 @@ return [
     'short-nothing' => 'Nothing: all that the boxes need is there.',
     'none' => 'There is no box on the shelf. Plan one first.',
     'plan' => 'Plan a box',
-    'says' => [
-        'packed' => 'Packed: it waits to be handed in',
-        'mend' => 'First: fix what may not go in',
-        'missing' => 'Next: find :what',
-        'tasks' => '{1} Next: one thing to prepare|[2,*] Next: :count things to prepare',
-        'pack' => 'Next: pack it',
-    ],
 ];

@@ -4,6 +4,17 @@ declare(strict_types=1);
 
 return [
 
+    'label' => 'Next',
+    'step' => [
+        'begin' => 'put the first thing in',
+        'mend' => 'fix what may not go in',
+        'missing' => 'find :what',
+        'tasks' => '{1} one thing to prepare|[2,*] :count things to prepare',
+        'pack' => 'pack it, step by step',
+        'packed' => 'hand it in',
+        'gone' => 'look at its story in the log',
+    ],
+
     'mend' => 'look at :what in “:theme”; it needs mending.',
     'find' => 'pick :what for “:theme”, it is in the stash.',
     'pack' => '“:theme” is ready: take it to the table.',

@@ -26,7 +26,7 @@
                                 <span class="text-ink-soft">{{ __('pack/day.box', ['number' => $box->number]) }},
                                     {{ $one['stage'] }}</span>
                             </div>
-                            <p class="font-semibold">{{ $one['says'] }}</p>
+                            <x-next-step :next="$one['next']" :about="$box->theme" />
                             @if ($box->stage->isOpen())
                                 <x-mini-gauges :gauges="$one['sheet']->gauges" />
                                 <p class="text-sm text-ink-soft">

@@ -42,8 +42,7 @@ final class DayTest extends TestCase
         $this->box(['theme' => 'Kite hill', 'number' => 2, 'stage' => Stage::Packed]);
 
         $this->get('/pack/day')
-            ->assertSee('Next: find')
-            ->assertSee('Packed: it waits to be handed in')
+            ->assertSeeInOrder(['Next:', 'put the first thing in', 'Next:', 'hand it in'])
             ->assertSee('What runs short')
             ->assertSee(' more</b>', false);
         $this->get('/pack/day', ['HX-Request' => 'true'])->assertDontSee('<html', false);

@@ -20,6 +20,7 @@
                 <a class="link" href="{{ route('boxes.prepare', $sheet->box) }}">Prepare</a> ·
                 <a class="link" href="{{ route('boxes.note', $sheet->box) }}">{{ __('send/note.title') }}</a>
         </p>
+        <x-next-step :next="$sheet->next()" :about="$sheet->box->theme" class="mt-1" />
     </div>
     <div class="flex flex-wrap gap-2.5">
         <a class="button" href="{{ route('boxes.check-sheet', $sheet->box) }}">Print the check sheet</a>

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Plan;
+
+use PluckyWren\Core\Box\Stage;
+use Tests\Feature\TestCase;
+
+final class NextStepTest extends TestCase
+{
+    public function test_each_box_says_what_comes_next_and_where(): void
+    {
+        $this->actingAs($this->packer);
+        $box = $this->box(['theme' => 'Tide pool']);
+        $this->get("/boxes/{$box->id}")->assertSee('Next:')->assertSee('put the first thing in');
+        $this->post("/boxes/{$box->id}/pieces", ['lot' => $this->lot()->id, 'quantity' => 1])->assertRedirect();
+        $this->get("/boxes/{$box->id}")->assertSee('find ');
+
+        foreach ([[Stage::Packed, 'hand it in', '/send'], [Stage::HandedIn, 'its story in the log', '/send/log']] as $at) {
+            $other = $this->box(['number' => 2 + $at[0]->place(), 'stage' => $at[0]]);
+            $this->get("/boxes/{$other->id}")->assertSee($at[1])->assertSee("{$at[2]}\"", false);
+        }
+    }
+}
