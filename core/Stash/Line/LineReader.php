@@ -52,49 +52,56 @@ final readonly class LineReader
         ThingOfLine::sides($draft);
         ThingOfLine::saidSize($draft);
 
-        $isFree = $scan->take('(?<!\w)(?<!\d\s)(?:for\s+)?free(?!\w)') !== null;
-        $loose = $scan->find("(?<![\w.,])(?<n>\d{1,4})[x×]\s+(?={$this->amounts->pattern()})") !== [];
-        [$deal, $was] = [$this->deal($scan), $this->was($scan)];
-        $cuts = (new Cuts($this->amounts, $this->currency))->taken($scan);
-        $times = $this->takeTimes($scan);
-        $counts = Counts::taken($scan);
-        $amounts = [...$times['amounts'], ...$this->amounts->taken($scan)];
-        $counts->count ??= $times['count'];
+        $price = PriceWords::taken($scan, $this->amounts, $this->currency);
+        $price = $this->readThing($draft, $price, $named);
+        $this->sayPrice($draft, $price);
 
+        return new ReadLine($scan->text, $draft->typed, $draft->box, $draft->asks);
+    }
+
+    /**
+     * Read which thing it is and how many there are.
+     *
+     * @param  array{kind: ItemKind, at: int, length: int, isSure: bool}|null  $named  what the line says beside its name
+     * @return PriceWords with the price that is a whole number, where one is
+     */
+    private function readThing(Draft $draft, PriceWords $price, ?array $named): PriceWords
+    {
+        $scan = $draft->scan;
         $thing = new ThingOfLine($this->names, $this->colours);
         $thing->takeLongColours($draft);
-        $found = $named === null ? $this->names->found($scan) : $named;
+        $found = $named ?? $this->names->found($scan);
         $kind = $found['kind'] ?? null;
         if ($kind?->care->isWorn === true && ! $draft->has('size_label')) {
             ThingOfLine::wornSize($draft);
         }
-        $price = new PriceOfLine($this->amounts, $this->currency, $amounts, $was, $deal, $cuts);
-        $minors = [...array_column($amounts, 'minor'), $was->minor ?? 0, $deal['minor'] ?? 0];
-        $isOther = in_array(Amount::UNREADABLE, $minors, true);
-        $whole = $this->takeWhole($draft, $counts, $found, $price->isThere() || $isFree);
-        $price = $whole === null
-            ? $price
-            : new PriceOfLine($this->amounts, $this->currency, [$whole], $was, $deal, $cuts);
-        $hasPrice = $price->isThere() || $isFree;
-        $counts->count ??= $deal['count'] ?? null;
-        $this->places->unknown($draft, $hasPrice);
+        $whole = $this->takeWhole($draft, $price->counts, $found, $price->hasPrice());
+        $price = $whole === null ? $price : $price->withAmount($whole);
+        $price->counts->count ??= $price->deal['count'] ?? null;
+        $this->places->unknown($draft, $price->hasPrice());
         $this->places->sources($draft, $found);
-        $thing->takeColours($draft, $named === null ? $found : null);
-        $this->askUnread($draft, $named === null ? $found : null);
+        $within = $named === null ? $found : null;
+        $thing->takeColours($draft, $within);
+        $this->askUnread($draft, $within);
         $thing->say($draft, $found, $named !== null);
+        $this->sayPieces($draft, $price->counts, $kind);
 
-        $this->sayPieces($draft, $counts, $kind);
-        if ($isOther) {
-            $draft->ask(Ask::PRICE, $scan->text);
-        } elseif ($isFree) {
+        return $price;
+    }
+
+    private function sayPrice(Draft $draft, PriceWords $words): void
+    {
+        $price = new PriceOfLine($this->amounts, $this->currency, $words);
+        $isSingle = count($words->amounts) === 1 && $words->amounts[0]->for === null;
+        if ($words->isOfOtherMoney()) {
+            $draft->ask(Ask::PRICE, $draft->scan->text);
+        } elseif ($words->isFree) {
             $draft->say('price', $this->amounts->typed(0));
-        } elseif ($loose && $counts->pieces() > 1 && count($amounts) === 1 && $amounts[0]->for === null) {
-            $price->askEach($draft, $amounts[0]);
+        } elseif ($words->isLoose && $isSingle && $words->counts->pieces() > 1) {
+            $price->askEach($draft, $words->amounts[0]);
         } elseif (! in_array(Ask::PIECES, array_column($draft->asks, 'what'), true)) {
-            $price->say($draft, $counts);
+            $price->say($draft, $words->counts);
         }
-
-        return new ReadLine($scan->text, $draft->typed, $draft->box, $draft->asks);
     }
 
     private function takeRemarks(Draft $draft): void
@@ -130,57 +137,6 @@ final readonly class LineReader
         }
 
         return null;
-    }
-
-    /** @return array{count: int, minor: int, at: int, length: int}|null so many for so much */
-    private function deal(Scan $scan): ?array
-    {
-        $found = $scan->take("(?<![\w.,])(?<count>\d{1,3})\s+for\s+(?<amount>{$this->amounts->pattern()})");
-
-        return $found === null || (int) $found['groups']['count'] < 1 ? null : [
-            'count' => (int) $found['groups']['count'],
-            'minor' => $this->amounts->minor($found['groups']['amount']) ?? Amount::UNREADABLE,
-            'at' => $found['at'],
-            'length' => strlen($found['text']),
-        ];
-    }
-
-    /** Take a price before a cut: `was 2.00`, `2.00 now 1.20`; what it costs now stays in the line. */
-    private function was(Scan $scan): ?Amount
-    {
-        $amount = $this->amounts->pattern();
-        $found = $scan->take("(?<!\w)was:?\s+(?<amount>{$amount})(?:\s*now\b)?")
-            ?? $scan->take("(?<amount>{$amount})\s*(?:now\b|→|->|=>|reduced\s+to|down\s+to)(?=\s*{$amount})");
-
-        return $found === null ? null : new Amount(
-            $this->amounts->minor($found['groups']['amount']) ?? Amount::UNREADABLE,
-            null,
-            $found['at'],
-            strlen($found['text']),
-        );
-    }
-
-    /**
-     * Take `8 x 0.49` and `8 @ 0.49`, as tills print them.
-     *
-     * @return array{count: int|null, amounts: list<Amount>}
-     */
-    private function takeTimes(Scan $scan): array
-    {
-        $amount = $this->amounts->pattern();
-        $found = $scan->take(
-            "(?<![\w.,/-])(?<count>\d{1,4})(?:\s+[x×*]\s*|[x×*]|\s*@\s*)(?<amount>{$amount})(?:\s*each)?",
-        ) ?? $scan->take("(?<amount>{$amount})\s*[x×*]\s*(?<count>\d{1,4})(?![\w/%]|[.,]\d)");
-
-        return $found === null ? ['count' => null, 'amounts' => []] : [
-            'count' => (int) $found['groups']['count'],
-            'amounts' => [new Amount(
-                $this->amounts->minor($found['groups']['amount']) ?? Amount::UNREADABLE,
-                Amount::EACH,
-                $found['at'],
-                strlen($found['text']),
-            )],
-        ];
     }
 
     /**

@@ -14,22 +14,25 @@ use PluckyWren\Core\Money\Money;
 /** Works out what a line comes to, from its amounts, cuts and count; what could be meant in two ways is asked. */
 final readonly class PriceOfLine
 {
-    /**
-     * @param  list<Amount>  $amounts
-     * @param  Amount|null  $was  before a cut, where the line says so
-     * @param  array{count: int, minor: int, at: int, length: int}|null  $deal  so many for so much
-     * @param  list<Cut>  $cuts
-     */
-    public function __construct(
-        private Amounts $reader,
-        private Currency $currency,
-        private array $amounts,
-        private ?Amount $was,
-        private ?array $deal,
-        private array $cuts,
-    ) {}
+    /** @var list<Amount> */
+    private array $amounts;
 
-    public function isThere(): bool
+    private ?Amount $was;
+
+    /** @var array{count: int, minor: int, at: int, length: int}|null */
+    private ?array $deal;
+
+    /** @var list<Cut> */
+    private array $cuts;
+
+    public function __construct(private Amounts $reader, private Currency $currency, PriceWords $words)
+    {
+        [$this->amounts, $this->was, $this->deal, $this->cuts] = [
+            $words->amounts, $words->was, $words->deal, $words->cuts,
+        ];
+    }
+
+    private function isThere(): bool
     {
         return $this->amounts !== [] || $this->deal !== null;
     }

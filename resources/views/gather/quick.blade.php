@@ -63,13 +63,7 @@
             @php
                 $difference = $entry->difference();
             @endphp
-            @if ($difference !== null)
-                <p @class(['said', 'wrong' => ! $difference->isZero()]) role="status">
-                    {{ $difference->isZero() ? __('gather/quick.agrees')
-                        : ($difference->minor > 0 ? __('gather/quick.more', ['difference' => $difference->format()]) :
-                        __('gather/quick.less', ['difference' => substr($difference->format(), 1)])) }}
-                </p>
-            @endif
+            <x-till-difference :$difference />
             @if ($isTried && $entry->isEmpty())<p class="wrong">Fill in a line first.</p>@endif
             <div class="flex flex-wrap items-center gap-3">
                 <button class="button go">Put it all in the stash</button>

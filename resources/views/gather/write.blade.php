@@ -102,13 +102,7 @@
             @php
                 $difference = $written->difference();
             @endphp
-            @if ($difference !== null)
-                <p @class(['said', 'wrong' => ! $difference->isZero()]) role="status">
-                    {{ $difference->isZero() ? __('gather/quick.agrees')
-                        : ($difference->minor > 0 ? __('gather/quick.more', ['difference' => $difference->format()]) :
-                        __('gather/quick.less', ['difference' => substr($difference->format(), 1)])) }}
-                </p>
-            @endif
+            <x-till-difference :$difference />
             @if ($isTried && ! $written->isClear())
                 <p class="wrong" role="alert">
                     {{ $written->rows === [] ? __('gather/written.nothing-yet') : __('gather/written.unclear') }}</p>

@@ -5,20 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Gather;
 
 use App\Actions\KeepLotPhoto;
+use App\Http\Requests\Pack\PhotoRequest;
 use App\Models\Lot;
 use App\Models\LotPhoto;
 use App\Refusals\UnreadablePhoto;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 
 /** A photo of a thing, by which it is known in the stash, in the picker and at the bench. */
 final readonly class LotPhotoController
 {
-    private const MOST_KILOBYTES = 8_000;
-
     public function __construct(private KeepLotPhoto $keepPhoto) {}
 
     public function show(Lot $lot): Response
@@ -30,18 +27,10 @@ final readonly class LotPhotoController
         ]);
     }
 
-    public function store(Request $request, Lot $lot): RedirectResponse
+    public function store(PhotoRequest $request, Lot $lot): RedirectResponse
     {
-        $request->validate(
-            ['photo' => ['bail', 'required', 'file', 'max:'.self::MOST_KILOBYTES]],
-            [
-                'photo.max' => Words::of('pack/bench.photo.too-large'),
-                'photo.*' => Words::of('pack/bench.photo.unreadable'),
-            ],
-        );
-        $file = $request->file('photo');
         try {
-            $this->keepPhoto->execute($lot, $file instanceof UploadedFile ? $file : throw UnreadablePhoto::isNone());
+            $this->keepPhoto->execute($lot, $request->photo());
         } catch (UnreadablePhoto $why) {
             return to_route('lots.edit', $lot, 303)->withErrors(['photo' => $why->getMessage()]);
         }
