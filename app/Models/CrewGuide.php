@@ -24,11 +24,11 @@ use Illuminate\Database\Eloquent\Model;
 final class CrewGuide extends Model
 {
     use BelongsToCrew;
+
     /** @use HasFactory<CrewGuideFactory> */
     use HasFactory;
 
     use Remembered;
-
     use Versioned;
 
     protected $fillable = ['crew_id', 'slug', 'data'];

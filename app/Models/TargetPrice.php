@@ -26,6 +26,7 @@ use PluckyWren\Core\Stash\Catalogue;
 final class TargetPrice extends Model
 {
     use BelongsToCrew;
+
     /** @use HasFactory<TargetPriceFactory> */
     use HasFactory;
 

@@ -32,9 +32,14 @@ try {
     $app = require __DIR__.'/../../bootstrap/app.php';
     $app->make(Kernel::class)->bootstrap();
     $demo = Crew::query()->where('is_demo', true)->firstOrFail();
-    $patterns = DB::table('lots')->where('crew_id', $demo->id)->get()->map(fn (object $row): array => (array) $row)->all();
+    $patterns = array_map(
+        static fn (object $row): array => (array) $row,
+        DB::table('lots')->where('crew_id', $demo->id)->get()->all(),
+    );
     for ($number = 0; $number < $crews; $number++) {
-        $crew = $number === 0 ? $demo : Crew::query()->create(['name' => "Crew {$number}", 'currency' => $demo->currency]);
+        $crew = $number === 0
+            ? $demo
+            : Crew::query()->create(['name' => "Crew {$number}", 'currency' => $demo->currency]);
         $rows = [];
         for ($lot = $number === 0 ? count($patterns) : 0; $lot < $lots; $lot++) {
             $rows[] = [
@@ -50,8 +55,11 @@ try {
     preg_match('~/boxes/(\w{26})"~', $server->signedIn($cookies)('/boxes'), $box);
     $paths = ['/boxes', '/gather', "/boxes/{$box[1]}", '/gather/shopping', '/gather/write', '/lately', '/pack/day'];
     $fire = static function (int $seconds, int $people, int $rate) use ($server, $cookies, $paths): array {
-        $command = ['node', 'bench/load/fire.mjs', $server->address, implode('; ', $cookies), $seconds, $people, $rate, ...$paths];
-        $said = shell_exec(implode(' ', array_map(static fn ($one): string => escapeshellarg((string) $one), $command)));
+        $command = [
+            'node', 'bench/load/fire.mjs', $server->address, implode('; ', $cookies), $seconds, $people, $rate, ...$paths,
+        ];
+        $words = array_map(static fn ($one): string => escapeshellarg((string) $one), $command);
+        $said = shell_exec(implode(' ', $words));
 
         return (array) json_decode((string) $said, true);
     };
@@ -61,10 +69,16 @@ try {
     foreach (['one person alone' => $alone, PEOPLE.' people' => $together] as $who => $of) {
         printf(
             "%-18s %6d pages, half within %5d ms, 97.5 %% within %5d ms, the slowest %5d ms; %d failed\n",
-            $who, $of['pages'], $of['p50'], $of['p97'], $of['max'], $of['errors'] + $of['timeouts'] + $of['non2xx'],
+            $who,
+            $of['pages'],
+            $of['p50'],
+            $of['p97'],
+            $of['max'],
+            $of['errors'] + $of['timeouts'] + $of['non2xx'],
         );
     }
-    printf("97.5 %% of the pages take %.2f times as long as for one alone.\n", $together['p97'] / max(1, $alone['p97']));
+    $times = $together['p97'] / max(1, $alone['p97']);
+    printf("97.5 %% of the pages take %.2f times as long as for one alone.\n", $times);
 } finally {
     $server->end();
 }

@@ -62,7 +62,7 @@ final readonly class LineReader
     /**
      * Read which thing it is and how many there are.
      *
-     * @param  array{kind: ItemKind, at: int, length: int, isSure: bool}|null  $named  what the line says beside its name
+     * @param  array{kind: ItemKind, at: int, length: int, isSure: bool}|null  $named  what it says beside its name
      * @return PriceWords with the price that is a whole number, where one is
      */
     private function readThing(Draft $draft, PriceWords $price, ?array $named): PriceWords

@@ -17,9 +17,12 @@ final class NextStepTest extends TestCase
         $this->post("/boxes/{$box->id}/pieces", ['lot' => $this->lot()->id, 'quantity' => 1])->assertRedirect();
         $this->get("/boxes/{$box->id}")->assertSee('find ');
 
-        foreach ([[Stage::Packed, 'hand it in', '/send'], [Stage::HandedIn, 'its story in the log', '/send/log']] as $at) {
-            $other = $this->box(['number' => 2 + $at[0]->place(), 'stage' => $at[0]]);
-            $this->get("/boxes/{$other->id}")->assertSee($at[1])->assertSee("{$at[2]}\"", false);
+        $later = [
+            [Stage::Packed, 'hand it in', '/send'], [Stage::HandedIn, 'its story in the log', '/send/log'],
+        ];
+        foreach ($later as [$stage, $says, $where]) {
+            $other = $this->box(['number' => 2 + $stage->place(), 'stage' => $stage]);
+            $this->get("/boxes/{$other->id}")->assertSee($says)->assertSee("{$where}\"", false);
         }
     }
 }
