@@ -56,7 +56,8 @@ try {
     $paths = ['/boxes', '/gather', "/boxes/{$box[1]}", '/gather/shopping', '/gather/write', '/lately', '/pack/day'];
     $fire = static function (int $seconds, int $people, int $rate) use ($server, $cookies, $paths): array {
         $command = [
-            'node', 'bench/load/fire.mjs', $server->address, implode('; ', $cookies), $seconds, $people, $rate, ...$paths,
+            'node', 'bench/load/fire.mjs', $server->address, implode('; ', $cookies),
+            $seconds, $people, $rate, ...$paths,
         ];
         $words = array_map(static fn ($one): string => escapeshellarg((string) $one), $command);
         $said = shell_exec(implode(' ', $words));
