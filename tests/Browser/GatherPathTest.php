@@ -18,7 +18,7 @@ final class GatherPathTest extends BrowserTestCase
         self::browser()->size(390, 844);
         $this->openDemo();
         $this->open('/gather/price-desk');
-        $this->choose('#kind', 'soap');
+        $this->type('#kind', 'soap');
         $this->type('#price', '8,38');
         $this->type('#pieces', '9');
         $this->type('#value-0', '50');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Gather;
 
+use App\Words\KindWords;
 use App\Words\Words;
 use Illuminate\Http\Request;
 use Illuminate\Support\MessageBag;
@@ -24,9 +25,13 @@ final readonly class PriceDesk
 {
     private const MOST_STEPS = 8;
 
-    /** @param list<array{kind: StepKind|null, text: string}> $steps as typed */
+    /**
+     * @param  string  $asked  what was typed where the kind is asked for
+     * @param  list<array{kind: StepKind|null, text: string}>  $steps  as typed
+     */
     private function __construct(
         public ?ItemKind $kind,
+        public string $asked,
         public string $price,
         public string $packs,
         public string $pieces,
@@ -62,10 +67,14 @@ final readonly class PriceDesk
         $chain = $list !== null && $wrong->isEmpty()
             ? self::chain($list, $packs, $pieces, $steps, $request->boolean('tax_first'), $wrong)
             : null;
-        $kind = $text('kind');
+        $asked = $text('kind');
+        $kind = $asked === '' ? null : $catalogue->named($asked);
+        // A price is worked out whatever it is of.
+        $asked === '' || $kind !== null || $wrong->add('kind', KindWords::notFound($asked, $catalogue));
 
         return new self(
-            $catalogue->has($kind) ? $catalogue->get($kind) : null,
+            $kind,
+            $asked,
             $text('price'), $text('packs', '1'), $text('pieces', '1'), $typed, $request->boolean('tax_first'),
             $text('claim'),
             $chain,

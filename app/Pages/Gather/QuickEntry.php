@@ -6,6 +6,7 @@ namespace App\Pages\Gather;
 
 use App\Models\Crew;
 use App\Models\Lot;
+use App\Words\KindWords;
 use App\Words\Words;
 use App\Words\WrongWords;
 use Illuminate\Http\Request;
@@ -41,9 +42,6 @@ final readonly class QuickEntry
 
     /** So much of a text is read; what is longer is refused all the same. */
     private const LONGEST = 100;
-
-    /** So many kinds are named that a line may mean. */
-    private const LIKELY = 3;
 
     /** What a line says of its lot; the rest is said once, above. */
     private const OF_A_LINE = ['kind', 'name', 'pieces', 'price'];
@@ -168,7 +166,7 @@ final readonly class QuickEntry
         MessageBag $wrong,
     ): array {
         if ($row['kind'] === null) {
-            $wrong->add("rows.{$index}", self::whichKind($row['asked'], $catalogue));
+            $wrong->add("rows.{$index}", KindWords::notFound($row['asked'], $catalogue));
 
             return $row;
         }
@@ -185,21 +183,6 @@ final readonly class QuickEntry
         }
 
         return $row;
-    }
-
-    /** What a line is told that names no kind: to say one, or which it may be. */
-    private static function whichKind(string $asked, Catalogue $catalogue): string
-    {
-        $likely = array_map(
-            static fn (ItemKind $kind): string => $kind->name,
-            $catalogue->found($asked, self::LIKELY),
-        );
-
-        return match (true) {
-            $asked === '' => Words::of('gather/quick.kind'),
-            $likely === [] => Words::of('gather/quick.kind-unknown', ['name' => $asked]),
-            default => Words::of('gather/quick.kind-likely', ['name' => $asked, 'kinds' => implode(', ', $likely)]),
-        };
     }
 
     private static function money(string $text, Currency $currency, MessageBag $wrong): ?Money

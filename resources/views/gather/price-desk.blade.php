@@ -7,8 +7,10 @@
                 hx-sync="this:replace" hx-trigger="change, submit">
                 <h1>Price check</h1>
                 <div class="grid grid-cols-[1fr_auto] gap-2.5">
-                    <x-field name="kind" label="What kind of thing?">
-                        <x-kind-select :kind="$desk->kind" empty="Any kind" />
+                    <x-field name="kind" label="What kind of thing?" :wrong="$desk->wrong->first('kind')">
+                        <x-kind-input :kind="$desk->kind" :typed="$desk->asked"
+                            :aria-invalid="$desk->wrong->has('kind') ? 'true' : false"
+                            :aria-describedby="$desk->wrong->has('kind') ? 'kind-wrong' : false" />
                     </x-field>
                     <x-field name="band" label="For">
                         <select class="input" id="band" name="band">

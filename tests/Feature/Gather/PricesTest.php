@@ -185,4 +185,13 @@ final class PricesTest extends TestCase
             ->assertSee('value="180"', false);
         $this->get('/lots/new?kind=comb&name=From+Ines&named_by=Bar+of+soap')->assertSee('value="From Ines"', false);
     }
+
+    public function test_a_kind_is_known_by_what_people_call_it_and_one_that_is_not_is_told(): void
+    {
+        $this->get('/gather/price-desk?kind=face+cloths&price=1&pieces=1')->assertSee('value="Washcloth"', false);
+        $this->get('/gather/price-desk?kind=stuffed+dog&price=1.20&pieces=4')
+            ->assertSee('We know no kind called “stuffed dog”.')
+            ->assertSee('value="stuffed dog"', false)
+            ->assertSee('0.30');
+    }
 }
