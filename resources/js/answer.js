@@ -2,7 +2,7 @@
 const part = (name) => document.getElementById(name);
 
 /** What was done stands there so long, or until something else is said; what went wrong until it is put away. */
-const SHOWN_FOR_MS = 12_000;
+const SHOWN_FOR_MS = 20_000;
 let goesAway = 0;
 
 const putAwayLater = () => {
