@@ -51,13 +51,14 @@ final class BackupTest extends TestCase
             $copies = [];
             for ($round = 0; $round < 5; $round++) {
                 $copies[] = $backups->make(new DateTimeImmutable("2026-11-27 04:00:0{$round}"));
+                $this->waitUntilMoreIsWritten(self::rows($copies[$round]));
             }
             $counts = array_map(self::rows(...), $copies);
             foreach ($counts as $count) {
                 self::assertGreaterThan(0, $count);
                 self::assertSame(0, $count % 2, 'A copy has half of what was written together.');
             }
-            self::assertSame($counts, array_values(array_unique($counts)), 'Nobody wrote meanwhile.');
+            self::assertSame($counts, array_values(array_unique($counts)), 'Somebody wrote between any two.');
 
             $before = $backups->restore($copies[0], new DateTimeImmutable('2026-11-27 05:00:00'));
             self::assertGreaterThanOrEqual($counts[4], self::rows($before));
@@ -66,6 +67,15 @@ final class BackupTest extends TestCase
         }
         $backups->restore($copies[0], new DateTimeImmutable('2026-11-27 06:00:00'));
         self::assertSame($counts[0], self::rows($this->table));
+    }
+
+    private function waitUntilMoreIsWritten(int $rows): void
+    {
+        $until = hrtime(true) + 60 * 1_000_000_000;
+        while (self::rows($this->table) <= $rows) {
+            hrtime(true) < $until || self::fail('Nobody writes any more.');
+            usleep(1_000);
+        }
     }
 
     public function test_only_the_newest_are_kept(): void
