@@ -103,6 +103,8 @@ final class AtHomePathTest extends BrowserTestCase
         $this->tabTo('#one-line');
         $this->press('5 yo-yos 2.50', WebDriverKeys::ENTER);
         $this->see('One thing for 2.50 is in the stash.');
+        // Whoever types before a page is there types into nothing.
+        $this->open('/gather');
         $this->tabTo('#one-line');
         $this->press('6 combs 1.20', WebDriverKeys::ENTER);
         $this->see('One thing for 1.20 is in the stash.');
