@@ -37,19 +37,19 @@ final readonly class Amounts
 
     private const LEADS_ALL = 'for|total:?|in\s+all:?|paid|costs?|price:?|=|:';
 
-    public function __construct(private Currency $currency) {}
+    /** What is an amount wherever it stands: asked for again and again in every line. */
+    public string $pattern;
 
-    /** A pattern of what is an amount wherever it stands. */
-    public function pattern(): string
+    public function __construct(private Currency $currency)
     {
-        $digits = $this->currency->digits;
-        $sign = self::SIGN.'|'.preg_quote($this->currency->code, '~');
+        $digits = $currency->digits;
+        $sign = self::SIGN.'|'.preg_quote($currency->code, '~');
         $figure = "(?:\d{1,3}(?:[.,']\d{3})+|\d{0,7})[.,]\d{{$digits}}(?![\d]|[.,]\d)";
         $cents = $digits === 2 ? '|\d{1,3}[c¢](?!\w)' : '';
         $whole = "\d{1,7}(?!\d|[.,]\d)";
         $plain = $digits === 0 ? '' : "(?:{$sign})?\s?{$figure}(?:\s?(?:{$sign})(?!\w))?|";
-
-        return self::BEFORE."(?:{$plain}(?:{$sign})\s?{$whole}|\d{1,7}\s?(?:{$sign})(?!\w){$cents})".self::UNITS;
+        $any = "{$plain}(?:{$sign})\s?{$whole}|\d{1,7}\s?(?:{$sign})(?!\w){$cents}";
+        $this->pattern = self::BEFORE."(?:{$any})".self::UNITS;
     }
 
     /** @return list<Amount> in their order, each with what it is for as far as the line says so */
@@ -60,7 +60,7 @@ final readonly class Amounts
         $lead = "(?:(?<leadsEach>{$leadsEach})\s*|(?<![\w])(?<leadsAll>{$leadsAll})\s*)";
         $whole = self::BEFORE.'\d{1,7}(?![\w/%-]|[.,]\d|\s?[x×])'.self::UNITS;
         $amounts = [
-            ...$scan->takeAll("{$lead}?(?<amount>{$this->pattern()})(?:\s*(?:{$after})(?!\w))?"),
+            ...$scan->takeAll("{$lead}?(?<amount>{$this->pattern})(?:\s*(?:{$after})(?!\w))?"),
             ...$scan->takeAll("(?:{$lead})(?<amount>{$whole})(?:\s*(?:{$after})(?!\w))?"),
             ...$scan->takeAll("(?<amount>{$whole})\s*(?:{$after})(?!\w)"),
         ];

@@ -25,7 +25,7 @@ final readonly class Cuts
     /** @return list<Cut> */
     public function taken(Scan $scan): array
     {
-        $amount = $this->amounts->pattern();
+        $amount = $this->amounts->pattern;
         $percent = '(?<percent>\d{1,3}(?:[.,]\d{1,2})?)\s?%';
         $found = [
             ...$scan->takeAll("(?|(?<![\w.,])-\s?{$percent}(?:\s*off)?|{$percent}\s*(?:off|discount|less)(?!\w))"),

@@ -47,9 +47,9 @@ final readonly class ExtraReader
         $on = $scan->take('(?<!\w)on\s+(?<what>\p{L}[^\x1F\d%]*|(?:lines?\s+)?\d{1,2}(?:\s*(?:,|and|\+)\s*\d{1,2})*)$');
         $touches = $on === null ? null : self::words($on['groups']['what']);
         $percent = '(?<percent>-?\s?\d{1,3}(?:[.,]\d{1,3})?)\s?%';
-        $amount = "(?<amount>-?\s?(?:{$this->amounts->pattern()}|\d{1,6}(?![\w.,%])))";
+        $amount = "(?<amount>-?\s?(?:{$this->amounts->pattern}|\d{1,6}(?![\w.,%])))";
         $bare = $scan->find(
-            "^(?:-\s?(?:{$this->amounts->pattern()})|-?\s?\d{1,3}(?:[.,]\d{1,3})?\s?%(?:\s*off)?)\s*\x1F*$",
+            "^(?:-\s?(?:{$this->amounts->pattern})|-?\s?\d{1,3}(?:[.,]\d{1,3})?\s?%(?:\s*off)?)\s*\x1F*$",
         );
         if ($bare !== []) {
             return $this->cut($scan, $percent, $amount, $touches, $touches === null);
@@ -61,7 +61,7 @@ final readonly class ExtraReader
         }
         $free = $scan->find(
             '^(?<buy>\d)\s+for\s+(?<pay>\d)(?![.,\d])'
-                ."(?:\s+(?<amount>-\s?{$this->amounts->pattern()}))?\s*\x1F*$",
+                ."(?:\s+(?<amount>-\s?{$this->amounts->pattern}))?\s*\x1F*$",
         );
         if ($free !== [] && (int) $free[0]['groups']['buy'] > (int) $free[0]['groups']['pay']) {
             return [

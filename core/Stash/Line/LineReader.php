@@ -25,9 +25,11 @@ final readonly class LineReader
 
     private Places $places;
 
+    private ThingOfLine $thing;
+
     public function __construct(
         private Catalogue $catalogue,
-        private ColourNames $colours,
+        ColourNames $colours,
         private Currency $currency,
         DateTimeImmutable $today,
         Known $known = new Known,
@@ -36,6 +38,7 @@ final readonly class LineReader
         $this->amounts = new Amounts($currency);
         $this->days = new Days($today);
         $this->places = new Places($known);
+        $this->thing = new ThingOfLine($this->names, $colours);
     }
 
     public function read(string $line): ReadLine
@@ -62,16 +65,15 @@ final readonly class LineReader
     /**
      * Read which thing it is and how many there are.
      *
-     * @param  array{kind: ItemKind, at: int, length: int, isSure: bool}|null  $named  what it says beside its name
+     * @param  FoundKind|null  $named  what the line says beside its name
      * @return PriceWords with the price that is a whole number, where one is
      */
-    private function readThing(Draft $draft, PriceWords $price, ?array $named): PriceWords
+    private function readThing(Draft $draft, PriceWords $price, ?FoundKind $named): PriceWords
     {
         $scan = $draft->scan;
-        $thing = new ThingOfLine($this->names, $this->colours);
-        $thing->takeLongColours($draft);
+        $this->thing->takeLongColours($draft);
         $found = $named ?? $this->names->found($scan);
-        $kind = $found['kind'] ?? null;
+        $kind = $found?->kind;
         if ($kind?->care->isWorn === true && ! $draft->has('size_label')) {
             ThingOfLine::wornSize($draft);
         }
@@ -81,9 +83,9 @@ final readonly class LineReader
         $this->places->unknown($draft, $price->hasPrice());
         $this->places->sources($draft, $found);
         $within = $named === null ? $found : null;
-        $thing->takeColours($draft, $within);
+        $this->thing->takeColours($draft, $within);
         $this->askUnread($draft, $within);
-        $thing->say($draft, $found, $named !== null);
+        $this->thing->say($draft, $found);
         $this->sayPieces($draft, $price->counts, $kind);
 
         return $price;
@@ -111,12 +113,8 @@ final readonly class LineReader
         $draft->say('tags', implode(', ', array_map(static fn (array $tag): string => $tag['groups']['tag'], $tags)));
     }
 
-    /**
-     * Take a kind that is said in so many words: `wooden owl = keyring`.
-     *
-     * @return array{kind: ItemKind, at: int, length: int, isSure: bool}|null
-     */
-    private function takeNamedKind(Scan $scan): ?array
+    /** Take a kind that is said in so many words: `wooden owl = keyring`. */
+    private function takeNamedKind(Scan $scan): ?FoundKind
     {
         $found = $scan->find('\s=\s*(?=\p{L})(?<words>[^,\x1F]+)')[0] ?? null;
         $words = $found === null ? [] : (preg_split('/\s+/u', trim($found['groups']['words'])) ?: []);
@@ -129,10 +127,7 @@ final readonly class LineReader
                 ));
                 $taken = $scan->take($text);
 
-                return [
-                    'kind' => $kind, 'at' => $taken['at'] ?? 0, 'length' => strlen($taken['text'] ?? ''),
-                    'isSure' => true,
-                ];
+                return new FoundKind($kind, $taken['at'] ?? 0, strlen($taken['text'] ?? ''), true, isBeside: true);
             }
         }
 
@@ -142,26 +137,24 @@ final readonly class LineReader
     /**
      * Take the whole numbers that no word explains: before the thing they count it, behind it one may be a price.
      *
-     * @param  array{kind: ItemKind, at: int, length: int, isSure: bool}|null  $found
      * @return Amount|null a price without decimals
      */
-    private function takeWhole(Draft $draft, Counts $counts, ?array $found, bool $hasPrice): ?Amount
+    private function takeWhole(Draft $draft, Counts $counts, ?FoundKind $found, bool $hasPrice): ?Amount
     {
         $scan = $draft->scan;
         $units = '(?!\s?(?:mm|cm|m|ml|l|oz|g|kg|in|inch|inches|pages?|piece|pack|packs|year|colours?|colors?)\b'
             .'(?!s?\s+of))';
         $numbers = array_values(array_filter(
             $scan->find("(?<![\w.,/%-])\d{1,5}(?![\w/%\"-]|[.,]\d){$units}"),
-            static fn (array $one): bool => $found === null || $one['at'] < $found['at']
-                || $one['at'] >= $found['at'] + $found['length'],
+            static fn (array $one): bool => $found?->covers($one['at']) !== true,
         ));
-        $start = $found['at'] ?? PHP_INT_MAX;
+        $start = $found->at ?? PHP_INT_MAX;
         $before = array_values(array_filter($numbers, static fn (array $one): bool => $one['at'] < $start));
         $after = array_values(array_filter($numbers, static fn (array $one): bool => $one['at'] >= $start));
         foreach ($numbers as $one) {
             $scan->leaveOut($one['at'], strlen($one['text']));
         }
-        $needsSize = ($found['kind'] ?? null)?->care->isWorn === true && ! $draft->has('size_label');
+        $needsSize = $found?->kind->care->isWorn === true && ! $draft->has('size_label');
         if ($counts->count === null && count($before) === 1) {
             $counts->count = (int) $before[0]['text'];
             $before = [];
@@ -198,10 +191,8 @@ final readonly class LineReader
     /**
      * A figure that is left over was meant as something, and a tax or a delivery belongs to the price: that is asked,
      * not left out.
-     *
-     * @param  array{at: int, length: int}|null  $found  where the thing stands
      */
-    private function askUnread(Draft $draft, ?array $found): void
+    private function askUnread(Draft $draft, ?FoundKind $found): void
     {
         $unit = '(?!\s?(?:mm|cm|m|ml|l|oz|g|kg|in|inch|inches)\b)';
         $left = [
@@ -210,7 +201,7 @@ final readonly class LineReader
             ...$draft->scan->find('(?<![\w.,-])\d{1,5}(?=\s?/)|(?<=/)\d{1,5}(?![\w.,-])'),
         ];
         foreach ($left as $one) {
-            if ($found === null || $one['at'] < $found['at'] || $one['at'] >= $found['at'] + $found['length']) {
+            if ($found?->covers($one['at']) !== true) {
                 $draft->scan->leaveOut($one['at'], strlen($one['text']));
                 $draft->ask(Ask::PRICE, trim($one['text'], '+ '));
             }

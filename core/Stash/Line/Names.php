@@ -28,8 +28,8 @@ final readonly class Names
 
     public function __construct(private Catalogue $catalogue, private Known $known) {}
 
-    /** @return array{kind: ItemKind, at: int, length: int, isSure: bool}|null null where no name is found */
-    public function found(Scan $scan): ?array
+    /** @return FoundKind|null null where no name is found */
+    public function found(Scan $scan): ?FoundKind
     {
         $best = null;
         $bestRank = [];
@@ -42,12 +42,12 @@ final readonly class Names
                     $last = $words[$from + $length - 1];
                     $after = array_slice($words, $from + $length, max(0, $head - $from - $length));
                     $bestRank = $rank;
-                    $best = [
-                        'kind' => $kind,
-                        'at' => $words[$from]['at'],
-                        'length' => $last['at'] + strlen($last['text']) - $words[$from]['at'],
-                        'isSure' => $from < $head && ! $this->isFollowed($after),
-                    ];
+                    $best = new FoundKind(
+                        $kind,
+                        $words[$from]['at'],
+                        $last['at'] + strlen($last['text']) - $words[$from]['at'],
+                        $from < $head && ! $this->isFollowed($after),
+                    );
                 }
             }
         }

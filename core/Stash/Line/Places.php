@@ -68,16 +68,12 @@ final readonly class Places
         $draft->say('place', $scan->take('(?<!\w)at\s+(?<name>'.self::NAME.')')['groups']['name'] ?? null);
     }
 
-    /**
-     * Take the words that tell what kind of place it was; none that is part of a thing's name.
-     *
-     * @param  array{at: int, length: int}|null  $found  where the thing stands
-     */
-    public function sources(Draft $draft, ?array $found): void
+    /** Take the words that tell what kind of place it was; none that is part of a thing's name. */
+    public function sources(Draft $draft, ?FoundKind $found): void
     {
         foreach (self::SOURCES as $source => $words) {
             foreach ($draft->scan->find("(?<!\w)(?:{$words})(?!\w)") as $one) {
-                if ($found === null || $one['at'] < $found['at'] || $one['at'] >= $found['at'] + $found['length']) {
+                if ($found?->covers($one['at']) !== true) {
                     $draft->scan->leaveOut($one['at'], strlen($one['text']));
                     $draft->saySource(Source::from($source));
                 }

@@ -14,37 +14,21 @@ use PluckyWren\Core\Money\Money;
 /** Works out what a line comes to, from its amounts, cuts and count; what could be meant in two ways is asked. */
 final readonly class PriceOfLine
 {
-    /** @var list<Amount> */
-    private array $amounts;
-
-    private ?Amount $was;
-
-    /** @var array{count: int, minor: int, at: int, length: int}|null */
-    private ?array $deal;
-
-    /** @var list<Cut> */
-    private array $cuts;
-
-    public function __construct(private Amounts $reader, private Currency $currency, PriceWords $words)
-    {
-        [$this->amounts, $this->was, $this->deal, $this->cuts] = [
-            $words->amounts, $words->was, $words->deal, $words->cuts,
-        ];
-    }
+    public function __construct(private Amounts $reader, private Currency $currency, private PriceWords $words) {}
 
     private function isThere(): bool
     {
-        return $this->amounts !== [] || $this->deal !== null;
+        return $this->words->amounts !== [] || $this->words->deal !== null;
     }
 
     public function say(Draft $draft, Counts $counts): void
     {
         if (! $this->isThere()) {
-            $this->cuts === [] || $draft->ask(Ask::PRICE, $this->cuts[0]->text);
+            $this->words->cuts === [] || $draft->ask(Ask::PRICE, $this->words->cuts[0]->text);
 
             return;
         }
-        $total = $this->deal === null ? $this->total($draft, $counts) : $this->ofDeal($draft, $counts);
+        $total = $this->words->deal === null ? $this->total($draft, $counts) : $this->ofDeal($draft, $counts);
         if ($total === null) {
             return;
         }
@@ -53,13 +37,13 @@ final readonly class PriceOfLine
 
             return;
         }
-        $paid = $this->cuts === [] ? $total['minor'] : $this->afterCuts($draft, $total, $counts);
+        $paid = $this->words->cuts === [] ? $total['minor'] : $this->afterCuts($draft, $total, $counts);
         if ($paid === null) {
             return;
         }
-        $was = $this->was === null
-            ? ($this->cuts === [] ? null : $total['minor'])
-            : $this->was->minor * ($total['isEach'] ? $counts->packs() : 1);
+        $was = $this->words->was === null
+            ? ($this->words->cuts === [] ? null : $total['minor'])
+            : $this->words->was->minor * ($total['isEach'] ? $counts->packs() : 1);
         if ($was !== null && $was < $paid) {
             $draft->ask(Ask::PRICE, $this->reader->typed($was));
 
@@ -72,13 +56,13 @@ final readonly class PriceOfLine
     /** @return array{minor: int, isEach: bool}|null null where it has to be asked */
     private function total(Draft $draft, Counts $counts): ?array
     {
-        $totals = array_map(fn (Amount $amount): int => self::inAll($amount, $counts), $this->amounts);
-        if (count($this->amounts) === 1) {
-            return $this->single($draft, $counts, $this->amounts[0], $totals[0]);
+        $totals = array_map(fn (Amount $amount): int => self::inAll($amount, $counts), $this->words->amounts);
+        if (count($this->words->amounts) === 1) {
+            return $this->single($draft, $counts, $this->words->amounts[0], $totals[0]);
         }
-        [$first, $last] = [$this->amounts[0], $this->amounts[count($this->amounts) - 1]];
+        [$first, $last] = [$this->words->amounts[0], $this->words->amounts[count($this->words->amounts) - 1]];
         $each = $first->minor * ($counts->packPieces !== null ? $counts->packs() : $counts->pieces());
-        if (count($this->amounts) === 2 && $each === $last->minor && $first->for !== Amount::ALL) {
+        if (count($this->words->amounts) === 2 && $each === $last->minor && $first->for !== Amount::ALL) {
             return ['minor' => $last->minor, 'isEach' => false];
         }
         $answers = [];
@@ -123,9 +107,9 @@ final readonly class PriceOfLine
     /** @return array{minor: int, isEach: bool}|null */
     private function ofDeal(Draft $draft, Counts $counts): ?array
     {
-        ['count' => $count, 'minor' => $minor] = $this->deal ?? ['count' => 1, 'minor' => 0];
+        ['count' => $count, 'minor' => $minor] = $this->words->deal ?? ['count' => 1, 'minor' => 0];
         $pieces = $counts->count ?? $count;
-        if ($pieces % $count !== 0 || $this->amounts !== []) {
+        if ($pieces % $count !== 0 || $this->words->amounts !== []) {
             $draft->ask(Ask::PRICE, $this->reader->typed($minor));
 
             return null;
@@ -140,7 +124,7 @@ final readonly class PriceOfLine
      */
     private function afterCuts(Draft $draft, array $total, Counts $counts): ?int
     {
-        foreach ($this->cuts as $cut) {
+        foreach ($this->words->cuts as $cut) {
             $isOfPieces = $cut->step?->kind() === StepKind::BuyGet && ! $total['isEach'];
             if ($cut->step === null || $cut->isAmount && $total['isEach'] || $isOfPieces) {
                 $this->askCut($draft, $cut, $total, $counts);
@@ -154,10 +138,10 @@ final readonly class PriceOfLine
                 new Money(intdiv($total['minor'], $packs), $this->currency),
                 $packs,
                 1,
-                array_values(array_filter(array_map(static fn (Cut $cut): ?Step => $cut->step, $this->cuts))),
+                array_values(array_filter(array_map(static fn (Cut $cut): ?Step => $cut->step, $this->words->cuts))),
             )->paid->minor;
         } catch (NonsenseStep) {
-            $draft->ask(Ask::CUT, $this->cuts[0]->text);
+            $draft->ask(Ask::CUT, $this->words->cuts[0]->text);
 
             return null;
         }
@@ -167,8 +151,8 @@ final readonly class PriceOfLine
     private function askCut(Draft $draft, Cut $cut, array $total, Counts $counts): void
     {
         $answers = [];
-        if ($cut->isAmount && count($this->amounts) === 1) {
-            $amount = $this->amounts[0];
+        if ($cut->isAmount && count($this->words->amounts) === 1) {
+            $amount = $this->words->amounts[0];
             foreach (['all' => 1, 'each' => $counts->packs()] as $answer => $times) {
                 $left = $total['minor'] - $cut->minor * $times;
                 if ($left >= 0) {

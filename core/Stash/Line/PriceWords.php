@@ -12,7 +12,7 @@ final readonly class PriceWords
     /**
      * @param  list<Amount>  $amounts
      * @param  Amount|null  $was  before a cut, where the line says so
-     * @param  array{count: int, minor: int, at: int, length: int}|null  $deal  so many for so much
+     * @param  array{count: int, minor: int}|null  $deal  so many for so much
      * @param  list<Cut>  $cuts
      * @param  bool  $isLoose  whether a count and a price stand so close that either could be meant: `8x 3.95`
      */
@@ -29,7 +29,7 @@ final readonly class PriceWords
     public static function taken(Scan $scan, Amounts $reader, Currency $currency): self
     {
         $isFree = $scan->take('(?<!\w)(?<!\d\s)(?:for\s+)?free(?!\w)') !== null;
-        $isLoose = $scan->find("(?<![\w.,])(?<n>\d{1,4})[x×]\s+(?={$reader->pattern()})") !== [];
+        $isLoose = $scan->find("(?<![\w.,])(?<n>\d{1,4})[x×]\s+(?={$reader->pattern})") !== [];
         [$deal, $was] = [self::deal($scan, $reader), self::wasBefore($scan, $reader)];
         $cuts = (new Cuts($reader, $currency))->taken($scan);
         $times = self::times($scan, $reader);
@@ -68,23 +68,21 @@ final readonly class PriceWords
         );
     }
 
-    /** @return array{count: int, minor: int, at: int, length: int}|null so many for so much */
+    /** @return array{count: int, minor: int}|null so many for so much */
     private static function deal(Scan $scan, Amounts $reader): ?array
     {
-        $found = $scan->take("(?<![\w.,])(?<count>\d{1,3})\s+for\s+(?<amount>{$reader->pattern()})");
+        $found = $scan->take("(?<![\w.,])(?<count>\d{1,3})\s+for\s+(?<amount>{$reader->pattern})");
 
         return $found === null || (int) $found['groups']['count'] < 1 ? null : [
             'count' => (int) $found['groups']['count'],
             'minor' => $reader->minor($found['groups']['amount']) ?? Amount::UNREADABLE,
-            'at' => $found['at'],
-            'length' => strlen($found['text']),
         ];
     }
 
     /** Take a price before a cut: `was 2.00`, `2.00 now 1.20`; what it costs now stays in the line. */
     private static function wasBefore(Scan $scan, Amounts $reader): ?Amount
     {
-        $amount = $reader->pattern();
+        $amount = $reader->pattern;
         $found = $scan->take("(?<!\w)was:?\s+(?<amount>{$amount})(?:\s*now\b)?")
             ?? $scan->take("(?<amount>{$amount})\s*(?:now\b|→|->|=>|reduced\s+to|down\s+to)(?=\s*{$amount})");
 
@@ -103,7 +101,7 @@ final readonly class PriceWords
      */
     private static function times(Scan $scan, Amounts $reader): array
     {
-        $amount = $reader->pattern();
+        $amount = $reader->pattern;
         $found = $scan->take(
             "(?<![\w.,/-])(?<count>\d{1,4})(?:\s+[x×*]\s*|[x×*]|\s*@\s*)(?<amount>{$amount})(?:\s*each)?",
         ) ?? $scan->take("(?<amount>{$amount})\s*[x×*]\s*(?<count>\d{1,4})(?![\w/%]|[.,]\d)");

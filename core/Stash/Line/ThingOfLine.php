@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Stash\Line;
 
 use PluckyWren\Core\Colour\ColourNames;
-use PluckyWren\Core\Stash\ItemKind;
 
 /** Takes out of a line which thing it is: its kind, its size and colours, and a name of its own. */
 final readonly class ThingOfLine
@@ -22,7 +21,25 @@ final readonly class ThingOfLine
 
     private const SIDE = '(\d{1,4}(?:[.,]\d{1,2})?)';
 
-    public function __construct(private Names $names, private ColourNames $colours) {}
+    /** @var array<string, string> the names of colours by all that people type who mean them, the longest first */
+    private array $colours;
+
+    /** @var list<string> those of several words */
+    private array $longColours;
+
+    private string $anyColour;
+
+    public function __construct(private Names $names, ColourNames $colours)
+    {
+        $said = $colours->said();
+        uksort($said, static fn (string $one, string $other): int => strlen($other) <=> strlen($one));
+        $words = array_map(static fn (string $word): string => preg_quote($word, '~'), array_keys($said));
+        $this->colours = $said;
+        $this->longColours = array_values(
+            array_filter(array_keys($colours->said()), static fn (string $word): bool => str_contains($word, ' ')),
+        );
+        $this->anyColour = '(?<!\w)(?<colour>'.implode('|', $words).')(?!\w)(?:\s*(?:and|/|&|\+)\s*(?=\w))?';
+    }
 
     /** Take sides that are said with their unit. */
     public static function sides(Draft $draft): void
@@ -61,38 +78,23 @@ final readonly class ThingOfLine
     /** Take colours of several words, one of which may be a thing: sea glass is no glass. */
     public function takeLongColours(Draft $draft): void
     {
-        $long = array_filter(
-            $this->colours->said(),
-            static fn (string $word): bool => str_contains($word, ' '),
-            ARRAY_FILTER_USE_KEY,
-        );
-        foreach ($long as $word => $colour) {
-            if ($draft->scan->take('(?<!\w)'.preg_quote($word, '~').'(?!\w)') !== null) {
-                $draft->say('colours', $colour);
-            }
+        foreach ($this->longColours as $word) {
+            $found = $draft->scan->take('(?<!\w)'.preg_quote($word, '~').'(?!\w)');
+            $draft->say('colours', $found === null ? null : $this->colours[$word]);
         }
     }
 
-    /**
-     * Take the colours that stand before the thing, right behind it, or alone; one within its name stays there.
-     *
-     * @param  array{at: int, length: int}|null  $found  where the thing stands
-     */
-    public function takeColours(Draft $draft, ?array $found): void
+    /** Take the colours that stand before the thing, right behind it, or alone; one within its name stays there. */
+    public function takeColours(Draft $draft, ?FoundKind $found): void
     {
-        $said = $this->colours->said();
-        uksort($said, static fn (string $one, string $other): int => strlen($other) <=> strlen($one));
         $names = [];
-        $words = array_map(static fn (string $word): string => preg_quote($word, '~'), array_keys($said));
-        $pattern = '(?<!\w)(?<colour>'.implode('|', $words)
-            .')(?!\w)(?:\s*(?:and|/|&|\+)\s*(?=\w))?';
-        $end = $found === null ? 0 : $found['at'] + $found['length'];
-        foreach ($draft->scan->find($pattern) as $one) {
-            $isWithin = $found !== null && $one['at'] >= $found['at'] && $one['at'] < $end;
+        $end = $found?->end() ?? 0;
+        foreach ($draft->scan->find($this->anyColour) as $one) {
+            $isWithin = $found?->covers($one['at']) === true;
             $between = $draft->scan->between($end, $one['at']);
-            $isFree = $found === null || $one['at'] < $found['at'] || preg_match('~^[\s,:/\x1F]*$~', $between) === 1;
+            $isFree = $found === null || $one['at'] < $found->at || preg_match('~^[\s,:/\x1F]*$~', $between) === 1;
             if (! $isWithin && $isFree && count($names) < self::MOST_COLOURS) {
-                $names[] = $said[mb_strtolower($one['groups']['colour'])];
+                $names[] = $this->colours[mb_strtolower($one['groups']['colour'])];
                 $draft->scan->leaveOut($one['at'], strlen($one['text']));
                 $end = $one['at'] > $end ? $one['at'] + strlen($one['text']) : $end;
             }
@@ -102,18 +104,13 @@ final readonly class ThingOfLine
         $draft->say('colours', implode(', ', array_diff(array_unique($names), [''])));
     }
 
-    /**
-     * Say the kind and, where it is called otherwise than its kind, the name; whatever words are left are part of it.
-     *
-     * @param  array{kind: ItemKind, at: int, length: int, isSure: bool}|null  $found
-     * @param  bool  $isNamed  whether the line says the kind beside the name
-     */
-    public function say(Draft $draft, ?array $found, bool $isNamed): void
+    /** Say the kind and, where it is called otherwise than its kind, the name, of which all words left are part. */
+    public function say(Draft $draft, ?FoundKind $found): void
     {
         $words = [];
         foreach ($draft->scan->chunks() as $chunk) {
-            $isThing = $isNamed || $found !== null && $found['at'] >= $chunk['at']
-                && $found['at'] < $chunk['at'] + strlen($chunk['text']);
+            $isThing = $found !== null && ($found->isBeside || $found->at >= $chunk['at']
+                && $found->at < $chunk['at'] + strlen($chunk['text']));
             if (! $isThing && $found !== null && Places::looksLikeOne($chunk['text'])) {
                 $draft->say('place', $chunk['text']);
             } else {
@@ -121,19 +118,18 @@ final readonly class ThingOfLine
             }
         }
         $name = implode(' ', $words);
-        $isOwn = $found === null || ! self::isWithin($words, $found['kind']->name);
-        $draft->say('kind', $found === null || ! $found['isSure'] ? null : $found['kind']->id);
+        $isOwn = $found === null || ! self::isWithin($words, $found->kind->name);
+        $draft->say('kind', $found?->isSure === true ? $found->kind->id : null);
         $draft->say('name', $isOwn ? mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1) : null);
-        if ($found === null || ! $found['isSure']) {
+        if ($found?->isSure !== true) {
             $this->askKind($draft, $name, $found);
         }
     }
 
-    /** @param array{kind: ItemKind, at: int, length: int, isSure: bool}|null $found */
-    private function askKind(Draft $draft, string $name, ?array $found): void
+    private function askKind(Draft $draft, string $name, ?FoundKind $found): void
     {
         $answers = [];
-        $kinds = ($found === null ? [] : [$found['kind']->id => $found['kind']]) + $this->names->offered($name);
+        $kinds = ($found === null ? [] : [$found->kind->id => $found->kind]) + $this->names->offered($name);
         foreach ($kinds as $id => $kind) {
             $answers[(string) $id] = "{$draft->scan->text} = {$kind->name}";
         }
