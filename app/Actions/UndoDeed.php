@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\BoxChange;
+use App\Models\LotChange;
 use App\Models\RowChange;
 use App\Queries\DeedsDone;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\CannotUndo;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Schema;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 
 /** Takes back all that one deed changed, the newest first: all of it, or nothing. */
@@ -20,16 +21,17 @@ final readonly class UndoDeed
     /** Determine if all that a deed changed can be taken back, as far as can be seen without trying. */
     public function isOpen(string $deed): bool
     {
-        return DeedsDone::canBeUndone($deed);
+        return DeedsDone::areOpen(array_merge(...array_values(self::all($deed))));
     }
 
     /** Determine if only a keeper may take it back, as only a keeper may do it. */
     public function isForKeepers(string $deed): bool
     {
-        return DeedsDone::changes([$deed])['rows']->contains(
+        return array_filter(
+            self::all($deed)['rows'],
             static fn (RowChange $change): bool => $change->record === 'crew_guides'
                 || array_key_exists('season_budget_minor', $change->after),
-        );
+        ) !== [];
     }
 
     /**
@@ -42,37 +44,43 @@ final readonly class UndoDeed
     public function execute(string $deed): ?array
     {
         return DB::transaction(function () use ($deed): ?array {
-            $changes = DeedsDone::changes([$deed]);
-            if ($changes['boxes']->isEmpty() && $changes['lots']->isEmpty() && $changes['rows']->isEmpty()) {
+            ['boxes' => $boxes, 'lots' => $lots, 'rows' => $rows] = self::all($deed);
+            if ($boxes === [] && $lots === [] && $rows === []) {
                 return null;
             }
-            DeedsDone::canBeUndone($deed) || throw CannotUndo::changedSince();
+            DeedsDone::areOpen([...$boxes, ...$lots, ...$rows]) || throw CannotUndo::changedSince();
+            $gone = [];
             // What lies in boxes comes out of them before the lots go.
-            foreach ($changes['boxes']->reverse() as $change) {
+            foreach ($boxes as $change) {
                 $this->undoBoxChange->execute($change);
+                $change->what === 'planned' && $gone[] = $change->box_id;
             }
-            foreach ($changes['lots']->reverse() as $change) {
+            foreach ($lots as $change) {
                 $this->changeLot->undo($change);
+                $change->what === 'got' && $gone[] = $change->lot_id;
             }
-            foreach ($changes['rows']->reverse() as $change) {
-                self::undoRow($change);
-            }
+            array_map(self::undoRow(...), $rows);
 
-            $gone = [
-                ...$changes['boxes']->where('what', 'planned')->pluck('box_id'),
-                ...$changes['lots']->where('what', 'got')->pluck('lot_id'),
-            ];
-
-            return array_values(array_filter($gone, is_string(...)));
+            return $gone;
         });
+    }
+
+    /** @return array{boxes: list<BoxChange>, lots: list<LotChange>, rows: list<RowChange>} the newest of each first */
+    private static function all(string $deed): array
+    {
+        $changes = DeedsDone::changes([$deed]);
+
+        return [
+            'boxes' => array_values($changes['boxes']->reverse()->all()),
+            'lots' => array_values($changes['lots']->reverse()->all()),
+            'rows' => array_values($changes['rows']->reverse()->all()),
+        ];
     }
 
     /** @throws CannotUndo If the row is not as the change left it. */
     private static function undoRow(RowChange $change): void
     {
-        $key = $change->record === 'crews' ? ['id' => $change->crew_id] : [
-            self::keyOf($change) => $change->row_key, 'crew_id' => $change->crew_id,
-        ];
+        $key = ['id' => $change->row_key] + ($change->record === 'crews' ? [] : ['crew_id' => $change->crew_id]);
         $now = DB::table($change->record)->where($key)->first();
         $isSame = $change->what === 'deleted'
             ? $now === null
@@ -88,10 +96,5 @@ final readonly class UndoDeed
             ]),
         };
         $change->update(['undone_at' => now()]);
-    }
-
-    private static function keyOf(RowChange $change): string
-    {
-        return Schema::hasColumn($change->record, 'id') ? 'id' : 'slug';
     }
 }

@@ -17,6 +17,7 @@ use App\Reference\LearnedGive;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Database\Factories\BoxFactory;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -260,6 +261,19 @@ final class Box extends Model
         return Auth::user() instanceof User
             ? Auth::user()->crew->habits
             : (Crew::query()->findOrFail($this->crew_id)->habits);
+    }
+
+    /**
+     * Query the boxes whose lid is not on yet.
+     *
+     * @return Builder<self>
+     */
+    public static function stillOpen(): Builder
+    {
+        $query = self::query();
+        $query->whereNotIn('stage', Stage::lidOn());
+
+        return $query;
     }
 
     /** Get the box as the core knows it, as it was handed in where it was; load `Box::CONTENTS` first. */

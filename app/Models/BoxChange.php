@@ -51,8 +51,7 @@ final class BoxChange extends Model
         $before = $this->before['box'];
         $wasHandedIn = ($before['stage'] ?? null) === Stage::HandedIn->value && $this->after['box'] !== null;
 
-        $isGone = $this->after['box'] === null
-            && $this->created_at->isBefore(now()->subDays(Deed::KEPT_DAYS));
+        $isGone = $this->after['box'] === null && Deed::isPast($this->created_at);
 
         return $this->undone_at === null && ! $wasHandedIn && ! $isGone;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\HoldsPhoto;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -19,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
 final class BoxPhoto extends Model
 {
     use BelongsToCrew;
+    use HoldsPhoto;
 
     public $incrementing = false;
 

@@ -65,8 +65,7 @@ final class LotChange extends Model
     /** Determine if it is the kind of change that can be taken back on its own. */
     public function canBeUndone(): bool
     {
-        $isGone = $this->what === 'deleted'
-            && $this->created_at->isBefore(now()->subDays(Deed::KEPT_DAYS));
+        $isGone = $this->what === 'deleted' && Deed::isPast($this->created_at);
 
         return $this->undone_at === null
             && ! $isGone

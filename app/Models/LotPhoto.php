@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\HoldsPhoto;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -19,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
 final class LotPhoto extends Model
 {
     use BelongsToCrew;
+    use HoldsPhoto;
 
     /** Neither side is longer, in pixels: enough for a phone, and light in a list. */
     public const LONGEST_SIDE = 640;

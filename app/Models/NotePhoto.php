@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\HoldsPhoto;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -19,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
 final class NotePhoto extends Model
 {
     use BelongsToCrew;
+    use HoldsPhoto;
 
     public $incrementing = false;
 
@@ -27,9 +29,4 @@ final class NotePhoto extends Model
     protected $keyType = 'string';
 
     protected $fillable = ['box_id', 'crew_id', 'jpeg'];
-
-    public function picture(): string
-    {
-        return (string) base64_decode($this->jpeg, true);
-    }
 }

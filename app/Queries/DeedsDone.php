@@ -8,7 +8,6 @@ use App\Models\BoxChange;
 use App\Models\LotChange;
 use App\Models\RowChange;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
 /** What the crew in hand did, deed by deed, the newest first. */
@@ -51,22 +50,19 @@ final class DeedsDone
         return ['boxes' => $boxes->get(), 'lots' => $lots->get(), 'rows' => $rows->get()];
     }
 
-    /** Determine if all that a deed changed can be taken back, as far as can be seen without trying. */
-    public static function canBeUndone(string $deed): bool
+    /**
+     * Determine if all of some changes can be taken back, as far as can be seen without trying.
+     *
+     * @param  array<array-key, BoxChange|LotChange|RowChange>  $changes
+     */
+    public static function areOpen(array $changes): bool
     {
-        $changes = self::changes([$deed]);
-        /** @var list<BoxChange|LotChange|RowChange> $all */
-        $all = [...$changes['boxes'], ...$changes['lots'], ...$changes['rows']];
-
-        return $all !== []
-            && array_filter($all, static fn (Model $change): bool => ! self::isOpen($change)) === [];
+        return $changes !== [] && count(array_filter($changes, self::isOpen(...))) === count($changes);
     }
 
     /** Determine if a change can be taken back, as far as can be seen without trying. */
-    public static function isOpen(Model $change): bool
+    private static function isOpen(BoxChange|LotChange|RowChange $change): bool
     {
-        return $change instanceof BoxChange || $change instanceof LotChange
-            ? $change->canBeUndone()
-            : $change->getAttribute('undone_at') === null;
+        return $change instanceof RowChange ? $change->undone_at === null : $change->canBeUndone();
     }
 }

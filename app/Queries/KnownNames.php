@@ -6,7 +6,6 @@ namespace App\Queries;
 
 use App\Models\Box;
 use App\Models\Lot;
-use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Stash\Line\Known;
 use PluckyWren\Core\Stash\Source;
 
@@ -37,7 +36,7 @@ final class KnownNames
             $things[(string) $row->name] ??= (string) $row->kind;
         }
         $kept = Lot::query()->toBase()->whereNotNull('kept')->distinct()->limit(self::MOST)->pluck('kept');
-        $boxes = Box::query()->toBase()->whereNotIn('stage', Stage::lidOn())->pluck('theme');
+        $boxes = Box::stillOpen()->toBase()->pluck('theme');
 
         return new Known(
             $places,

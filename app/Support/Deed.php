@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 
@@ -17,6 +18,12 @@ final class Deed
 
     /** Deleted things wait so long until they are gone for good. */
     public const KEPT_DAYS = 30;
+
+    /** Determine if what was deleted then is gone for good. */
+    public static function isPast(CarbonImmutable $at): bool
+    {
+        return $at->isBefore(now()->subDays(self::KEPT_DAYS));
+    }
 
     /** Get the deed under way, for a change that is noted now; empty where there is none. */
     public static function id(): string

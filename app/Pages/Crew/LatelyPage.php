@@ -64,7 +64,6 @@ final readonly class LatelyPage
         $told = array_values(array_unique(array_column($lines, 0)));
         $changes = array_column($lines, 1);
         $last = $changes[count($changes) - 1];
-        $open = array_filter($changes, DeedsDone::isOpen(...));
         $undone = array_filter($changes, static fn (BoxChange|LotChange|RowChange $one) => $one->undone_at !== null);
 
         return [
@@ -74,7 +73,7 @@ final readonly class LatelyPage
             'lines' => array_slice($told, 0, self::LINES),
             'more' => max(0, count($told) - self::LINES),
             'isUndone' => $undone !== [],
-            'canBeUndone' => count($open) === count($changes),
+            'canBeUndone' => DeedsDone::areOpen($changes),
         ];
     }
 

@@ -122,20 +122,18 @@ final class Prices
     /** Get how dear things are where the crew shops: by what it paid, and by what it said that a few things cost. */
     public function level(Crew $crew): PriceLevel
     {
-        $catalogue = resolve(Catalogue::class);
         $known = [];
         foreach ($crew->asked_prices as $kind => $minor) {
             $known[$kind] = (new Money($minor, $crew->currency))->exactly();
         }
-        $this->paidLotsOf(ItemKind::retired(''));
-        foreach ($this->paidLots ?? [] as $kind => $lots) {
+        foreach ($this->paidLots() as $kind => $lots) {
             $each = $lots[0]->price()->each;
             if ($each !== null) {
                 $known[$kind] = $each;
             }
         }
 
-        return PriceLevel::of($crew->currency, $known, $catalogue->priceIndex(...));
+        return PriceLevel::of($crew->currency, $known, resolve(Catalogue::class)->priceIndex(...));
     }
 
     /** Get the newest lot of a kind that was paid for: how it is packed and where it is got. */
@@ -147,6 +145,12 @@ final class Prices
     /** @return list<Lot> */
     private function paidLotsOf(ItemKind $kind): array
     {
+        return $this->paidLots()[$kind->id] ?? [];
+    }
+
+    /** @return array<string, list<Lot>> by kind, newest first */
+    private function paidLots(): array
+    {
         if ($this->paidLots === null) {
             $this->paidLots = [];
             $query = Lot::query()->where('price_state', PriceState::Paid);
@@ -157,6 +161,6 @@ final class Prices
             }
         }
 
-        return $this->paidLots[$kind->id] ?? [];
+        return $this->paidLots;
     }
 }

@@ -48,56 +48,70 @@ final readonly class ShoppingPage
     {
         $level = $prices->level($crew);
         $catalogue = resolve(Catalogue::class);
-        $boxes = $shortfall->boxes();
         $lines = $shortfall->lines();
-        $rows = collect($lines)
-            ->filter(static fn (ShoppingLine $line): bool => $line->toBuy() > 0)
-            ->map(static fn (ShoppingLine $line): ShoppingRow => new ShoppingRow(
-                $line,
-                $prices->latest($line->kind),
-                $prices->judgeFor($line->kind, $line->toBuy(), $shortfall->bandsOf($line->kind))->measure(),
-                array_values(
-                    $boxes->only(array_keys($line->byBox))->map(static fn (Box $box): string => $box->theme)->all(),
-                ),
-                $level->estimate($catalogue->priceIndex($line->kind->id)),
-            ));
-        $estimate = PriceRange::exactly(ExactAmount::zero($crew->currency));
-        $guessed = $unknown = 0;
-        foreach ($rows as $row) {
-            [$known, $guess] = [$row->estimate(), $row->guess()?->times($row->pieces())];
-            $estimate = $estimate->plus(
-                $known === null ? $guess ?? PriceRange::exactly(ExactAmount::zero($crew->currency))
-                    : PriceRange::exactly($known),
-            );
-            $guessed += $known === null && $guess !== null ? 1 : 0;
-            $unknown += $known === null && $guess === null ? 1 : 0;
-        }
         $estimates = [];
         foreach ($lines as $line) {
             $estimates[$line->kind->id] = $level->estimate($catalogue->priceIndex($line->kind->id));
         }
-        $each = $prices->each(array_map(static fn (ShoppingLine $line): ItemKind => $line->kind, $lines));
-        $lacking = $boxes->filter(static fn (Box $box): bool => array_filter(
-            $lines,
-            static fn (ShoppingLine $line): bool => isset($line->byBox[$box->id]),
-        ) !== []);
+        $estimates = array_filter($estimates);
+        $rows = self::rows($shortfall, $prices, $estimates);
+        $nothing = PriceRange::exactly(ExactAmount::zero($crew->currency));
 
         return new self(
             $rows->groupBy(static fn (ShoppingRow $row): string => $row->place())->sortKeysDesc(),
-            $lacking->map(static fn (Box $box): array => [
-                $box, BoxOutlook::of($box->id, $box->plan(), $lines, $each, array_filter($estimates)),
-            ]),
-            $estimate,
-            $guessed,
-            $unknown,
+            self::outlooks($shortfall, $prices, $estimates),
+            $rows->reduce(
+                static fn (PriceRange $sum, ShoppingRow $row): PriceRange => $sum->plus($row->cost() ?? $nothing),
+                $nothing,
+            ),
+            $rows->filter(static fn (ShoppingRow $row): bool => $row->guess() !== null)->count(),
+            $rows->filter(static fn (ShoppingRow $row): bool => $row->cost() === null)->count(),
             $level->count() < PriceLevel::LEAST,
             collect($lines)->filter(static fn (ShoppingLine $line): bool => $line->onHand > 0),
-            $boxes->isNotEmpty(),
+            $shortfall->boxes()->isNotEmpty(),
             ShoppingTick::inBaskets(),
             array_map(
                 static fn (int $minor): string => (new Money($minor, $crew->currency))->typed(),
                 $crew->asked_prices,
             ),
         );
+    }
+
+    /**
+     * @param  array<string, PriceRange>  $estimates  what one may cost, by kind
+     * @return Collection<int, ShoppingRow> what is still to buy
+     */
+    private static function rows(Shortfall $shortfall, Prices $prices, array $estimates): Collection
+    {
+        $themes = $shortfall->boxes()->map(static fn (Box $box): string => $box->theme);
+
+        return collect($shortfall->lines())
+            ->filter(static fn (ShoppingLine $line): bool => $line->toBuy() > 0)
+            ->map(static fn (ShoppingLine $line): ShoppingRow => new ShoppingRow(
+                $line,
+                $prices->latest($line->kind),
+                $prices->judgeFor($line->kind, $line->toBuy(), $shortfall->bandsOf($line->kind))->measure(),
+                array_values($themes->only(array_keys($line->byBox))->all()),
+                $estimates[$line->kind->id] ?? null,
+            ));
+    }
+
+    /**
+     * @param  array<string, PriceRange>  $estimates  what one may cost, by kind
+     * @return Collection<string, array{Box, BoxOutlook}> of the boxes that lack something
+     */
+    private static function outlooks(Shortfall $shortfall, Prices $prices, array $estimates): Collection
+    {
+        $lines = $shortfall->lines();
+        $each = $prices->each(array_map(static fn (ShoppingLine $line): ItemKind => $line->kind, $lines));
+
+        return $shortfall->boxes()
+            ->filter(static fn (Box $box): bool => array_filter(
+                $lines,
+                static fn (ShoppingLine $line): bool => isset($line->byBox[$box->id]),
+            ) !== [])
+            ->map(static fn (Box $box): array => [
+                $box, BoxOutlook::of($box->id, $box->plan(), $lines, $each, $estimates),
+            ]);
     }
 }

@@ -57,9 +57,11 @@ final readonly class ShoppingRow
         return $this->latest->place ?? '';
     }
 
-    /** Get what the packs cost if they cost as much as last time; null where none was bought. */
-    public function estimate(): ?ExactAmount
+    /** Get what the packs cost if they cost as much as last time, or as estimated; null where neither is known. */
+    public function cost(): ?PriceRange
     {
-        return $this->latest?->price()->times($this->pieces());
+        $each = $this->latest?->price()->each;
+
+        return ($each === null ? $this->guess() : PriceRange::exactly($each))?->times($this->pieces());
     }
 }

@@ -11,7 +11,6 @@ use App\Words\LineWords;
 use App\Words\Words;
 use Illuminate\Http\Request;
 use Illuminate\Support\MessageBag;
-use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\CoreException;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Line\ReadReceipt;
@@ -112,9 +111,7 @@ final readonly class WrittenDown
     {
         /** @var array<string, Box> $boxes */
         $boxes = [];
-        $open = Box::query();
-        $open->whereNotIn('stage', Stage::lidOn());
-        foreach ($open->get() as $box) {
+        foreach (Box::stillOpen()->get() as $box) {
             $boxes[$box->theme] ??= $box;
         }
 

@@ -9,7 +9,6 @@ use App\Models\Box;
 use App\Models\Piece;
 use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\Bench\Pace;
-use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Stash\Preparation\Shares;
 use PluckyWren\Core\Stash\Preparation\Task;
 
@@ -46,8 +45,8 @@ final readonly class EveningPage
      */
     public static function of(array $with, array $people): self
     {
-        $query = Box::query()->with(Box::CONTENTS);
-        $query->whereNotIn('stage', Stage::lidOn())->orderBy('number');
+        $query = Box::stillOpen()->with(Box::CONTENTS);
+        $query->orderBy('number');
         $open = $query->get()->toBase();
         $asked = $open->filter(static fn (Box $box): bool => in_array($box->id, $with, true))->values();
         $boxes = array_values(($asked->isEmpty() ? $open : $asked)->all());

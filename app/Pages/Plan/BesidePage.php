@@ -13,7 +13,6 @@ use PluckyWren\Core\Box\Beside\BesideRow;
 use PluckyWren\Core\Box\Beside\NeedRow;
 use PluckyWren\Core\Box\Beside\SideBySide;
 use PluckyWren\Core\Box\Gauges;
-use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Guide\NeedsFilled;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 
@@ -71,8 +70,8 @@ final readonly class BesidePage
     /** @return Collection<int, Box> that are open, by number; without their contents */
     private static function open(): Collection
     {
-        $boxes = Box::query();
-        $boxes->whereNotIn('stage', Stage::lidOn())->orderBy('number')->limit(self::MOST_OPEN);
+        $boxes = Box::stillOpen();
+        $boxes->orderBy('number')->limit(self::MOST_OPEN);
 
         return $boxes->get()->toBase();
     }

@@ -14,7 +14,6 @@ use PluckyWren\Core\Box\Filling\Candidate;
 use PluckyWren\Core\Box\Filling\Scarcity;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
-use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Money\Price;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
@@ -40,8 +39,7 @@ final readonly class FillCandidates
     public function of(Box $box, Plan $plan, bool $withBuying): array
     {
         $lots = $this->lots($box);
-        $others = Box::query()->whereKeyNot($box->id)->with(Box::CONTENTS);
-        $others->whereNotIn('stage', Stage::lidOn());
+        $others = Box::stillOpen()->whereKeyNot($box->id)->with(Box::CONTENTS);
         $others->orderByDesc('number')->limit(self::OTHER_BOXES);
         $missing = $others->get()->map(static function (Box $other): array {
             $plan = $other->plan();

@@ -12,7 +12,6 @@ use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Box\Shopping\PackLine;
 use PluckyWren\Core\Box\Shopping\PacksDecide;
-use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Money\ExactAmount;
 use PluckyWren\Core\Money\PriceState;
 
@@ -97,8 +96,7 @@ final readonly class PacksPage
     /** How many boxes with the same theme are open: the run that it belongs to. */
     private static function run(Box $box): int
     {
-        $boxes = Box::query()->where('theme', $box->theme);
-        $boxes->whereNotIn('stage', Stage::lidOn());
+        $boxes = Box::stillOpen()->where('theme', $box->theme);
 
         return max(1, $boxes->count());
     }

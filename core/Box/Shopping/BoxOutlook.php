@@ -19,14 +19,12 @@ final readonly class BoxOutlook
      * @param  ExactAmount  $expected  for the lacking pieces of which someone knows a price
      * @param  PriceRange  $estimated  for those whose price is only estimated
      * @param  int  $unpriced  how many lacking pieces nobody has a price for
-     * @param  int  $guessed  how many have an estimated one
      */
     private function __construct(
         public Money $soFar,
         public ExactAmount $expected,
         public PriceRange $estimated,
         public int $unpriced,
-        public int $guessed,
         public ?Money $budget,
     ) {}
 
@@ -42,18 +40,17 @@ final readonly class BoxOutlook
         $money = MoneyGauge::of($plan);
         $expected = ExactAmount::zero($money->total->currency);
         $estimated = PriceRange::exactly($expected);
-        $unpriced = $guessed = 0;
+        $unpriced = 0;
         foreach ($lines as $line) {
             $count = $line->byBox[$box] ?? 0;
             $price = $each[$line->kind->id] ?? null;
             $estimate = $price === null ? $estimates[$line->kind->id] ?? null : null;
             $unpriced += $price === null && $estimate === null ? $count : 0;
-            $guessed += $estimate === null ? 0 : $count;
             $expected = $price === null ? $expected : $expected->plus($price->times($count));
             $estimated = $estimate === null ? $estimated : $estimated->plus($estimate->times($count));
         }
 
-        return new self($money->total, $expected, $estimated, $unpriced, $guessed, $plan->funds->budget);
+        return new self($money->total, $expected, $estimated, $unpriced, $plan->funds->budget);
     }
 
     /**

@@ -36,15 +36,17 @@ final readonly class ReceiptReader
         $rows = $pending = [];
         $rate = $total = null;
         foreach (preg_split('/\R/u', $text) ?: [] as $number => $line) {
-            $found = trim($line) === '' ? null : $this->extras->read($line);
             if (trim($line) === '') {
                 continue;
             }
-            if (ExtraReader::rate($line) !== null) {
-                $rate = ExtraReader::rate($line);
-            } elseif (ExtraReader::total($line) !== null) {
-                $total = ExtraReader::total($line);
-            } elseif ($found !== null) {
+            [$rateHere, $totalHere] = [ExtraReader::rate($line), ExtraReader::total($line)];
+            $rate = $rateHere ?? $rate;
+            $total = $totalHere ?? $total;
+            if ($rateHere !== null || $totalHere !== null) {
+                continue;
+            }
+            $found = $this->extras->read($line);
+            if ($found !== null) {
                 $rows[$number] = new ReceiptRow($number, trim($line), extra: $found['extra']);
                 $pending[$number] = $found;
             } else {

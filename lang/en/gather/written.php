@@ -15,7 +15,6 @@ return [
     'nothing' => 'Nothing yet. What you type on the left appears here, as it was understood.',
     'sum' => 'The receipt comes to',
     'ours' => 'Of that for the stash',
-    'rate' => 'At a rate of :rate',
     'read' => 'Read it',
     'keep' => 'Put it all in the stash',
     'keep-anyway' => 'Save it although the totals differ',

@@ -14,7 +14,6 @@ return [
     'box' => 'Box :number',
     'tasks' => '{0} nothing to prepare|{1} one task|[2,*] :count tasks',
     'missing' => '{0} nothing missing|{1} one must-have missing|[2,*] :count must-haves missing',
-    'open' => 'Open the box',
     'prepare' => 'Prepare',
     'bench' => 'Pack it',
     'short' => 'What runs short',

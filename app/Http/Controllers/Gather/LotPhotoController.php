@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Gather;
 
 use App\Actions\KeepLotPhoto;
 use App\Http\Requests\Pack\PhotoRequest;
+use App\Http\Responses\Picture;
 use App\Models\Lot;
 use App\Models\LotPhoto;
 use App\Refusals\UnreadablePhoto;
@@ -20,11 +21,7 @@ final readonly class LotPhotoController
 
     public function show(Lot $lot): Response
     {
-        $photo = LotPhoto::query()->findOrFail($lot->id);
-
-        return new Response((string) base64_decode($photo->jpeg, true), 200, [
-            'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, no-cache',
-        ]);
+        return Picture::of(LotPhoto::query()->findOrFail($lot->id)->picture());
     }
 
     public function store(PhotoRequest $request, Lot $lot): RedirectResponse

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Pack;
 
 use App\Actions\KeepPhoto;
 use App\Http\Requests\Pack\PhotoRequest;
+use App\Http\Responses\Picture;
 use App\Models\Box;
 use App\Models\BoxPhoto;
 use App\Refusals\UnreadablePhoto;
@@ -20,11 +21,7 @@ final readonly class PhotoController
 
     public function show(Box $box): Response
     {
-        $photo = BoxPhoto::query()->findOrFail($box->id);
-
-        return new Response((string) base64_decode($photo->jpeg, true), 200, [
-            'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, no-cache',
-        ]);
+        return Picture::of(BoxPhoto::query()->findOrFail($box->id)->picture());
     }
 
     public function store(PhotoRequest $request, Box $box): RedirectResponse

@@ -14,7 +14,6 @@ use App\Pages\Pack\PracticePack;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 
 /** A quiet way to learn it: all of a round stands in its address, and nothing of it is kept. */
@@ -22,8 +21,8 @@ final class PracticeController
 {
     public function index(): View
     {
-        $own = Box::query()->whereHas('pieces');
-        $own->whereNotIn('stage', Stage::lidOn())->orderBy('number');
+        $own = Box::stillOpen()->whereHas('pieces');
+        $own->orderBy('number');
 
         return view('pack.practice.index', [
             'seed' => random_int(1, PracticeBox::MOST_SEED),

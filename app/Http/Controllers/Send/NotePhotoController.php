@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Send;
 
 use App\Actions\KeepNotePhoto;
 use App\Http\Requests\Send\NotePhotoRequest;
+use App\Http\Responses\Picture;
 use App\Models\Box;
 use App\Models\NotePhoto;
 use App\Refusals\CannotChangeBox;
@@ -21,9 +22,7 @@ final readonly class NotePhotoController
 
     public function show(Box $box): Response
     {
-        return new Response(NotePhoto::query()->findOrFail($box->id)->picture(), 200, [
-            'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, no-cache',
-        ]);
+        return Picture::of(NotePhoto::query()->findOrFail($box->id)->picture());
     }
 
     public function store(NotePhotoRequest $request, Box $box): RedirectResponse
