@@ -7,25 +7,23 @@ namespace App\Actions;
 use App\Models\HelperLink;
 use App\Models\Invite;
 use App\Models\User;
+use App\Support\LinkToken;
 use App\Support\Member;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
-use Illuminate\Support\Str;
 
 /** Lets others come to a crew: as one of its people by an invite, or to help by a link to one list. */
 final class InvitePeople
 {
-    private const TOKEN_LENGTH = 40;
-
     /**
      * @param  'member'|'keeper'  $role
      * @return string the token of the link, which is told this once
      */
     public function invite(string $role): string
     {
-        $token = Str::random(self::TOKEN_LENGTH);
+        $token = LinkToken::random();
         DB::transaction(static fn () => Invite::query()->create([
-            'token_hash' => hash('sha256', $token),
+            'token_hash' => LinkToken::hash($token),
             'role' => $role,
             'by' => Member::name(),
             'ends_at' => now()->addDays(Invite::ENDS_AFTER_DAYS),
@@ -64,9 +62,9 @@ final class InvitePeople
      */
     public function helper(string $shows): string
     {
-        $token = Str::random(self::TOKEN_LENGTH);
+        $token = LinkToken::random();
         DB::transaction(static fn () => HelperLink::query()->create([
-            'token_hash' => hash('sha256', $token), 'shows' => $shows, 'by' => Member::name(),
+            'token_hash' => LinkToken::hash($token), 'shows' => $shows, 'by' => Member::name(),
         ]));
 
         return $token;

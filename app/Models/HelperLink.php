@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Support\LinkToken;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -36,7 +37,7 @@ final class HelperLink extends Model
     public static function ofToken(string $token): ?self
     {
         $query = self::query()->withoutGlobalScopes();
-        $query->where('token_hash', hash('sha256', $token))->whereNull('revoked_at');
+        $query->where('token_hash', LinkToken::hash($token))->whereNull('revoked_at');
 
         return $query->first();
     }

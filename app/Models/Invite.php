@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Support\LinkToken;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -37,7 +38,7 @@ final class Invite extends Model
     public static function ofLink(string $token): ?self
     {
         $query = self::query()->withoutGlobalScopes();
-        $query->where('token_hash', hash('sha256', $token));
+        $query->where('token_hash', LinkToken::hash($token));
         self::open($query);
 
         return $query->first();

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Crew;
 
 use App\Actions\ResetPassword;
-use App\Http\Requests\Crew\JoinRequest;
 use App\Http\Requests\Crew\NewPasswordRequest;
 use App\Mail\MailboxTransport;
+use App\Rules\AccountRules;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -23,7 +23,7 @@ final class ForgotController
 
     public function ask(Request $request, ResetPassword $resetPassword): RedirectResponse
     {
-        $request->validate(['email' => ['bail', 'required', 'string', 'email', 'max:200']], JoinRequest::said());
+        $request->validate(['email' => AccountRules::EMAIL], AccountRules::said());
         $resetPassword->ask($request->string('email')->value());
 
         return to_route('forgot', status: 303)->with('said', Words::of('crew/people.asked'));

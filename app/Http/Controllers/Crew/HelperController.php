@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Crew;
 
 use App\Actions\TickShopping;
 use App\Crews\CrewInHand;
+use App\Http\Requests\Gather\TickRequest;
 use App\Models\Crew;
 use App\Models\HelperLink;
 use App\Pages\Gather\Prices;
@@ -15,7 +16,6 @@ use App\Pages\Pack\EveningPage;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 /** What whoever has a helper's link sees: one list of the crew, to look and to tick, and nothing else. */
 final readonly class HelperController
@@ -34,16 +34,14 @@ final readonly class HelperController
             ]);
     }
 
-    public function tick(Request $request, string $token, TickShopping $tickShopping): RedirectResponse
+    public function tick(TickRequest $request, string $token, TickShopping $tickShopping): RedirectResponse
     {
         [$link] = $this->opened($token);
         $link->shows === 'shopping' || abort(404);
-        $kind = $request->input('kind');
         $name = mb_substr(trim($request->string('name')->value()), 0, 40);
-        is_string($kind) && $kind !== '' && mb_strlen($kind) <= 60 || abort(422);
         $tickShopping->execute(
-            $kind,
-            $request->boolean('in_basket'),
+            $request->kind(),
+            $request->isInBasket(),
             $name === '' ? Words::of('crew/people.a-helper') : $name,
         );
         $request->session()->put('helper.name', $name);

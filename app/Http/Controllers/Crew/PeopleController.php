@@ -40,8 +40,7 @@ final readonly class PeopleController
 
     public function invite(Request $request): RedirectResponse
     {
-        $role = $request->input('role') === User::KEEPER ? User::KEEPER : User::MEMBER;
-        $token = $this->invitePeople->invite($role);
+        $token = $this->invitePeople->invite(self::roleIn($request));
 
         return self::back('crew/people.invited')->with('link', route('join', $token));
     }
@@ -71,9 +70,8 @@ final readonly class PeopleController
 
     public function role(Request $request, User $person): RedirectResponse
     {
-        $role = $request->input('role') === User::KEEPER ? User::KEEPER : User::MEMBER;
         try {
-            $this->changePeople->role($person, $role);
+            $this->changePeople->role($person, self::roleIn($request));
         } catch (CannotChangePeople $why) {
             return self::refused($why);
         }
@@ -103,6 +101,12 @@ final readonly class PeopleController
         $request->session()->invalidate();
 
         return to_route('welcome', status: 303)->with('said', Words::of('crew/people.dissolved'));
+    }
+
+    /** @return 'member'|'keeper' */
+    private static function roleIn(Request $request): string
+    {
+        return $request->input('role') === User::KEEPER ? User::KEEPER : User::MEMBER;
     }
 
     /** @param array<string, string> $with */

@@ -9,6 +9,7 @@ use App\Actions\KeepAskedPrices;
 use App\Actions\TickShopping;
 use App\Http\Requests\Gather\AskedPricesRequest;
 use App\Http\Requests\Gather\BoughtRequest;
+use App\Http\Requests\Gather\TickRequest;
 use App\Models\User;
 use App\Pages\Gather\Prices;
 use App\Pages\Gather\ShoppingPage;
@@ -17,7 +18,6 @@ use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 final class ShoppingController
 {
@@ -35,11 +35,9 @@ final class ShoppingController
     }
 
     /** Note that somebody has it in the basket, or put it back. */
-    public function tick(Request $request, TickShopping $tickShopping, #[CurrentUser] User $user): RedirectResponse
+    public function tick(TickRequest $request, TickShopping $tickShopping, #[CurrentUser] User $user): RedirectResponse
     {
-        $kind = $request->input('kind');
-        is_string($kind) && $kind !== '' && mb_strlen($kind) <= 60 || abort(422);
-        $tickShopping->execute($kind, $request->boolean('in_basket'), $user->name);
+        $tickShopping->execute($request->kind(), $request->isInBasket(), $user->name);
 
         return to_route('shopping', status: 303);
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Crew;
 
 use App\Models\User;
-use App\Rules\IsNoCommonPassword;
+use App\Rules\AccountRules;
 use App\Words\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Foundation\Http\FormRequest;
@@ -20,13 +20,10 @@ final class AccountRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'],
-            'email' => [
-                'bail', 'required', 'string', 'email', 'max:200',
-                Rule::unique(User::class)->ignore($this->user()),
-            ],
+            'name' => AccountRules::NAME,
+            'email' => [...AccountRules::EMAIL, Rule::unique(User::class)->ignore($this->user())],
             'now' => ['required', 'string', 'current_password'],
-            'password' => ['bail', 'nullable', 'string', 'max:200', Password::min(10), new IsNoCommonPassword],
+            'password' => AccountRules::password('nullable'),
         ];
     }
 
@@ -34,7 +31,7 @@ final class AccountRequest extends FormRequest
     public function messages(): array
     {
         return [
-            ...JoinRequest::said(),
+            ...AccountRules::said(),
             'current_password' => Words::of('crew/people.wrong-password'),
             'unique' => Words::of('crew/people.address-taken'),
         ];

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Crew;
 
 use App\Models\Invite;
-use App\Rules\IsNoCommonPassword;
-use App\Words\Words;
+use App\Rules\AccountRules;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rules\Password;
@@ -25,27 +24,15 @@ final class JoinRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'],
-            'email' => ['bail', 'required', 'string', 'email', 'max:200'],
-            'password' => ['bail', 'required', 'string', 'max:200', Password::min(10), new IsNoCommonPassword],
+            'name' => AccountRules::NAME,
+            'email' => AccountRules::EMAIL,
+            'password' => AccountRules::password(),
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return self::said();
-    }
-
-    /** @return array<string, string> what is said of a name, an address and a password that cannot be */
-    public static function said(): array
-    {
-        return [
-            'required' => Words::of('crew/auth.errors.required'),
-            'string' => Words::of('plan/boxes.errors.text'),
-            'max' => Words::of('gather/stash.errors.max'),
-            'email.email' => Words::of('crew/auth.errors.email'),
-            'password.min' => Words::of('crew/auth.errors.password-min'),
-        ];
+        return AccountRules::said();
     }
 }

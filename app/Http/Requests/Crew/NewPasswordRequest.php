@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Crew;
 
-use App\Rules\IsNoCommonPassword;
+use App\Rules\AccountRules;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rules\Password;
@@ -16,14 +16,14 @@ final class NewPasswordRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'email' => ['bail', 'required', 'string', 'email', 'max:200'],
-            'password' => ['bail', 'required', 'string', 'max:200', Password::min(10), new IsNoCommonPassword],
+            'email' => AccountRules::EMAIL,
+            'password' => AccountRules::password(),
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return JoinRequest::said();
+        return AccountRules::said();
     }
 }

@@ -7,7 +7,7 @@ namespace App\Http\Requests\Crew;
 use App\Reference\Currencies;
 use App\Reference\Guides;
 use App\Reference\Notations;
-use App\Rules\IsNoCommonPassword;
+use App\Rules\AccountRules;
 use App\Words\Words;
 use DateTimeZone;
 use Illuminate\Contracts\Validation\ValidationRule;
@@ -24,11 +24,11 @@ final class RegisterRequest extends FormRequest
     {
         return [
             'crew' => ['required', 'string', 'max:80'],
-            'name' => ['required', 'string', 'max:80'],
-            'email' => ['bail', 'required', 'string', 'email', 'max:200'],
+            'name' => AccountRules::NAME,
+            'email' => AccountRules::EMAIL,
             'currency' => ['bail', 'nullable', 'string', Rule::in(array_keys(resolve(Currencies::class)->names()))],
             'locale' => ['bail', 'nullable', 'string', Rule::in(Notations::LOCALES)],
-            'password' => ['bail', 'required', 'string', 'max:200', Password::min(10), new IsNoCommonPassword],
+            'password' => AccountRules::password(),
         ];
     }
 
@@ -36,13 +36,9 @@ final class RegisterRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => Words::of('crew/auth.errors.required'),
-            'string' => Words::of('plan/boxes.errors.text'),
+            ...AccountRules::said(),
             'locale.in' => Words::of('crew/auth.errors.locale'),
             'currency.in' => Words::of('crew/auth.errors.currency'),
-            'max' => Words::of('gather/stash.errors.max'),
-            'email.email' => Words::of('crew/auth.errors.email'),
-            'password.min' => Words::of('crew/auth.errors.password-min'),
         ];
     }
 
