@@ -7,7 +7,7 @@
                 hx-sync="this:replace" hx-trigger="change, submit">
                 <h1>Price check</h1>
                 <div class="grid grid-cols-[1fr_auto] gap-2.5">
-                    <x-field name="kind" label="What kind of thing?" :wrong="$desk->wrong->first('kind')">
+                    <x-field name="kind" label="Kind of thing" :wrong="$desk->wrong->first('kind')">
                         <x-kind-input :kind="$desk->kind" :typed="$desk->asked"
                             :aria-invalid="$desk->wrong->has('kind') ? 'true' : false"
                             :aria-describedby="$desk->wrong->has('kind') ? 'kind-wrong' : false" />
