@@ -17,6 +17,17 @@ final class Run
         return self::$folder ??= self::make();
     }
 
+    /**
+     * Get the folder for what every process of this run may share: where bin/test has made one, that, so that the
+     * processes side by side make it once.
+     */
+    public static function shared(): string
+    {
+        $shared = getenv('WREN_SHARED');
+
+        return is_string($shared) && is_dir($shared) ? $shared : self::folder();
+    }
+
     private static function make(): string
     {
         // Runs that one run starts lie beside it, not within: the path to a browser's socket must stay short.

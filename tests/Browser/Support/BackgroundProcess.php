@@ -63,8 +63,10 @@ final class BackgroundProcess
     private function wait(string $address, string $what): void
     {
         $until = microtime(true) + self::PATIENCE_SECONDS;
-        $context = stream_context_create(['http' => ['ignore_errors' => true, 'timeout' => 2]]);
-        while (@file_get_contents($address, false, $context) === false) {
+        // Not by a stream: it waits for the end of a connection that the browser's driver keeps open, 4 s each time.
+        $curl = curl_init($address);
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 2]);
+        while (curl_exec($curl) === false) {
             microtime(true) < $until
                 || throw new RuntimeException(
                     "{$what} did not answer at {$address} within ".self::PATIENCE_SECONDS.' s.',

@@ -58,10 +58,12 @@ final class DemoServer
         $this->start();
     }
 
-    /** The demo table is laid once in a run; every server gets a copy of its own. */
+    /** The demo table is laid once in a run, by whoever needs it first; every server gets a copy of its own. */
     private function layTheTable(): void
     {
-        $laid = Run::folder().'/demo.sqlite';
+        $laid = Run::shared().'/demo.sqlite';
+        $turn = fopen("{$laid}.turn", 'c');
+        $turn !== false && flock($turn, LOCK_EX) || throw new RuntimeException('The demo table cannot be laid.');
         if (! is_file($laid)) {
             touch("{$laid}.new");
             foreach (['migrate --force', 'db:seed --force'] as $command) {
@@ -70,6 +72,7 @@ final class DemoServer
             (new PDO("sqlite:{$laid}.new"))->exec('PRAGMA wal_checkpoint(TRUNCATE); PRAGMA journal_mode=DELETE');
             rename("{$laid}.new", $laid);
         }
+        fclose($turn);
         copy($laid, $this->database);
     }
 

@@ -52,6 +52,13 @@ final class FitSolveCommandTest extends PlainTestCase
         self::assertSame($this->artisan($command)[1], $this->artisan($command)[1]);
     }
 
+    public function test_it_is_the_same_with_the_compiler_and_without(): void
+    {
+        $command = "fit:solve {$this->folder}/01-worked-example.json --steps=4 --seed=3";
+
+        self::assertSame($this->artisan($command), $this->artisan($command, ['WREN_COMPILER' => 'off']));
+    }
+
     public function test_a_result_is_written_to_a_file(): void
     {
         [$code, $out] = $this->artisan("fit:solve {$this->folder}/09-shirt-refolded.json --out={$this->folder}/result");
@@ -96,14 +103,18 @@ final class FitSolveCommandTest extends PlainTestCase
         }
     }
 
-    /** @return array{int, string, string} exit code, standard output, standard error */
-    private function artisan(string $command): array
+    /**
+     * @param  array<string, string>  $with  environment on top of our own
+     * @return array{int, string, string} exit code, standard output, standard error
+     */
+    private function artisan(string $command, array $with = []): array
     {
         $process = proc_open(
             "php artisan {$command}",
             [1 => ['pipe', 'w'], 2 => ['file', "{$this->folder}/.err", 'w']],
             $pipes,
             dirname(__DIR__, 3),
+            [...getenv(), ...$with],
         );
         self::assertIsResource($process);
         $out = (string) stream_get_contents($pipes[1]);

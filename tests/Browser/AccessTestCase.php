@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use stdClass;
+
+/** Views that everyone can use: axe finds nothing, nothing runs off a small screen, nothing is asked of another host. */
+abstract class AccessTestCase extends BrowserTestCase
+{
+    /**
+     * Each view once: by axe in both schemes, at five widths, for a thumb, and without a word in the console or a
+     * request to a stranger.
+     *
+     * @param  array<string, string>  $views  paths, by what they are called
+     */
+    protected function assertForEveryone(array $views): void
+    {
+        self::assertNotSame([], $views);
+        foreach ($views as $name => $path) {
+            $this->open($path);
+            $this->assertAccessible($name);
+            $this->assertWithin($name);
+            $this->assertForAThumb($name);
+            self::browser()->size(1280, 800);
+            // A page that is not there is told so by the browser too.
+            $said = array_filter(
+                self::browser()->console(),
+                static fn (string $line): bool => $path !== '/nowhere' || ! str_contains($line, '404'),
+            );
+            self::assertSame([], $said, $path);
+        }
+        $strangers = array_filter(
+            self::browser()->requests(),
+            static fn (string $address): bool => ! str_starts_with($address, self::server()->address.'/')
+                && ! str_starts_with($address, 'data:'),
+        );
+        self::assertSame([], array_values($strangers));
+    }
+
+    protected function boxCalled(string $theme): string
+    {
+        $this->open('/boxes');
+        $address = $this->js(
+            "return [...document.querySelectorAll('.shelf-box')].find((box) => "
+                ."box.innerText.includes(arguments[0])).getAttribute('href')",
+            $theme,
+        );
+
+        return (string) parse_url((string) $address, PHP_URL_PATH);
+    }
+
+    /** On a phone whatever can be pressed is as large as a fingertip: 44 px, or the line or cell that carries it is. */
+    private function assertForAThumb(string $which): void
+    {
+        self::browser()->size(390, 844);
+        $small = $this->js(<<<'JS'
+            const isTick = (element) => element.matches('input[type=checkbox], input[type=radio]');
+            const carrier = (element) => (isTick(element) && element.closest('label, td, .tile')) || element;
+            const inMain = ['button', 'a', 'input:not([type=hidden])', 'select', 'summary'].map((one) => `main ${one}`);
+            return [...document.querySelectorAll([...inMain, 'header a', 'header summary'].join(', '))]
+                // What is drawn on the map stands below it once more, as lines.
+                .filter((element) => element.checkVisibility() && !element.matches('.sr-only, .skip, .map-mark'))
+                .filter((element) => element.getBoundingClientRect().width > 0)
+                .filter((element) => carrier(element).getBoundingClientRect().height < 43.5)
+                .map((element) => `${element.tagName} ${element.innerText ?? element.name}`);
+            JS);
+
+        self::assertSame([], $small, $which);
+    }
+
+    /** The narrowest phone, a phone, a laptop at 200 % zoom, a tablet, a broad screen. */
+    protected function assertWithin(string $which): void
+    {
+        foreach ([320, 390, 640, 820, 1600] as $width) {
+            self::browser()->size($width, 800);
+            self::assertLessThanOrEqual(
+                $width,
+                $this->js('return document.documentElement.scrollWidth'),
+                "{$which} at {$width}",
+            );
+        }
+    }
+
+    protected function assertAccessible(string $which): void
+    {
+        $this->js(
+            (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js').'; window.axe = axe;',
+        );
+        foreach (['light', 'dark'] as $scheme) {
+            self::browser()->scheme($scheme);
+            $only = $scheme === 'dark' ? ['runOnly' => ['color-contrast']] : [];
+            // Where each thing stands is only worked out where there is one.
+            $found = $this->axe(['resultTypes' => ['violations'], 'selectors' => false] + $only) === []
+                ? []
+                : $this->axe($only);
+
+            self::assertSame([], $found, "{$which}, {$scheme}");
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $options
+     * @return list<string> what it finds wrong
+     */
+    private function axe(array $options): array
+    {
+        return self::browser()->driver->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; window.axe.run(document, arguments[0]).then((found) => '
+                .'done(found.violations.map((one) => one.id + ": " + one.nodes.map((node) => node.target + " " + '
+                .'node.failureSummary).join("; "))));',
+            [$options === [] ? new stdClass : $options],
+        );
+    }
+}
