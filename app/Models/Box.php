@@ -11,6 +11,7 @@ use App\Casts\AsSize;
 use App\Casts\AsTasks;
 use App\Models\Concerns\BelongsToCrew;
 use App\Models\Concerns\FreezesWhenHandedIn;
+use App\Models\Concerns\KeyedByUlid;
 use App\Models\Concerns\Versioned;
 use App\Reference\Guides;
 use App\Reference\LearnedGive;
@@ -19,7 +20,6 @@ use Carbon\CarbonImmutable;
 use Database\Factories\BoxFactory;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -89,7 +89,7 @@ final class Box extends Model
     /** @use HasFactory<BoxFactory> */
     use HasFactory;
 
-    use HasUlids;
+    use KeyedByUlid;
     use Versioned;
 
     /** What must be loaded of many boxes before they are looked into. */

@@ -6,8 +6,8 @@ namespace App\Models;
 
 use App\Casts\AsPalette;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\KeyedByUlid;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use PluckyWren\Core\Colour\Palette;
@@ -29,7 +29,7 @@ use PluckyWren\Core\Colour\Palette;
 final class Idea extends Model
 {
     use BelongsToCrew;
-    use HasUlids;
+    use KeyedByUlid;
 
     protected $fillable = ['crew_id', 'name', 'palette', 'words', 'without', 'wishes', 'seed_lot_id'];
 

@@ -12,6 +12,7 @@ use App\Casts\AsSaid;
 use App\Casts\AsSize;
 use App\Casts\AsTraits;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\KeyedByUlid;
 use App\Models\Concerns\Versioned;
 use App\Reference\Labels;
 use App\Reference\Notations;
@@ -21,7 +22,6 @@ use Database\Factories\LotFactory;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -106,7 +106,7 @@ final class Lot extends Model
     /** @use HasFactory<LotFactory> */
     use HasFactory;
 
-    use HasUlids;
+    use KeyedByUlid;
     use Versioned;
 
     protected $attributes = [

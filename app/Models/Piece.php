@@ -8,9 +8,9 @@ use App\Casts\AsPackingWish;
 use App\Casts\AsPrepared;
 use App\Casts\AsTaskChoices;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\KeyedByUlid;
 use Carbon\CarbonImmutable;
 use Database\Factories\PieceFactory;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -50,7 +50,7 @@ final class Piece extends Model
     /** @use HasFactory<PieceFactory> */
     use HasFactory;
 
-    use HasUlids;
+    use KeyedByUlid;
 
     protected $fillable = [
         'crew_id', 'box_id', 'lot_id', 'kind', 'quantity', 'done', 'counts_as', 'into_id', 'packing', 'is_laid_out',
