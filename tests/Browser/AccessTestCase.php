@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use stdClass;
 
-/** Views that everyone can use: axe finds nothing, nothing runs off a small screen, nothing is asked of another host. */
+/** Views that everyone can use: axe finds nothing, nothing runs off a small screen, no stranger is asked for anything. */
 abstract class AccessTestCase extends BrowserTestCase
 {
     /**

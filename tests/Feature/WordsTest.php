@@ -44,10 +44,38 @@ final class WordsTest extends TestCase
         }
     }
 
+    /** What stays of a view without comments, PHP, echoes, directives and tags is what it says by itself: nothing. */
+    public function test_no_view_has_words_of_its_own(): void
+    {
+        $balanced = '(\((?:[^()\'"]++|\'(?:[^\'\\\\]|\\\\.)*+\'|"(?:[^"\\\\]|\\\\.)*+"|(?1))*+\))';
+        $parts = [
+            '/\{\{--.*?--\}\}/s', '/@php\s.*?@endphp/s', '/\{!!.*?!!\}|\{\{.*?\}\}/s', "/@\w+\s*{$balanced}?/s",
+        ];
+        $said = [];
+        foreach (self::files() as $name => $path) {
+            if (! str_ends_with($name, '.blade.php')) {
+                continue;
+            }
+            $rest = (string) preg_replace($parts, ' ', (string) file_get_contents($path));
+            preg_match_all(
+                '/\s(?:aria-label|title|label|placeholder|hint|alt|caption|empty)="([^"]*[A-Za-z]{2}[^"]*)"/',
+                $rest,
+                $attributes,
+            );
+            preg_match_all('/[A-Za-z]{2,}/', strip_tags($rest), $words);
+            $said[$name] = [...$attributes[1], ...$words[0]];
+        }
+
+        self::assertSame([], array_filter($said));
+        self::assertGreaterThan(100, count($said));
+    }
+
     public function test_words_stand_in_the_folders_of_the_stations(): void
     {
         $folders = array_map(basename(...), glob(lang_path('en/*'), GLOB_ONLYDIR) ?: []);
 
-        self::assertSame([], array_diff($folders, ['crew', 'gather', 'guides', 'pack', 'plan', 'send']));
+        self::assertSame([], array_diff($folders, [
+            'components', 'crew', 'errors', 'gather', 'guides', 'pack', 'plan', 'send',
+        ]));
     }
 }

@@ -22,7 +22,7 @@
                 </td>
             </tr>
         @empty
-            <tr><td class="text-ink-soft">Nothing yet.</td></tr>
+            <tr><td class="text-ink-soft">{{ __('components/bars.nothing-yet') }}</td></tr>
         @endforelse
     </tbody>
 </table>

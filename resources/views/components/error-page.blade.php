@@ -7,7 +7,7 @@
             <p class="figure text-ink-soft">{{ $code }}</p>
             <h1>{{ $title }}</h1>
             <p class="mt-2">{{ $slot }}</p>
-            <a class="button go mt-5" href="/">Back to the table</a>
+            <a class="button go mt-5" href="/">{{ __('components/error-page.back-to-the-table') }}</a>
         </div>
     </section>
 </x-layout>

@@ -13,7 +13,7 @@
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body class="font-sans" data-crew="{{ auth()->user()?->crew_id }}">
-    <a class="skip button" href="#content">Skip to the page</a>
+    <a class="skip button" href="#content">{{ __('components/layout.skip-to-the-page') }}</a>
 
     @unless ($bare)
         <x-top-bar :station="$station" />

@@ -6,15 +6,17 @@
     $high = max($elevation->height(), $elevation->top(), $resting?->top() ?? 0) + 6;
 @endphp
 <svg {{ $attributes->class('drawn') }} role="img"
-    aria-label="The box from the front, with the lid line at {{ $elevation->height() }} mm" viewBox="-14 {{ -$high }}
+    aria-label="{{ __('components/side-view.the-box-from-the-front', ['height' => $elevation->height()]) }}"
+        viewBox="-14 {{ -$high }}
     {{ $elevation->length() + 84 }} {{ $high + 6 }}">
     <g transform="scale(1 -1)"><x-elevation :$sheet />@foreach ($resting->blocks ?? [] as $block)<rect
         class="block-resting" x="{{ $block['x'] }}" y="{{ $block['z'] }}" width="{{ $block['l'] }}"
         height="{{ $block['h'] }}" />@endforeach</g>
     <path class="lid-line" d="M-10 {{ -$elevation->height() }}H{{ $elevation->length() + 10 }}" />
     @if ($resting !== null)
-        <text class="drawn-words" x="{{ $elevation->length() + 15 }}" y="{{ -$elevation->height() - 14 }}">at
-            rest</text>
+        <text class="drawn-words" x="{{ $elevation->length() + 15 }}" y="{{ -$elevation->height() - 14 }}">{{
+            __('components/side-view.at-rest') }}</text>
     @endif
-    <text class="drawn-words" x="{{ $elevation->length() + 15 }}" y="{{ 5 - $elevation->height() }}">lid line</text>
+    <text class="drawn-words" x="{{ $elevation->length() + 15 }}" y="{{ 5 - $elevation->height() }}">{{
+        __('components/side-view.lid-line') }}</text>
 </svg>

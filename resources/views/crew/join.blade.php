@@ -17,7 +17,8 @@
                 autocomplete="name" />
             <x-field name="email" :label="__('crew/people.email')" type="email" required maxlength="300"
                 :value="old('email')" autocomplete="email" />
-            <x-field name="password" label="Password" hint="At least 10 characters." type="password" required
+            <x-field name="password" :label="__('crew/views/join.password')"
+                :hint="__('crew/views/join.at-least-10-characters')" type="password" required
                 autocomplete="new-password" />
             <div><button class="button go">{{ __('crew/people.join-go') }}</button></div>
         </form>

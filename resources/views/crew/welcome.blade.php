@@ -1,22 +1,24 @@
-<x-layout title="Welcome">
+<x-layout :title="__('crew/views/welcome.welcome')">
     <div class="grid items-center gap-8 py-6 wide:grid-cols-[1fr_1.05fr] wide:py-10">
         <div>
-            <h1 class="text-[2.6rem] leading-[1.05] sm:text-[3.2rem]">A box for a child, packed with a clear head.</h1>
+            <h1 class="text-[2.6rem] leading-[1.05] sm:text-[3.2rem]">{{
+                __('crew/views/welcome.a-box-for-a-child') }}</h1>
             <p class="mt-4 max-w-xl text-xl">
-                Plucky Wren does the measuring, the sums and the records of gift box packing: what is still missing,
-                what it really cost, whether the lid closes, and what would be taken out.
+                {{ __('crew/views/welcome.plucky-wren-does-the-measuring') }}
             </p>
             <div class="mt-7 flex flex-wrap items-center gap-3">
                 @if ($demo)
                     <form method="post" action="{{ route('demo') }}">
-                        @csrf<button class="button go min-h-12 px-6 text-lg">Open the demo table</button>
+                        @csrf<button class="button go min-h-12 px-6 text-lg">{{
+                            __('crew/views/welcome.open-the-demo-table') }}</button>
                     </form>
                 @endif
-                <a class="button min-h-12 px-6 text-lg" href="{{ route('register') }}">Start a crew</a>
-                <a class="link" href="{{ route('sign-in') }}">Sign in</a>
+                <a class="button min-h-12 px-6 text-lg" href="{{ route('register') }}">{{
+                    __('crew/views/welcome.start-a-crew') }}</a>
+                <a class="link" href="{{ route('sign-in') }}">{{ __('crew/views/welcome.sign-in') }}</a>
             </div>
             @if ($demo)
-                <p class="mt-3 text-ink-soft">The demo table is made up: eight boxes, a full stash, nothing real.</p>
+                <p class="mt-3 text-ink-soft">{{ __('crew/views/welcome.the-demo-table-is-made') }}</p>
             @endif
         </div>
         <x-open-box :$drawing class="w-full" />
@@ -25,21 +27,20 @@
         <ul class="grid gap-3 sm:grid-cols-2 wide:grid-cols-4">
             @foreach ([
                 'must-haves' => [
-                    'Must-haves',
-                    'The drive guide as data: needs filled of needs asked for, by age, and what is missing by name.',
+                    __('crew/views/welcome.must-haves'),
+                    __('crew/views/welcome.the-drive-guide-as-data'),
                 ],
                 'money' => [
-                    'Money',
-                    'A pack divided to the exact cent a piece. What has no price is named, never taken as nothing.',
+                    __('crew/views/welcome.money'),
+                    __('crew/views/welcome.a-pack-divided-to-the'),
                 ],
                 'room' => [
-                    'Room',
-                    'Every piece placed in the box, in an order you can follow. '
-                        .'A lid is only said to close when it does.',
+                    __('crew/views/welcome.room'),
+                    __('crew/views/welcome.every-piece-placed-in-the'),
                 ],
                 'flags' => [
-                    'Flags',
-                    'What the guide bars, what might hurt a small child. Cautions, with what to do instead.',
+                    __('crew/views/welcome.flags'),
+                    __('crew/views/welcome.what-the-guide-bars-what'),
                 ],
             ] as $gauge => [$name, $says])
                 <li class="cut p-4">

@@ -1,2 +1,2 @@
-<x-error-page code="400" title="That could not be read">What was sent holds signs that are no text. Go back, type it
-    anew and send it once more.</x-error-page>
+<x-error-page code="400" :title="__('errors/400.that-could-not-be-read')">{{
+    __('errors/400.what-was-sent-holds-signs') }}</x-error-page>

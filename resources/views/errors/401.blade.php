@@ -1,2 +1,2 @@
-<x-error-page code="401" title="Please sign in">This page is for members of a crew. Sign in, and you are taken to
-    it.</x-error-page>
+<x-error-page code="401" :title="__('errors/401.please-sign-in')">{{
+    __('errors/401.this-page-is-for-members') }}</x-error-page>

@@ -1,1 +1,2 @@
-<x-error-page code="403" title="Not yours to open">This belongs to another crew, or is not for everyone.</x-error-page>
+<x-error-page code="403" :title="__('errors/403.not-yours-to-open')">{{
+    __('errors/403.this-belongs-to-another-crew') }}</x-error-page>

@@ -1,2 +1,2 @@
-<x-error-page code="404" title="Nothing here">This page is not there, or not for your crew. Perhaps it was moved or
-    deleted.</x-error-page>
+<x-error-page code="404" :title="__('errors/404.nothing-here')">{{
+    __('errors/404.this-page-is-not-there') }}</x-error-page>

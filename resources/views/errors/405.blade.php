@@ -1,2 +1,2 @@
-<x-error-page code="405" title="That way is shut">This address does not take what was sent to it. Go back and try from
-    the page itself.</x-error-page>
+<x-error-page code="405" :title="__('errors/405.that-way-is-shut')">{{
+    __('errors/405.this-address-does-not-take') }}</x-error-page>

@@ -1,2 +1,2 @@
-<x-error-page code="409" title="Someone was quicker">Someone else changed this at the same moment. Go back, load the
-    page again, and see how it is now.</x-error-page>
+<x-error-page code="409" :title="__('errors/409.someone-was-quicker')">{{
+    __('errors/409.someone-else-changed-this-at') }}</x-error-page>

@@ -1,2 +1,2 @@
-<x-error-page code="413" title="That is too large">The file or form is larger than can be sent at once. Nothing was
-    saved.</x-error-page>
+<x-error-page code="413" :title="__('errors/413.that-is-too-large')">{{
+    __('errors/413.the-file-or-form-is') }}</x-error-page>

@@ -1,2 +1,2 @@
-<x-error-page code="419" title="The page lay open too long">For safety a page can only be sent for some hours. Go back,
-    load it again and send it once more; what was saved is safe.</x-error-page>
+<x-error-page code="419" :title="__('errors/419.the-page-lay-open-too')">{{
+    __('errors/419.for-safety-a-page-can') }}</x-error-page>

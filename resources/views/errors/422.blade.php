@@ -1,2 +1,2 @@
-<x-error-page code="422" title="That cannot be read">Something in what was sent is not what is asked for there. Nothing
-    was saved.</x-error-page>
+<x-error-page code="422" :title="__('errors/422.that-cannot-be-read')">{{
+    __('errors/422.something-in-what-was-sent') }}</x-error-page>

@@ -1,2 +1,2 @@
-<x-error-page code="429" title="A little too fast">That was tried too often in a short time. Wait a minute and try
-    again.</x-error-page>
+<x-error-page code="429" :title="__('errors/429.a-little-too-fast')">{{
+    __('errors/429.that-was-tried-too-often') }}</x-error-page>

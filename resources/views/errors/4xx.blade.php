@@ -1,2 +1,2 @@
-<x-error-page :code="$exception->getStatusCode()" title="That did not work">What was asked for cannot be done like this.
-    Nothing was saved.</x-error-page>
+<x-error-page :code="$exception->getStatusCode()" :title="__('errors/4xx.that-did-not-work')">{{
+    __('errors/4xx.what-was-asked-for-cannot') }}</x-error-page>

@@ -1,2 +1,2 @@
-<x-error-page code="500" title="Something broke here">It is our fault, not yours. Nothing was saved half-way. Go back
-    and try again.</x-error-page>
+<x-error-page code="500" :title="__('errors/500.something-broke-here')">{{
+    __('errors/500.it-is-our-fault-not') }}</x-error-page>

@@ -1,1 +1,2 @@
-<x-error-page code="503" title="Back in a moment">The table is being tidied. Try again in a minute.</x-error-page>
+<x-error-page code="503" :title="__('errors/503.back-in-a-moment')">{{
+    __('errors/503.the-table-is-being-tidied') }}</x-error-page>

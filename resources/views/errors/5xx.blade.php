@@ -1,2 +1,2 @@
-<x-error-page :code="$exception->getStatusCode()" title="Something broke here">It is our fault, not yours. Nothing was
-    saved half-way. Go back and try again.</x-error-page>
+<x-error-page :code="$exception->getStatusCode()" :title="__('errors/5xx.something-broke-here')">{{
+    __('errors/5xx.it-is-our-fault-not') }}</x-error-page>

@@ -1,18 +1,19 @@
-<x-layout title="Look at the file" station="gather">
+<x-layout :title="__('gather/views/import-look.look-at-the-file')" station="gather">
     <x-gather-tabs on="import" />
     @fragment('look')
         <div id="look" class="mx-auto grid max-w-4xl gap-3.5">
-            <h1>Look before it is kept</h1>
+            <h1>{{ __('gather/views/import-look.look-before-it-is-kept') }}</h1>
             <form action="{{ route('import.show', $import->id) }}" class="cut grid gap-3 p-5"
                 hx-get="{{ route('import.show', $import->id) }}" hx-target="#look" hx-swap="outerMorph"
                 hx-replace-url="true" hx-trigger="change, submit" hx-sync="this:replace">
-                <h2>Which column is which</h2>
+                <h2>{{ __('gather/views/import-look.which-column-is-which') }}</h2>
                 <div class="grid gap-2.5 sm:grid-cols-3">
                     @foreach ($import->headers() as $place => $header)
                         <x-field :name="'as['.$place.']'" :id="'as-'.$place"
-                            :label="$header === '' ? 'column '.($place + 1) : $header">
+                            :label="$header === '' ? __('gather/views/import-look.column-number',
+                                ['number' => $place + 1]) : $header">
                             <select class="input" id="as-{{ $place }}" name="as[{{ $place }}]">
-                                <option value="">left out</option>
+                                <option value="">{{ __('gather/views/import-look.left-out') }}</option>
                                 @foreach ($allColumns as $column)<option value="{{ $column->value }}"
                                     @selected(($columns[$place] ?? null) === $column)>{{ $column->value }}</option>
                                     @endforeach
@@ -20,7 +21,7 @@
                         </x-field>
                     @endforeach
                 </div>
-                <button class="button justify-self-start">Look again</button>
+                <button class="button justify-self-start">{{ __('gather/views/import-look.look-again') }}</button>
             </form>
             <section class="cut p-5" aria-live="polite">
                 <h2>{{ trans_choice('gather/import.good', $read['good']) }}</h2>
@@ -28,7 +29,9 @@
                     <ul class="mt-1">
                         @foreach ($read['lots'] as $line => $lot)
                             <li class="border-t-[1.5px] border-line py-1 first:border-t-0">
-                                <span class="text-ink-soft">line {{ $line }}:</span> {{ $lot->pieces }} ×
+                                <span class="text-ink-soft">{{ __('gather/views/import-look.line-line', [
+                                    'line' => $line,
+                                ]) }}</span> {{ $lot->pieces }} ×
                                 <b>{{ $lot->name }}</b>, <x-each :price="$lot->price()" />, {{ $lot->cameFrom() }}
                             </li>
                         @endforeach
@@ -39,7 +42,8 @@
                     <ul class="mt-1">
                         @foreach ($read['reasons'] as $line => $reasons)
                             <li class="border-t-[1.5px] border-line py-1 first:border-t-0">
-                                <b>line {{ $line }}:</b> {{ implode(' ', $reasons) }}
+                                <b>{{ __('gather/views/import-look.line-line', ['line' => $line]) }}</b> {{
+                                    implode(' ', $reasons) }}
                             </li>
                         @endforeach
                     </ul>
@@ -61,7 +65,7 @@
                     <form method="post" action="{{ route('import.destroy', $import->id) }}">
                         @csrf
                         @method('delete')
-                        <button class="button">Import nothing</button>
+                        <button class="button">{{ __('gather/views/import-look.import-nothing') }}</button>
                     </form>
                 </div>
             </section>

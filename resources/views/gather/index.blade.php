@@ -1,13 +1,14 @@
-<x-layout title="The stash" station="gather">
+<x-layout :title="__('gather/views/index.the-stash')" station="gather">
     <x-gather-tabs on="gather" />
     <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
         <div>
-            <h1>The stash</h1>
+            <h1>{{ __('gather/views/index.the-stash') }}</h1>
             <p class="text-ink-soft">
-                Everything got so far: what is on hand, what is set aside for a box, what a piece cost.
+                {{ __('gather/views/index.everything-got-so-far-what') }}
             </p>
         </div>
-        <a class="button go" href="{{ route('lots.create') }}" data-key="n">New in the stash
+        <a class="button go" href="{{ route('lots.create') }}" data-key="n">{{
+            __('gather/views/index.new-in-the-stash') }}
             <kbd aria-hidden="true">N</kbd></a>
     </div>
     <form method="post" action="{{ route('write.store') }}" class="write-one no-print" id="write-one">

@@ -1,12 +1,15 @@
-<x-layout title="Merge two purchases" station="gather">
+<x-layout :title="__('gather/views/merge.merge-two-purchases')" station="gather">
     <form method="post" action="{{ route('lots.merge', $lot) }}" class="mx-auto grid max-w-3xl gap-4">
         @csrf
         <x-once />
         <input type="hidden" name="with" value="{{ $other->id }}">
         <div>
-            <h1>Merge “{{ $lot->name }}” with “{{ $other->name }}”</h1>
+            <h1>{{ __('gather/views/merge.merge-name-with-name2', [
+                'name' => $lot->name,
+                'name2' => $other->name,
+            ]) }}</h1>
             <p class="text-ink-soft">
-                Their pieces, their money and their tags add up. In this they differ; which shall the one have?
+                {{ __('gather/views/merge.their-pieces-their-money-and') }}
             </p>
         </div>
         @foreach ($differing as $column)
@@ -21,8 +24,8 @@
             </fieldset>
         @endforeach
         <div class="flex flex-wrap gap-3">
-            <button class="button go">Merge them</button>
-            <a class="button" href="{{ route('lots.edit', $lot) }}">Cancel</a>
+            <button class="button go">{{ __('gather/views/merge.merge-them') }}</button>
+            <a class="button" href="{{ route('lots.edit', $lot) }}">{{ __('gather/views/merge.cancel') }}</a>
         </div>
     </form>
 </x-layout>

@@ -1,4 +1,4 @@
-<x-layout title="In the shop" station="gather">
+<x-layout :title="__('gather/views/pocket.in-the-shop')" station="gather">
     <x-gather-tabs on="pocket" />
     <div x-data="pocket" data-limits="{{ json_encode($limits) }}" data-send="{{ route('pocket.later') }}"
         data-token="{{ route('pocket.token') }}" data-crew="{{ auth()->user()->crew_id }}"
@@ -6,10 +6,12 @@
         class="mx-auto grid
         max-w-xl gap-3.5">
         <div>
-            <h1>In the shop</h1>
+            <h1>{{ __('gather/views/pocket.in-the-shop') }}</h1>
             <p class="text-ink-soft">
-                Works without a signal once it was opened with one. Prices as of {{ $write->moment($taken) }},
-                in {{ $currency->code }}.
+                {{ __('gather/views/pocket.works-without-a-signal-once', [
+                    'taken' => $write->moment($taken),
+                    'code' => $currency->code,
+                ]) }}
             </p>
         </div>
         <p class="wrong" role="status" id="no-signal" x-show="isOffline" x-cloak>{{ __('gather/pocket.no-signal') }}</p>
@@ -20,25 +22,29 @@
         <p class="wrong" role="status" id="unsafe" x-show="isUnsafe" x-cloak>{{ __('gather/pocket.unsafe') }}</p>
         <p class="wrong" role="status" id="not-kept" x-show="isNotKept" x-cloak>{{ __('gather/pocket.not-kept') }}</p>
         <form class="cut grid gap-3 p-4" x-on:submit.prevent="keep">
-            <x-field name="kind" label="What kind of thing?"><x-kind-select :kind="null" empty="Choose…" required
+            <x-field name="kind" :label="__('gather/views/pocket.what-kind-of-thing')"><x-kind-select :kind="null"
+                :empty="__('gather/views/pocket.choose')" required
                 x-on:change="look" x-ref="kind" /></x-field>
-            <x-field name="pieces" label="In the pack">
+            <x-field name="pieces" :label="__('gather/views/pocket.in-the-pack')">
                 <input class="input" id="pieces" name="pieces" type="number" min="1" max="10000" value="1" required
                     x-on:input="look" x-ref="pieces">
             </x-field>
             <div aria-live="polite" id="limits" class="min-h-24">
                 <p x-show="hasLimits" x-cloak>
-                    <span class="text-ink-soft">Buy up to</span> <b class="figure text-4xl" x-text="buy"></b>
-                    <span class="text-ink-soft">, fair up to</span> <b class="figure text-2xl" x-text="fair"></b>
+                    <span class="text-ink-soft">{{ __('gather/views/pocket.buy-up-to') }}</span> <b
+                        class="figure text-4xl" x-text="buy"></b>
+                    <span class="text-ink-soft">{{ __('gather/views/pocket.fair-up-to') }}</span> <b
+                        class="figure text-2xl" x-text="fair"></b>
                 </p>
                 <p x-show="hasEachOnly" x-cloak>
-                    Up to <b class="figure text-2xl" x-text="each"></b> a piece; this size of pack was not reckoned
-                    beforehand.
+                    {{ __('gather/views/pocket.up-to') }} <b class="figure text-2xl" x-text="each"></b> {{
+                        __('gather/views/pocket.a-piece-this-size-of') }}
                 </p>
-                <p x-show="hasNothing" x-cloak>No target and no price of this kind so far.</p>
-                <p x-show="isNeeded" x-cloak>You still need to buy <b x-text="needed"></b>.</p>
+                <p x-show="hasNothing" x-cloak>{{ __('gather/views/pocket.no-target-and-no-price') }}</p>
+                <p x-show="isNeeded" x-cloak>{{ __('gather/views/pocket.you-still-need-to-buy') }} <b
+                    x-text="needed"></b>.</p>
             </div>
-            <x-field name="source" label="Where from">
+            <x-field name="source" :label="__('gather/views/pocket.where-from')">
                 <select class="input" id="source" name="source" x-ref="source">
                     @foreach ($choices->sources as $source)
                         <option value="{{ $source->value }}" @selected($source->value === 'shop')>
@@ -48,15 +54,17 @@
                 </select>
             </x-field>
             <div class="grid grid-cols-2 gap-2.5">
-                <x-field name="price" label="Paid for the pack"><input class="input" id="price" name="price"
+                <x-field name="price" :label="__('gather/views/pocket.paid-for-the-pack')"><input class="input"
+                    id="price" name="price"
                     inputmode="decimal" autocomplete="off" x-ref="price"></x-field>
-                <x-field name="place" label="Where"><input class="input" id="place" name="place" maxlength="80"
+                <x-field name="place" :label="__('gather/views/pocket.where')"><input class="input" id="place"
+                    name="place" maxlength="80"
                     autocomplete="off" x-ref="place"></x-field>
             </div>
             <button class="button go">{{ __('gather/pocket.keep') }}</button>
         </form>
         <section class="cut p-4" aria-labelledby="waiting" x-show="hasWaiting" x-cloak>
-            <h2 id="waiting">Waiting to be sent</h2>
+            <h2 id="waiting">{{ __('gather/views/pocket.waiting-to-be-sent') }}</h2>
             <ul>
                 <template x-for="entry in waiting" x-bind:key="entry.key"><li
                     class="border-t-[1.5px] border-line py-1.5 first:border-t-0"><span x-text="entry.says"></span>
@@ -66,10 +74,12 @@
                         </button> <button type="button" class="link" x-on:click="drop" x-bind:data-key="entry.key">
                         {{ __('gather/pocket.drop') }}</button></li></template>
             </ul>
-            <button type="button" class="button small mt-2" x-on:click="send">Send now</button>
+            <button type="button" class="button small mt-2" x-on:click="send">{{
+                __('gather/views/pocket.send-now') }}</button>
         </section>
         <p class="said" role="status" id="sent" x-text="sent"></p>
     </div>
     <noscript><p class="cut mx-auto mt-3 max-w-xl p-4">
-            This page needs scripts; the <a href="{{ route('price-desk') }}">price check</a> does not.</p></noscript>
+            {{ __('gather/views/pocket.this-page-needs-scripts-the') }} <a href="{{ route('price-desk') }}">{{
+                __('gather/views/pocket.price-check') }}</a> {{ __('gather/views/pocket.does-not') }}</p></noscript>
 </x-layout>

@@ -1,13 +1,13 @@
-<x-layout title="Shopping list" station="gather">
+<x-layout :title="__('gather/views/shopping.shopping-list')" station="gather">
     <x-gather-tabs on="shopping" />
     <div class="mx-auto max-w-3xl">
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div>
-                <h1>Shopping list</h1>
-                <p class="text-ink-soft">What you still need to buy for your open boxes.</p>
+                <h1>{{ __('gather/views/shopping.shopping-list') }}</h1>
+                <p class="text-ink-soft">{{ __('gather/views/shopping.what-you-still-need-to') }}</p>
             </div>
             @if ($page->places->isNotEmpty())<button type="button" class="button no-print" data-print
-                hidden>Print the list
+                hidden>{{ __('gather/views/shopping.print-the-list') }}
                 </button>@endif
         </div>
 
@@ -15,15 +15,16 @@
 
         @if ($page->places->isEmpty())
             <section class="cut mb-3.5 p-6">
-                <h2>{{ $page->hasBoxes ? 'Nothing to buy' : 'No open box, nothing to buy' }}</h2>
+                <h2>{{ $page->hasBoxes ? __('gather/views/shopping.nothing-to-buy')
+                    : __('gather/views/shopping.no-open-box-nothing-to') }}</h2>
                 <p class="my-3">
-                    {{ $page->hasBoxes ? 'All that your open boxes need is in them or on hand.'
-                        : 'Plan a box first: what it lacks by the guide stands here, ready for one trip.' }}
+                    {{ $page->hasBoxes ? __('gather/views/shopping.all-that-your-open-boxes')
+                        : __('gather/views/shopping.plan-a-box-first-what') }}
                 </p>
                 <a class="button go"
                     href="{{ $page->hasBoxes ? route('shelf') : route('boxes.create') }}">{{ $page->hasBoxes
-                        ? 'To the shelf'
-                        : 'Plan a box' }}</a>
+                        ? __('gather/views/shopping.to-the-shelf')
+                        : __('gather/views/shopping.plan-a-box') }}</a>
             </section>
         @else
             <p class="pb-3">
@@ -68,7 +69,8 @@
                                         <p class="text-lg">
                                             <b class="figure">{{ $row->line->toBuy() }}</b>
                                             {{ $row->line->kind->name }}@unless ($row->line->isMust)<span
-                                                class="text-ink-soft">, a wish</span>@endunless
+                                                class="text-ink-soft">{{
+                                                    __('gather/views/shopping.a-wish') }}</span>@endunless
                                         </p>
                                         <p class="text-ink-soft">{{ implode(' · ', array_filter([
                                             $row->packSize() > 1
@@ -81,7 +83,8 @@
                                                 'low' => $row->guess()->low->rounded()->format(),
                                                 'high' => $row->guess()->high->rounded()->format(),
                                             ]) : '',
-                                            'for '.implode(', ', $row->for),
+                                            __('gather/views/shopping.for-boxes', ['boxes' => implode(', ',
+                                                $row->for)]),
                                         ])) }}</p>
                                     </div>
                                 </div>
@@ -93,7 +96,8 @@
                                         ['name' => $by]) }}</span>@endif
                                 <details @if ($errors->getBag($bag)->isNotEmpty()) open @endif>
                                     <summary class="button small">
-                                        Got it<span class="sr-only">: {{ $row->line->kind->name }}</span></summary>
+                                        {{ __('gather/views/shopping.got-it') }}<span class="sr-only">: {{
+                                            $row->line->kind->name }}</span></summary>
                                     <form method="post" action="{{ route('shopping.got') }}"
                                         class="mt-2.5 grid grid-cols-2 items-end gap-2.5
                                         sm:grid-cols-[1fr_1fr_1.5fr_auto]">
@@ -102,16 +106,20 @@
                                         <input type="hidden" name="kind" value="{{ $row->line->kind->id }}">
                                         @if ($row->packSize() > 1)<input type="hidden" name="pack_pieces"
                                             value="{{ $row->packSize() }}">@endif
-                                        <x-field name="price" :id="$bag.'-price'" :$bag label="Total paid"
+                                        <x-field name="price" :id="$bag.'-price'" :$bag
+                                            :label="__('gather/views/shopping.total-paid')"
                                             inputmode="decimal" :value="$errors->getBag($bag)->isNotEmpty() ?
                                             old('price') : ''" autocomplete="off" />
-                                        <x-field name="pieces" :id="$bag.'-pieces'" :$bag label="How many" type="number"
+                                        <x-field name="pieces" :id="$bag.'-pieces'" :$bag
+                                            :label="__('gather/views/shopping.how-many')" type="number"
                                             min="1" max="10000" required :value="$errors->getBag($bag)->isNotEmpty() ?
                                             old('pieces') : $row->pieces()" />
-                                        <x-field name="place" :id="$bag.'-place'" :$bag label="Where" maxlength="200"
+                                        <x-field name="place" :id="$bag.'-place'" :$bag
+                                            :label="__('gather/views/shopping.where')" maxlength="200"
                                             :value="$errors->getBag($bag)->isNotEmpty() ? old('place') : $row->place()"
                                             />
-                                        <button class="button go">Into the stash</button>
+                                        <button class="button go">{{
+                                            __('gather/views/shopping.into-the-stash') }}</button>
                                     </form>
                                 </details>
                                 </div>
@@ -124,8 +132,8 @@
 
         @if ($page->covered->isNotEmpty())
             <section class="cut px-4 py-3" aria-labelledby="covered">
-                <h2 id="covered">On hand already</h2>
-                <p class="text-ink-soft">Pick these from the stash; they need not be bought.</p>
+                <h2 id="covered">{{ __('gather/views/shopping.on-hand-already') }}</h2>
+                <p class="text-ink-soft">{{ __('gather/views/shopping.pick-these-from-the-stash') }}</p>
                 <ul class="mt-1.5 columns-2 max-sm:columns-1">
                     @foreach ($page->covered as $line)
                         <li><b class="tabular">{{ $line->onHand }}</b> {{ $line->kind->name }}</li>

@@ -1,20 +1,25 @@
 {{-- What another guide changes for a box. --}}
 <p>
-    {{ $comparison->needs->filled() }} of {{ $comparison->needs->asked() }} must-haves of
-    {{ $comparison->guide->edition->drive }}, for
+    {{ __('guides/views/comparison.filled-of-asked-must-haves', [
+        'filled' => $comparison->needs->filled(),
+        'asked' => $comparison->needs->asked(),
+        'drive' => $comparison->guide->edition->drive,
+    ]) }}
     <span class="whitespace-nowrap">{{ $comparison->band->label() }}</span>@unless ($comparison->isSameBand)
-        <b>(the band nearest to its own)</b>@endunless.
+        <b>{{ __('guides/views/comparison.the-band-nearest-to-its') }}</b>@endunless.
 </p>
 @if ($comparison->changesNothing())
-    <p class="mt-2 font-semibold text-ok">Nothing changes for this box.</p>
+    <p class="mt-2 font-semibold text-ok">{{ __('guides/views/comparison.nothing-changes-for-this-box') }}</p>
 @endif
-@foreach (['new' => 'Missing then', 'gone' => 'No longer asked for'] as $list => $title)
+@foreach (['new' => __('guides/views/comparison.missing-then'),
+    'gone' => __('guides/views/comparison.no-longer-asked-for')] as $list => $title)
     @if ($comparison->missing->{$list} !== [])
         <h3 class="mt-3">{{ $title }}</h3>
         <p @class(['text-mend' => $list === 'new'])>{{ implode(', ', $comparison->missing->{$list}) }}</p>
     @endif
 @endforeach
-@foreach (['new' => 'Flags that appear', 'gone' => 'Flags that go'] as $list => $title)
+@foreach (['new' => __('guides/views/comparison.flags-that-appear'),
+    'gone' => __('guides/views/comparison.flags-that-go')] as $list => $title)
     @if ($comparison->findings->{$list} !== [])
         <h3 class="mt-3">{{ $title }}</h3>
         <ul>

@@ -7,12 +7,13 @@
             $guide['handIn']['places'] ?? [],
         ));
 @endphp
-<x-layout :title="'Change '.$guide['drive']" station="shelf">
+<x-layout :title="__('guides/views/edit.change-drive', ['drive' => $guide['drive']])" station="shelf">
     <div class="mx-auto max-w-6xl">
-        <h1>Change “{{ $guide['drive'] }}”</h1>
+        <h1>{{ __('guides/views/edit.change-guide', ['guide' => $guide['drive']]) }}</h1>
         <p class="pb-3 text-ink-soft">
-            Your own guide. What you type is tried against a box at once; nothing is kept until you say so.
-            <a class="link" href="{{ route('guides.show', $own->slug) }}">Back to the guide</a>
+            {{ __('guides/views/edit.your-own-guide-what-you') }}
+            <a class="link" href="{{ route('guides.show', $own->slug) }}">{{
+                __('guides/views/edit.back-to-the-guide') }}</a>
         </p>
         <x-wrong name="guide" />
         <form method="post" action="{{ route('guides.update', $own->slug) }}" id="guide-form"
@@ -24,49 +25,56 @@
             <input type="hidden" name="shown" value="{{ count($bands) }}">
             <div class="grid min-w-0 gap-3.5">
                 <section class="cut grid gap-3 p-4 sm:grid-cols-2" aria-labelledby="about">
-                    <h2 id="about" class="sm:col-span-2">The drive</h2>
-                    <x-field name="drive" label="Drive" maxlength="160" required
+                    <h2 id="about" class="sm:col-span-2">{{ __('guides/views/edit.the-drive') }}</h2>
+                    <x-field name="drive" :label="__('guides/views/edit.drive')" maxlength="160" required
                         :value="old('drive', $guide['drive'])" />
-                    <x-field name="season" label="Season" maxlength="160" required
+                    <x-field name="season" :label="__('guides/views/edit.season')" maxlength="160" required
                         :value="old('season', $guide['season'])" />
-                    <x-field name="source" label="Where the rules are from" maxlength="400" required
+                    <x-field name="source" :label="__('guides/views/edit.where-the-rules-are-from')" maxlength="400"
+                        required
                         :value="old('source', $guide['source'])" />
-                    <x-field name="dated" label="Dated" type="date" required :value="old('dated', $guide['dated'])" />
-                    <x-field name="sending_gift" :label="'Shipping gift ('.$guide['currency'].')'" inputmode="decimal"
+                    <x-field name="dated" :label="__('guides/views/edit.dated')" type="date" required
+                        :value="old('dated', $guide['dated'])" />
+                    <x-field name="sending_gift" :label="__('guides/views/edit.shipping-gift-code',
+                        ['code' => $guide['currency']])" inputmode="decimal"
                         required :value="old('sending_gift', $guide['sendingGift'])" />
-                    <x-field name="bands" label="Age groups, separated by commas" required
+                    <x-field name="bands" :label="__('guides/views/edit.age-groups-separated-by-commas')" required
                         :value="old('bands', implode(', ', $bands))" />
-                    <x-field name="from" label="Hand-in from (month-day)" required
+                    <x-field name="from" :label="__('guides/views/edit.hand-in-from-month-day')" required
                         :value="old('from', $guide['handIn']['from'])" />
-                    <x-field name="to" label="to (month-day)" required :value="old('to', $guide['handIn']['to'])" />
-                    <x-field name="place" label="Main place" required
+                    <x-field name="to" :label="__('guides/views/edit.to-month-day')" required
+                        :value="old('to', $guide['handIn']['to'])" />
+                    <x-field name="place" :label="__('guides/views/edit.main-place')" required
                         :value="old('place', $guide['handIn']['place'])" />
-                    <x-field name="label_fields" label="What the label asks for"
+                    <x-field name="label_fields" :label="__('guides/views/edit.what-the-label-asks-for')"
                         :value="old('label_fields', implode(', ', $guide['labelFields'] ?? []))" />
                     <x-field class="sm:col-span-2" name="places"
-                        label="Places with their own last day, one a line">
+                        :label="__('guides/views/edit.places-with-their-own-last')">
                         <textarea class="input" id="places" name="places"
                             rows="2">{{ old('places', $places) }}</textarea></x-field>
                 </section>
-                @foreach (['needs' => 'Must-haves', 'wishes' => 'Wishes'] as $list => $title)
+                @foreach (['needs' => __('guides/views/edit.must-haves'),
+                    'wishes' => __('guides/views/edit.wishes')] as $list => $title)
                     @php($rows = [...$guide[$list], ['id' => '', 'name' => '', 'anyOf' => [], 'count' => []],
                         ['id' => '', 'name' => '', 'anyOf' => [], 'count' => []]])
                     <section class="cut px-4 py-3" aria-labelledby="edit-{{ $list }}">
                         <h2 id="edit-{{ $list }}">{{ $title }}</h2>
                         <p class="hint">
-                            Any one of the kinds fills it. Clear a name to drop its row; the last rows are for new ones.
+                            {{ __('guides/views/edit.any-one-of-the-kinds') }}
                         </p>
                         @foreach ($rows as $index => $need)
                             @php($at = "{$list}[{$index}]")
                             @php($old = old("{$list}.{$index}"))
                             <fieldset class="guide-need">
-                                <legend class="sr-only">{{ $need['name'] === '' ? 'A new one' : $need['name'] }}
+                                <legend class="sr-only">{{ $need['name'] === '' ? __('guides/views/edit.a-new-one')
+                                    : $need['name'] }}
                                 </legend>
                                 <input type="hidden" name="{{ $at }}[id]" value="{{ $need['id'] }}">
                                 @foreach ($need['genders'] ?? [] as $gender)<input type="hidden"
                                     name="{{ $at }}[genders][]" value="{{ $gender }}">@endforeach
                                 <label>
-                                    Name<input class="input" name="{{ $at }}[name]" maxlength="80"
+                                    {{ __('guides/views/edit.name') }}<input class="input" name="{{ $at }}[name]"
+                                        maxlength="80"
                                         value="{{ $old['name'] ?? $need['name'] }}">
                                 </label>
                                 @foreach ($bands as $place => $band)
@@ -89,7 +97,7 @@
                     </section>
                 @endforeach
                 <section class="cut px-4 py-3" aria-labelledby="edit-flags">
-                    <h2 id="edit-flags">What is flagged</h2>
+                    <h2 id="edit-flags">{{ __('guides/views/edit.what-is-flagged') }}</h2>
                     @foreach ($choices->traits as $trait)
                         @php($flag = $flags[$trait->value] ?? null)
                         @php($at = "flags[{$trait->value}]")
@@ -98,18 +106,20 @@
                             <legend class="sr-only">{{ __("gather/stash.traits.{$trait->value}") }}</legend>
                             <label><span class="font-semibold">{{ __("gather/stash.traits.{$trait->value}") }}</span>
                                 <select class="input" name="{{ $at }}[weight]">
-                                    <option value="">nothing said</option>
+                                    <option value="">{{ __('guides/views/edit.nothing-said') }}</option>
                                     @foreach (['bar', 'hazard', 'ask', 'tip'] as $weight)<option value="{{ $weight }}"
                                         @selected(($old['weight'] ?? $flag['weight']
                                             ?? '') === $weight)>{{ mb_strtolower(__("plan/gauges.weights.{$weight}")) }}
                                             </option>@endforeach
                                 </select></label>
                             <label>
-                                Why<input class="input" name="{{ $at }}[why]" maxlength="200"
+                                {{ __('guides/views/edit.why') }}<input class="input" name="{{ $at }}[why]"
+                                    maxlength="200"
                                     value="{{ $old['why'] ?? $flag['why'] ?? '' }}">
                             </label>
                             <label>
-                                Instead<input class="input" name="{{ $at }}[remedy]" maxlength="200"
+                                {{ __('guides/views/edit.instead') }}<input class="input" name="{{ $at }}[remedy]"
+                                    maxlength="200"
                                     value="{{ $old['remedy'] ?? $flag['remedy'] ?? '' }}">
                             </label>
                             <span class="bands">@foreach ($bands as $place => $band)<label
@@ -123,18 +133,19 @@
                 </section>
             </div>
             <aside class="cut px-4 py-3 wide:sticky wide:top-3" aria-labelledby="try">
-                <h2 id="try">Tried on a box</h2>
+                <h2 id="try">{{ __('guides/views/edit.tried-on-a-box') }}</h2>
                 @if ($boxes->isEmpty())
-                    <p class="text-ink-soft">Plan a box, and see here what the guide says of it.</p>
+                    <p class="text-ink-soft">{{ __('guides/views/edit.plan-a-box-and-see') }}</p>
                 @else
-                    <label class="font-semibold" for="trial-box">Which</label>
+                    <label class="font-semibold" for="trial-box">{{ __('guides/views/edit.which') }}</label>
                     <select class="input" id="trial-box" name="box" hx-put="{{ route('guides.trial', $own->slug) }}"
                         hx-include="#guide-form" hx-target="#trial" hx-swap="outerHTML" hx-sync="this:replace"
                         hx-trigger="load, change, change delay:300ms from:#guide-form">
                         @foreach ($boxes as $box)<option value="{{ $box->id }}">{{ $box->theme }}</option>@endforeach
                     </select>
                     <div class="mt-3">
-                        <div id="trial" role="status"><p class="text-ink-soft">What would change for it shows here.</p>
+                        <div id="trial" role="status"><p class="text-ink-soft">{{
+                            __('guides/views/edit.what-would-change-for-it') }}</p>
                         </div>
                     </div>
                 @endif
@@ -146,15 +157,15 @@
                         </label>
                     </div>
                 @enderror
-                <button class="button go mt-4 w-full">Save the guide</button>
+                <button class="button go mt-4 w-full">{{ __('guides/views/edit.save-the-guide') }}</button>
             </aside>
         </form>
         <details class="mt-4">
-            <summary class="link text-ink-soft">Throw this guide away…</summary>
+            <summary class="link text-ink-soft">{{ __('guides/views/edit.throw-this-guide-away') }}</summary>
             <form method="post" action="{{ route('guides.destroy', $own->slug) }}"
                 class="cut mt-2 grid max-w-md gap-3 p-4">@csrf @method('delete')<p>
-                    It is gone for good. The guide it was copied from stays.</p><button class="button warn">
-                    Throw it away</button></form>
+                    {{ __('guides/views/edit.it-is-gone-for-good') }}</p><button class="button warn">
+                    {{ __('guides/views/edit.throw-it-away') }}</button></form>
         </details>
     </div>
 </x-layout>

@@ -4,26 +4,34 @@
             <div>
                 <h1>{{ $guide->edition->drive }}</h1>
                 <p class="text-ink-soft">
-                    {{ ucfirst($guide->edition->season) }}, dated {{ $guide->edition->dated }}.
-                    {{ $guide->edition->source }}.
+                    {{ __('guides/views/show.season-dated-dated-source', [
+                        'season' => ucfirst($guide->edition->season),
+                        'dated' => $guide->edition->dated,
+                        'source' => $guide->edition->source,
+                    ]) }}
                 </p>
             </div>
             <div class="no-print flex flex-wrap gap-2">
                 @if ($isOwn)<a class="button"
-                    href="{{ route('guides.edit', $guide->edition->id) }}">Change it</a>@else<form
+                    href="{{ route('guides.edit', $guide->edition->id) }}">{{
+                        __('guides/views/show.change-it') }}</a>@else<form
                     method="post" action="{{ route('guides.copy', $guide->edition->id) }}">@csrf
-<x-once /><button class="button">Copy and change</button></form>@endif
-                <a class="button" href="{{ route('guides.export', $guide->edition->id) }}">As a file</a>
+<x-once /><button class="button">{{ __('guides/views/show.copy-and-change') }}</button></form>@endif
+                <a class="button" href="{{ route('guides.export', $guide->edition->id) }}">{{
+                    __('guides/views/show.as-a-file') }}</a>
             </div>
         </div>
-        @foreach (['needs' => 'Must-haves', 'wishes' => 'Wishes'] as $list => $title)
+        @foreach (['needs' => __('guides/views/show.must-haves'),
+            'wishes' => __('guides/views/show.wishes')] as $list => $title)
             <section class="cut mb-3.5 px-4 py-3" aria-labelledby="{{ $list }}">
                 <h2 id="{{ $list }}">{{ $title }}</h2>
                 <table class="w-full tabular max-sm:text-sm">
-                    <thead class="text-left text-ink-soft"><tr><th class="py-1 pr-3 font-normal">What</th>
+                    <thead class="text-left text-ink-soft"><tr><th class="py-1 pr-3 font-normal">{{
+                        __('guides/views/show.what') }}</th>
                             @foreach ($guide->audience->bands as $band)<th
                                 class="w-16 py-1 pr-3 text-right font-normal">
-                                    {{ $band->label() }}</th>@endforeach<th class="py-1 pl-3 font-normal">any of</th>
+                                    {{ $band->label() }}</th>@endforeach<th class="py-1 pl-3 font-normal">{{
+                                        __('guides/views/show.any-of') }}</th>
                                     </tr></thead>
                     <tbody>
                         @foreach ($guide->{$list} as $need)
@@ -51,7 +59,7 @@
             </section>
         @endforeach
         <section class="cut mb-3.5 px-4 py-3" aria-labelledby="rules">
-            <h2 id="rules">What it takes out, and what it asks about</h2>
+            <h2 id="rules">{{ __('guides/views/show.what-it-takes-out-and') }}</h2>
             <ul>
                 @foreach ($choices->weights as $weight)
                     @foreach ($guide->flags as $flag)
@@ -60,7 +68,9 @@
                                 <b>{{ __("gather/stash.traits.{$flag->trait->value}") }}.</b>
                                 <span @class(['text-mend' => $weight->mustBeMended()])>
                                     {{ __("plan/gauges.weights.{$weight->value}") }}@if ($flag->bands !== [])
-                                        for {{ $flag->bandLabels() }}@endif.
+                                        {{ __('guides/views/show.for-bands', [
+                                            'bands' => $flag->bandLabels(),
+                                        ]) }}@endif.
                                 </span>
                                 {{ $flag->why }} <span class="text-ink-soft">{{ $flag->remedy }}</span>
                             </li>
@@ -70,32 +80,38 @@
             </ul>
         </section>
         <section class="cut mb-3.5 grid gap-x-8 gap-y-2 px-4 py-3 sm:grid-cols-2" aria-labelledby="way">
-            <h2 id="way" class="sm:col-span-2">On the way</h2>
+            <h2 id="way" class="sm:col-span-2">{{ __('guides/views/show.on-the-way') }}</h2>
             <p>
-                <b>Shipping gift:</b> {{ $guide->terms->sendingGift->format() }}
-                {{ $guide->terms->sendingGift->currency->code }} a box.
+                <b>{{ __('guides/views/show.shipping-gift') }}</b> {{ __('guides/views/show.gift-code-a-box', [
+                    'gift' => $guide->terms->sendingGift->format(),
+                    'code' => $guide->terms->sendingGift->currency->code,
+                ]) }}
             </p>
             <p>
-                <b>Hand in</b> from {{ $guide->terms->handIn->opens($write->today())->format('j M Y') }} to
-                {{ $guide->terms->handIn->closes($write->today())->format('j M Y') }}.
+                <b>{{ __('guides/views/show.hand-in') }}</b> {{ __('guides/views/show.from-today-to-today2', [
+                    'today' => $guide->terms->handIn->opens($write->today())->format('j M Y'),
+                    'today2' => $guide->terms->handIn->closes($write->today())->format('j M Y'),
+                ]) }}
             </p>
             @if ($guide->terms->handIn->closingDays !== [])<p class="sm:col-span-2">
-                    <b>Places, each with its own last day:</b>
+                    <b>{{ __('guides/views/show.places-each-with-its-own') }}</b>
                     {{ implode('; ',
                         array_map(fn ($place, $day) => $place.'
                         '.$write->dayOfEveryYear($day),
                         array_keys($guide->terms->handIn->closingDays),
                         $guide->terms->handIn->closingDays)) }}</p>@endif
             @if ($guide->terms->boxLimit)<p>
-                    <b>A box at most:</b> {{ $guide->terms->boxLimit->inMm() }} mm
-                    outside.</p>@endif
+                    <b>{{ __('guides/views/show.a-box-at-most') }}</b> {{ __('guides/views/show.measures-mm-outside', [
+                        'measures' => $guide->terms->boxLimit->inMm(),
+                    ]) }}</p>@endif
             @if ($guide->terms->labelFields !== [])<p>
-                    <b>The label asks for:</b> {{ implode(', ', $guide->terms->labelFields) }}.
+                    <b>{{ __('guides/views/show.the-label-asks-for') }}</b> {{ implode(', ',
+                        $guide->terms->labelFields) }}.
                 </p>@endif
         </section>
         @if ($boxes->isNotEmpty())
             <section class="cut no-print px-4 py-3" aria-labelledby="against">
-                <h2 id="against">What it would say of a box</h2>
+                <h2 id="against">{{ __('guides/views/show.what-it-would-say-of') }}</h2>
                 <ul class="columns-2 max-sm:columns-1">
                     @foreach ($boxes as $box)<li class="py-1">
                             <a class="link"

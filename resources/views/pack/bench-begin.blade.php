@@ -18,7 +18,7 @@
                         @csrf
                         <button @class(['button bench-button', 'go' => ! $isRollFirst])
                             data-key=" ">{{ __('pack/bench.begin') }}
-                            <kbd aria-hidden="true">Space</kbd></button>
+                            <kbd aria-hidden="true">{{ __('pack/views/bench-begin.space') }}</kbd></button>
                     </form>
                     @unless ($isRollFirst)
                         <a class="link text-xl" href="{{ $roll }}">{{ __('pack/bench.roll.open') }}</a>

@@ -37,7 +37,7 @@
                     <input type="hidden" name="to" value="fetch">
                     <input type="hidden" name="laid" value="1">
                     <button class="button go bench-button" data-key=" ">{{ __('pack/bench.role.laid') }}
-                        <kbd aria-hidden="true">Space</kbd></button>
+                        <kbd aria-hidden="true">{{ __('pack/views/bench-fetch.space') }}</kbd></button>
                 </form>
                 @if (count($fetch) > 1)
                     <h2>{{ __('pack/bench.role.after') }}</h2>

@@ -11,23 +11,25 @@
     $for = __("people.{$box->gender->value}").', '.$box->recipient()->band->label();
     $gift = $box->sending_gift->format().' '.$box->sending_gift->currency->code;
 @endphp
-<x-layout :title="'Closing check, '.$box->theme" station="pack">
+<x-layout :title="__('pack/views/closing.closing-check-theme', ['theme' => $box->theme])" station="pack">
     <div class="mx-auto max-w-6xl">
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div>
-                <h1>Closing check</h1>
+                <h1>{{ __('pack/views/closing.closing-check') }}</h1>
                 <p class="text-ink-soft">
                     “{{ $box->theme }}”, {{ $for }}.
                     <b class="text-ink">{{ $handedIn
                         ? __('pack/closing.as-handed-in', ['day' => $handedIn->at->format('j M Y')]) :
                         trans_choice('pack/closing.open', $check->open()) }}</b>
-                        <a class="link no-print" href="{{ route('boxes.show', $box) }}">Back to the box</a>
+                        <a class="link no-print" href="{{ route('boxes.show', $box) }}">{{
+                            __('pack/views/closing.back-to-the-box') }}</a>
                 </p>
             </div>
-            <button type="button" class="button no-print" data-print hidden>Print it</button>
+            <button type="button" class="button no-print" data-print hidden>{{
+                __('pack/views/closing.print-it') }}</button>
         </div>
         <div class="grid items-start gap-3.5 wide:grid-cols-[1.4fr_1fr]">
-            <section class="cut px-4 py-2" aria-label="The lines">
+            <section class="cut px-4 py-2" aria-label="{{ __('pack/views/closing.the-lines') }}">
                 <ol>
                     @foreach ($check->lines as $line)
                         @php($names = $namesOf($line))
@@ -71,17 +73,17 @@
                 @endif
             </section>
             <section class="cut px-4 py-3" aria-labelledby="second-look">
-                <h2 id="second-look">A second look</h2>
+                <h2 id="second-look">{{ __('pack/views/closing.a-second-look') }}</h2>
                 <p class="text-ink-soft">
-                    What the checkers of {{ $sheet->plan->guide->edition->drive }} would do: they know the guide, and
-                    not your
-                    reasons.
+                    {{ __('pack/views/closing.what-the-checkers-of-drive', [
+                        'drive' => $sheet->plan->guide->edition->drive,
+                    ]) }}
                 </p>
                 @if ($look->isQuiet())
-                    <p class="mt-3 font-semibold text-ok">They would take nothing out, and have nothing to add.</p>
+                    <p class="mt-3 font-semibold text-ok">{{ __('pack/views/closing.they-would-take-nothing-out') }}</p>
                 @endif
                 @if ($look->takenOut !== [])
-                    <h3 class="mt-3 text-mend">They take out</h3>
+                    <h3 class="mt-3 text-mend">{{ __('pack/views/closing.they-take-out') }}</h3>
                     <ul>
                         @foreach ($look->takenOut as $out)<li
                             class="grid grid-cols-[1fr_auto] gap-x-3 border-t-[1.5px] border-line
@@ -91,22 +93,23 @@
                                     @endforeach
                     </ul>
                     <p class="flex justify-between border-t-[1.5px] border-ink py-1.5">
-                        <span>Lost to this
-                            child</span><b class="figure">{{ $look->lost($currency)->rounded()->format() }}</b>
+                        <span>{{ __('pack/views/closing.lost-to-this-child') }}</span><b class="figure">{{
+                            $look->lost($currency)->rounded()->format() }}</b>
                     </p>
                 @endif
                 @if ($look->toppedUp !== [])
-                    <h3 class="mt-3">They would add</h3>
+                    <h3 class="mt-3">{{ __('pack/views/closing.they-would-add') }}</h3>
                     <ul>
                         @foreach ($look->toppedUp as $up)<li
                             class="grid grid-cols-[1fr_auto] gap-x-3 border-t-[1.5px] border-line
                             py-1.5"><span>{{ $up['count'] > 1 ? $up['count'].' × ' : '' }}{{ $up['name'] }}</span><span
-                                class="tabular">{{ $up['cost']?->rounded()->format() ?? 'no price known' }}</span></li>
+                                class="tabular">{{ $up['cost']?->rounded()->format()
+                                    ?? __('pack/views/closing.no-price-known') }}</span></li>
                                 @endforeach
                     </ul>
                     <p class="flex justify-between border-t-[1.5px] border-ink py-1.5">
-                        <span>What that costs, at your
-                            prices</span><b class="figure">{{ $look->added($currency)->rounded()->format() }}</b>
+                        <span>{{ __('pack/views/closing.what-that-costs-at-your') }}</span><b class="figure">{{
+                            $look->added($currency)->rounded()->format() }}</b>
                     </p>
                 @endif
             </section>

@@ -1,8 +1,8 @@
-<x-layout title="Pack" station="pack">
-    <h1>Pack</h1>
+<x-layout :title="__('pack/views/index.pack')" station="pack">
+    <h1>{{ __('pack/views/index.pack') }}</h1>
     <p class="pb-4 text-ink-soft">
-        Boxes that are ready: take one to the table, and put its pieces in as numbered.
-        <a class="link" href="{{ route('evening') }}">Tonight’s tasks over all boxes</a> ·
+        {{ __('pack/views/index.boxes-that-are-ready-take') }}
+        <a class="link" href="{{ route('evening') }}">{{ __('pack/views/index.tonights-tasks-over-all-boxes') }}</a> ·
         <a class="link" href="{{ route('day') }}">{{ __('pack/day.title') }}</a> ·
         <a class="link" href="{{ route('roll-call') }}">{{ __('pack/bench.roll.open') }}</a> ·
         <a class="link" href="{{ route('practice') }}">{{ __('pack/practice.title') }}</a>
@@ -13,24 +13,32 @@
             <div>
                 <h2 id="pack-{{ $sheet->box->id }}" class="text-[1.6rem]">{{ $sheet->box->theme }}</h2>
                 <p class="text-ink-soft">
-                    Box {{ $sheet->box->number }} · {{ __("people.{$sheet->box->gender->value}") }},
-                    {{ $sheet->box->recipient()->band->label() }} · {{ $sheet->packingInShort() }}
+                    {{ __('pack/views/index.box-number-value-band-packing', [
+                        'number' => $sheet->box->number,
+                        'value' => __("people.{$sheet->box->gender->value}"),
+                        'band' => $sheet->box->recipient()->band->label(),
+                        'packing' => $sheet->packingInShort(),
+                    ]) }}
                 </p>
                 <x-mini-gauges :gauges="$sheet->gauges" class="mt-3 max-w-md text-lg" />
                 <x-open-box :drawing="$sheet->drawing()" class="mt-4 w-full" />
                 <div class="mt-4 flex flex-wrap gap-3">
                     <a class="button go"
                         href="{{ route('bench', $sheet->box) }}">{{ __('pack/bench.begin') }}</a>
-                    <a class="button" href="{{ route('boxes.closing', $sheet->box) }}">All in: the closing check</a>
-                    <a class="button" href="{{ route('boxes.check-sheet', $sheet->box) }}">Print the check sheet</a>
-                    <a class="button" href="{{ route('boxes.show', $sheet->box) }}">Open the box</a>
+                    <a class="button" href="{{ route('boxes.closing', $sheet->box) }}">{{
+                        __('pack/views/index.all-in-the-closing-check') }}</a>
+                    <a class="button" href="{{ route('boxes.check-sheet', $sheet->box) }}">{{
+                        __('pack/views/index.print-the-check-sheet') }}</a>
+                    <a class="button" href="{{ route('boxes.show', $sheet->box) }}">{{
+                        __('pack/views/index.open-the-box') }}</a>
                 </div>
             </div>
             <div>
                 @if ($sheet->packingOrder() === [])
                     <p class="text-lg">
-                        How it goes in was not checked yet.
-                        <a class="link" href="{{ route('boxes.show', $sheet->box) }}">Open the box</a> to try.
+                        {{ __('pack/views/index.how-it-goes-in-was') }}
+                        <a class="link" href="{{ route('boxes.show', $sheet->box) }}">{{
+                            __('pack/views/index.open-the-box') }}</a> {{ __('pack/views/index.to-try') }}
                     </p>
                 @else
                     <ol class="steps-list text-[1.2rem] leading-snug">
@@ -45,12 +53,11 @@
         </section>
     @empty
         <section class="cut max-w-2xl p-6">
-            <h2>No box is ready to pack</h2>
+            <h2>{{ __('pack/views/index.no-box-is-ready-to') }}</h2>
             <p class="my-3">
-                When everything for a box lies on the table, open the box on the shelf and move it to “Ready to pack”.
-                It shows up here with the order in which its pieces go in.
+                {{ __('pack/views/index.when-everything-for-a-box') }}
             </p>
-            <a class="button go" href="{{ route('shelf') }}">To the shelf</a>
+            <a class="button go" href="{{ route('shelf') }}">{{ __('pack/views/index.to-the-shelf') }}</a>
         </section>
     @endforelse
     @if ($taught->lessons->boxes() > 0 || $taught->taken !== [])

@@ -6,7 +6,10 @@
     <article class="paper-sheet cut">
         <header>
             <h1>{{ __('pack/bench.layout.title', ['box' => $layout->sheet->box->theme]) }}</h1>
-            <p>{{ $layout->sheet->plan->boxKind->name }}, {{ $layout->sheet->insideMm() }} mm
+            <p>{{ __('pack/views/layout.name-measures-mm', [
+                'name' => $layout->sheet->plan->boxKind->name,
+                'measures' => $layout->sheet->insideMm(),
+            ]) }}
                 @if ($layout->bench->closed !== null)
                     · {{ __("pack/bench.closed.{$layout->bench->closed}") }}
                 @endif

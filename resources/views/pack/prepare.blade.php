@@ -2,21 +2,23 @@
     $rows = $preparation->piecesOf($box);
     $handedIn = $box->handedIn();
 @endphp
-<x-layout :title="'Prepare '.$box->theme" station="shelf">
+<x-layout :title="__('pack/views/prepare.prepare-theme-2', ['theme' => $box->theme])" station="shelf">
     <div class="mx-auto max-w-4xl">
         <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
             <div>
-                <h1>Prepare “{{ $box->theme }}”</h1>
+                <h1>{{ __('pack/views/prepare.prepare-theme', ['theme' => $box->theme]) }}</h1>
                 <p class="text-ink-soft">
                     {{ $handedIn ? __('pack/tasks.as-handed-in', ['day' => $handedIn->at->format('j M Y')])
                         : trans_choice('pack/tasks.count', $preparation->openOf($box)).', '.__('pack/tasks.in-order') }}
-                        <a class="link no-print" href="{{ route('boxes.show', $box) }}">Back to the box</a>
+                        <a class="link no-print" href="{{ route('boxes.show', $box) }}">{{
+                            __('pack/views/prepare.back-to-the-box') }}</a>
                 </p>
             </div>
-            <button type="button" class="button no-print" data-print hidden>Print the list</button>
+            <button type="button" class="button no-print" data-print hidden>{{
+                __('pack/views/prepare.print-the-list') }}</button>
         </div>
         <section class="cut mb-3.5 px-4 py-3" aria-labelledby="pieces">
-            <h2 id="pieces">The pieces</h2>
+            <h2 id="pieces">{{ __('pack/views/prepare.the-pieces') }}</h2>
             @forelse ($rows as [$piece, $tasks])
                 <div class="grid gap-x-4 gap-y-1 border-t-[1.5px] border-line py-1.5 sm:grid-cols-[17rem_1fr]
                     sm:items-start">
@@ -56,12 +58,12 @@
                 </div>
             @empty
                 <p class="py-2 text-ink-soft">
-                    Nothing in this box wants preparing yet. What is still to buy gets its tasks when it is there.
+                    {{ __('pack/views/prepare.nothing-in-this-box-wants') }}
                 </p>
             @endforelse
         </section>
         <section class="cut mb-3.5 px-4 py-3" aria-labelledby="the-box">
-            <h2 id="the-box">The box itself</h2>
+            <h2 id="the-box">{{ __('pack/views/prepare.the-box-itself') }}</h2>
             <ul class="mt-1 flex flex-wrap gap-x-5 gap-y-1">
                 @foreach ($preparation->ofTheBox($box) as $task)
                     <li title="{{ __("pack/tasks.why.{$task->value}") }}">
@@ -72,16 +74,19 @@
                 @endforeach
             </ul>
             @unless ($box->boxKind()->isTub)
-            <h3 class="mt-4">Paper, if you wrap it</h3>
+            <h3 class="mt-4">{{ __('pack/views/prepare.paper-if-you-wrap-it') }}</h3>
             <p>
-                A sheet of <b class="tabular">{{ $wrapping->base() }}</b> for the base and one of
-                <b class="tabular">{{ $wrapping->lid() }}</b> for the lid: apart, so that the box still opens.
+                {{ __('pack/views/prepare.a-sheet-of') }} <b class="tabular">{{ $wrapping->base() }}</b> {{
+                    __('pack/views/prepare.for-the-base-and-one') }}
+                <b class="tabular">{{ $wrapping->lid() }}</b> {{ __('pack/views/prepare.for-the-lid-apart-so') }}
             </p>
             <form action="{{ route('boxes.prepare', $box) }}" class="no-print mt-2 flex flex-wrap items-end gap-2">
-                <x-field class="w-36" name="width" label="Roll’s width" :value="$wrapping->width" autocomplete="off" />
-                <x-field class="w-36" name="metres" label="its length, in m" inputmode="decimal"
+                <x-field class="w-36" name="width" :label="__('pack/views/prepare.rolls-width')"
+                    :value="$wrapping->width" autocomplete="off" />
+                <x-field class="w-36" name="metres" :label="__('pack/views/prepare.its-length-in-m')"
+                    inputmode="decimal"
                     :value="$wrapping->metres" autocomplete="off" />
-                <button class="button">Reckon</button>
+                <button class="button">{{ __('pack/views/prepare.reckon') }}</button>
             </form>
             <p @class(['mt-2', 'wrong' => $wrapping->wrong !== '']) role="status">
                 {{ $wrapping->wrong !== '' ? $wrapping->wrong : trans_choice('pack/tasks.roll', $wrapping->boxes) }}
@@ -89,7 +94,7 @@
             @endunless
         </section>
         <details class="no-print">
-            <summary class="link">How we like to do it</summary>
+            <summary class="link">{{ __('pack/views/prepare.how-we-like-to-do') }}</summary>
             <form method="post" action="{{ route('habits') }}" class="cut mt-2 grid gap-2 p-4">
                 @csrf
                 @method('put')
@@ -101,23 +106,24 @@
                 ] as $name => $was)
                     <input type="hidden" name="was_{{ $name }}" value="{{ (int) $was }}">
                 @endforeach
-                <p class="text-ink-soft">All of these are good ways; the lists follow yours.</p>
+                <p class="text-ink-soft">{{ __('pack/views/prepare.all-of-these-are-good') }}</p>
                 <label class="flex gap-2">
                     <input type="checkbox" name="bags_puzzles" value="1" @checked($box->crewHabits()->bagsPuzzles)>
-                    <span>Puzzles go into a bag with their picture
-                        <span class="text-ink-soft">(else they stay in their box, which costs room)</span></span>
+                    <span>{{ __('pack/views/prepare.puzzles-go-into-a-bag') }}
+                        <span class="text-ink-soft">{{ __('pack/views/prepare.else-they-stay-in-their') }}</span></span>
                 </label>
                 <label class="flex gap-2">
                     <input type="checkbox" name="strips_packaging" value="1"
                         @checked($box->crewHabits()->stripsPackaging)>
-                        <span>Retail packaging comes off
-                            <span class="text-ink-soft">(else it stays, for its instructions and as proof that a thing
-                                is new)</span></span>
+                        <span>{{ __('pack/views/prepare.retail-packaging-comes-off') }}
+                            <span class="text-ink-soft">{{
+                                __('pack/views/prepare.else-it-stays-for-its') }}</span></span>
                 </label>
                 <label class="flex gap-2">
                     <input type="checkbox" name="sends_photos" value="1" @checked($box->crewHabits()->sendsPhotos)>
-                    <span>We send a photo of ourselves
-                        <span class="text-ink-soft">(else the closing check does not ask for one)</span></span>
+                    <span>{{ __('pack/views/prepare.we-send-a-photo-of') }}
+                        <span class="text-ink-soft">{{
+                            __('pack/views/prepare.else-the-closing-check-does') }}</span></span>
                 </label>
                 <label class="flex gap-2">
                     <input type="checkbox" name="calls_the_roll" value="1"
@@ -125,7 +131,7 @@
                     <span>{{ __('pack/bench.roll.habit') }}
                         <span class="text-ink-soft">{{ __('pack/bench.roll.habit-else') }}</span></span>
                 </label>
-                <button class="button justify-self-start">Save</button>
+                <button class="button justify-self-start">{{ __('pack/views/prepare.save') }}</button>
             </form>
         </details>
     </div>

@@ -1,20 +1,29 @@
 @php($words = $write->gauges($sheet->gauges))
-<x-layout :title="'Check sheet, '.$sheet->box->theme" station="shelf">
+<x-layout :title="__('plan/views/check-sheet.check-sheet-theme', ['theme' => $sheet->box->theme])" station="shelf">
     <div class="no-print mx-auto flex max-w-[190mm] flex-wrap items-center gap-3 pb-4">
-        <button type="button" class="button go" data-print hidden>Print this sheet</button>
-        <a class="button" href="{{ route('boxes.show', $sheet->box) }}">Back to the box</a>
-        <p class="text-ink-soft">One page of A4 or Letter, black ink.</p>
+        <button type="button" class="button go" data-print hidden>{{
+            __('plan/views/check-sheet.print-this-sheet') }}</button>
+        <a class="button" href="{{ route('boxes.show', $sheet->box) }}">{{
+            __('plan/views/check-sheet.back-to-the-box') }}</a>
+        <p class="text-ink-soft">{{ __('plan/views/check-sheet.one-page-of-a4-or') }}</p>
     </div>
     <article class="paper-sheet cut">
         <header class="flex items-start justify-between gap-4">
             <div>
                 <h1>{{ $sheet->box->theme }}</h1>
                 <p>
-                    Box {{ $sheet->box->number }} · {{ __("people.{$sheet->box->gender->value}") }},
-                    {{ $sheet->box->recipient()->band->label() }} · {{ mb_strtolower($sheet->plan->boxKind->name) }}
-                    {{ $sheet->insideMm() }} mm
+                    {{ __('plan/views/check-sheet.box-number-value-band-name', [
+                        'number' => $sheet->box->number,
+                        'value' => __("people.{$sheet->box->gender->value}"),
+                        'band' => $sheet->box->recipient()->band->label(),
+                        'name' => mb_strtolower($sheet->plan->boxKind->name),
+                        'measures' => $sheet->insideMm(),
+                    ]) }}
                 </p>
-                <p>{{ $sheet->plan->guide->edition->drive }}, guide of {{ $sheet->plan->guide->edition->dated }}</p>
+                <p>{{ __('plan/views/check-sheet.drive-guide-of-dated', [
+                    'drive' => $sheet->plan->guide->edition->drive,
+                    'dated' => $sheet->plan->guide->edition->dated,
+                ]) }}</p>
             </div>
             <x-mark class="h-10 w-11 shrink-0" />
         </header>
@@ -45,17 +54,22 @@
                                         class="mr-1 inline-block size-4 align-middle" />
                                     {{ ($sheet->isRider($piece) ? '↳ ' : '').$planned->name.
                                         ($planned->quantity > 1 ? " × {$planned->quantity}"
-                                        : '').($piece->lot?->size_label ? ", size {$piece->lot->size_label}" :
-                                        '').($piece->isToBuy() ? ', to buy' : '') }}</span>
+                                        : '').($piece->lot?->size_label ? ', '.__('plan/views/check-sheet.size-label',
+                                            ['label' => $piece->lot->size_label]) :
+                                        '').($piece->isToBuy() ? ', '.__('plan/views/check-sheet.to-buy')
+                                            : '') }}</span>
                                     <span class="tabular">{{ $planned->cost() === null ? '–'
-                                        : ($planned->price->state->value === 'free' ? 'free' :
+                                        : ($planned->price->state->value === 'free' ? __('plan/views/check-sheet.free')
+                                            :
                                         $planned->cost()->rounded()->format()) }}</span>
                                 </li>
                                 @foreach ($sheet->gauges->flags->onPieceAlone($piece->id)->overruled as $left)
                                     <li>
                                         <span>⚑</span>
-                                        <span>{{ __("plan/gauges.weights.{$left->finding->weight->value}") }},
-                                            left because: {{ $left->because }}</span>
+                                        <span>{{ __('plan/views/check-sheet.value-left-because-because', [
+                                            'value' => __("plan/gauges.weights.{$left->finding->weight->value}"),
+                                            'because' => $left->because,
+                                        ]) }}</span>
                                     </li>
                                 @endforeach
                                 @foreach ($sheet->gauges->flags->onPieceAlone($piece->id)
@@ -68,7 +82,8 @@
                                 @endforeach
                             @endforeach
                             @foreach ($missing as $state)
-                                <li><span class="tick need"></span><span><b>Missing:</b> {{ $state->missing() }}</span>
+                                <li><span class="tick need"></span><span><b>{{
+                                    __('plan/views/check-sheet.missing') }}</b> {{ $state->missing() }}</span>
                                 </li>
                             @endforeach
                         </ul>
@@ -82,21 +97,26 @@
                         ⚑ <b>{{ $say->about($finding) }}. {{ __("plan/gauges.weights.{$finding->weight->value}") }}.</b>
                         {{ $say->why($finding) }} {{ $say->remedy($finding) }}</li>@endforeach
                 @foreach ($sheet->leftApart() as $left)<li>
-                        <b>{{ $say->about($left->finding) }}:</b> {{ $say->why($left->finding) }} Left because:
-                        {{ $left->because }}
+                        <b>{{ $say->about($left->finding) }}:</b> {{
+                            __('plan/views/check-sheet.finding-left-because-because', [
+                            'finding' => $say->why($left->finding),
+                            'because' => $left->because,
+                        ]) }}
                         </li>@endforeach
             </ul>
         @endif
         <footer class="mt-[2mm] grid grid-cols-[1fr_auto] gap-x-[4mm] border-t border-black pt-[2mm]">
-            <span>Pieces</span><span
+            <span>{{ __('plan/views/check-sheet.pieces') }}</span><span
                 class="tabular
                 text-right">{{ $sheet->gauges->money->total->minus($sheet->gauges->money->sendingGift)
                     ->format() }}</span>
-            <span>Shipping
-                gift</span><span class="tabular text-right">{{ $sheet->gauges->money->sendingGift->format() }}</span>
-            <b>Together ({{ $sheet->gauges->money->total->currency->code }})</b><b
+            <span>{{ __('plan/views/check-sheet.shipping-gift') }}</span><span class="tabular text-right">{{
+                $sheet->gauges->money->sendingGift->format() }}</span>
+            <b>{{ __('plan/views/check-sheet.together-code', [
+                'code' => $sheet->gauges->money->total->currency->code,
+            ]) }}</b><b
                 class="tabular text-right">{{ $sheet->gauges->money->total->format() }}</b>
         </footer>
-        <p class="mt-[2mm]">Cautions are no certificate: follow your drive's guide and the law where you are.</p>
+        <p class="mt-[2mm]">{{ __('plan/views/check-sheet.cautions-are-no-certificate-follow') }}</p>
     </article>
 </x-layout>

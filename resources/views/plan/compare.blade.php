@@ -1,17 +1,20 @@
-<x-layout :title="'Compare '.$box->theme" station="shelf">
+<x-layout :title="__('plan/views/compare.compare-theme', ['theme' => $box->theme])" station="shelf">
     <div class="mx-auto max-w-3xl">
-        <h1>“{{ $box->theme }}” under another guide</h1>
+        <h1>{{ __('plan/views/compare.theme-under-another-guide', ['theme' => $box->theme]) }}</h1>
         <p class="pb-3 text-ink-soft">
-            It is planned by {{ $plan->guide->edition->drive }}, guide of {{ $plan->guide->edition->dated }}.
-            <a class="link" href="{{ route('boxes.show', $box) }}">Back to the box</a>
+            {{ __('plan/views/compare.it-is-planned-by-drive', [
+                'drive' => $plan->guide->edition->drive,
+                'dated' => $plan->guide->edition->dated,
+            ]) }}
+            <a class="link" href="{{ route('boxes.show', $box) }}">{{ __('plan/views/compare.back-to-the-box') }}</a>
         </p>
         <form action="{{ route('boxes.compare', $box) }}" class="mb-3.5 flex flex-wrap items-end gap-2">
-            <x-field name="with" label="Compare with"><select class="input" id="with"
+            <x-field name="with" :label="__('plan/views/compare.compare-with')"><select class="input" id="with"
                 name="with">@foreach ($guides as $guide)<option value="{{ $guide->edition->id }}"
                     @selected($comparison?->guide->edition->id === $guide->edition->id)>{{ $guide->edition->drive }},
                 {{ $guide->edition->dated }}</option>
                     @endforeach</select></x-field>
-            <button class="button">Compare</button>
+            <button class="button">{{ __('plan/views/compare.compare') }}</button>
         </form>
         @if ($comparison)
             <section class="cut px-4 py-3">
@@ -22,7 +25,7 @@
                         @csrf
                         @method('put')
                         <input type="hidden" name="guide" value="{{ $comparison->guide->edition->id }}">
-                        <button class="button">Plan it by this guide</button>
+                        <button class="button">{{ __('plan/views/compare.plan-it-by-this-guide') }}</button>
                     </form>
                 @endif
             </section>

@@ -1,6 +1,7 @@
 <x-layout :title="__('plan/fit.answers').' “'.$answers->sheet->box->theme.'”'" station="shelf">
     <h1>{{ __('plan/fit.answers') }} “{{ $answers->sheet->box->theme }}”</h1>
-    <p class="pb-3"><a class="link" href="{{ route('boxes.fit', $answers->sheet->box) }}">Back to how it goes in</a></p>
+    <p class="pb-3"><a class="link" href="{{ route('boxes.fit', $answers->sheet->box) }}">{{
+        __('plan/views/fit-answers.back-to-how-it-goes') }}</a></p>
     <section class="cut px-4 py-3">
         @fragment('answers')
             <div id="answers" class="grid gap-5">

@@ -1,11 +1,11 @@
-<x-layout title="The shelf" station="shelf">
+<x-layout :title="__('plan/views/index.the-shelf')" station="shelf">
     <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
         <div>
-            <h1>The shelf</h1>
+            <h1>{{ __('plan/views/index.the-shelf') }}</h1>
             @if ($sheets->isNotEmpty())
                 <p class="text-ink-soft">
                     {{ trans_choice('plan/boxes.on-shelf', $sheets->count()) }}
-                    @if ($next)<b class="text-ink">Next:</b>
+                    @if ($next)<b class="text-ink">{{ __('plan/views/index.next') }}</b>
                         <a class="link font-normal text-ink"
                             href="{{ route('boxes.show', $next->box) }}">{{ $next->says }}</a>@endif
                 </p>
@@ -20,8 +20,9 @@
                 <a class="link" href="{{ route('ideas') }}">{{ __('plan/ideas.link') }}</a>
                 <a class="link" href="{{ route('stash-makes') }}">{{ __('plan/stash-makes.link') }}</a>
                 <a class="link" href="{{ route('boxes.beside') }}">{{ __('plan/beside.link') }}</a>
-                <a class="button" href="{{ route('guides') }}">Drive
-                    guides</a><a class="button go" href="{{ route('boxes.create') }}" data-key="n">New box
+                <a class="button" href="{{ route('guides') }}">{{ __('plan/views/index.drive-guides') }}</a><a
+                    class="button go" href="{{ route('boxes.create') }}" data-key="n">{{
+                    __('plan/views/index.new-box') }}
                     <kbd aria-hidden="true">N</kbd></a>
             </div>
         @endif
@@ -74,14 +75,15 @@
         </details>
     @endif
     <details class="mt-2" @if ($errors->has('file')) open @endif>
-        <summary class="link text-ink-soft">Bring in a box from a file…</summary>
+        <summary class="link text-ink-soft">{{ __('plan/views/index.bring-in-a-box-from') }}</summary>
         <form method="post" action="{{ route('boxes.import') }}" enctype="multipart/form-data"
             class="cut mt-2 grid max-w-md gap-3 p-4">
             @csrf
             <x-once />
-            <x-field name="file" label="A box file (JSON)"><input class="input" type="file" id="file" name="file"
+            <x-field name="file" :label="__('plan/views/index.a-box-file-json')"><input class="input" type="file"
+                id="file" name="file"
                 accept="application/json,.json" required></x-field>
-            <button class="button justify-self-start">Put it on the shelf</button>
+            <button class="button justify-self-start">{{ __('plan/views/index.put-it-on-the-shelf') }}</button>
         </form>
     </details>
 </x-layout>

@@ -16,7 +16,7 @@
                     hx-sync="this" hidden>@csrf</form>
             @endif
             <div class="sheet-grid">
-                <section aria-label="Lanes" class="cut px-4 py-1">
+                <section aria-label="{{ __('plan/views/show.lanes') }}" class="cut px-4 py-1">
                     @include('plan.partials.lanes')
                 </section>
                 @if ($state->isOpen && $sheet->box->stage->isOpen())

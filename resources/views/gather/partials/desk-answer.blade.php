@@ -1,19 +1,22 @@
 @if ($desk->chain === null)
-    <h2>What it comes to</h2>
+    <h2>{{ __('gather/views/partials/desk-answer.what-it-comes-to') }}</h2>
     <p class="mt-2">
-        Type what a pack costs and how many are in it. Copy this page’s link to share it: send it to your crew, or keep
-        it.
+        {{ __('gather/views/partials/desk-answer.type-what-a-pack-costs') }}
     </p>
 @else
     @php
         $each = $desk->chain->each();
     @endphp
-    <p class="text-ink-soft">Each</p>
+    <p class="text-ink-soft">{{ __('gather/views/partials/desk-answer.each') }}</p>
     <p class="figure text-[3.4rem] leading-none">{{ $each->format() }}</p>
     <p class="mt-1">
-        {{ $desk->chain->paid->format() }} {{ $currency->code }} for
-        {{ $desk->chain->pieces }}@if ($desk->chain->percentOff() > 0), {{ $desk->chain->percentOff() }} % off the list
-            price @endif
+        {{ __('gather/views/partials/desk-answer.paid-code-for-pieces', [
+            'paid' => $desk->chain->paid->format(),
+            'code' => $currency->code,
+            'pieces' => $desk->chain->pieces,
+        ]) }}@if ($desk->chain->percentOff() > 0){{ __('gather/views/partials/desk-answer.percent-off-the-list-price', [
+            'percent' => $desk->chain->percentOff(),
+        ]) }} @endif
     </p>
     @if ($judge !== null)
         @php
@@ -55,10 +58,11 @@
     @endif
     @if ($desk->chain->stages !== [])
         <table class="mt-4 w-full">
-            <caption class="sr-only">Step by step</caption>
+            <caption class="sr-only">{{ __('gather/views/partials/desk-answer.step-by-step') }}</caption>
             <tbody class="tabular">
                 <tr>
-                    <th scope="row" class="py-0.5 text-left font-normal">list price</th>
+                    <th scope="row" class="py-0.5 text-left font-normal">{{
+                        __('gather/views/partials/desk-answer.list-price') }}</th>
                     <td class="text-right">{{ $desk->chain->list->rounded()->format() }}</td>
                 </tr>
                 @foreach ($desk->chain->stages as $stage)
@@ -69,7 +73,7 @@
                     </tr>
                 @endforeach
                 <tr class="border-t-[1.5px] border-ink font-semibold">
-                    <th scope="row" class="py-0.5 text-left">paid</th>
+                    <th scope="row" class="py-0.5 text-left">{{ __('gather/views/partials/desk-answer.paid') }}</th>
                     <td class="text-right">{{ $desk->chain->paid->format() }}</td>
                 </tr>
             </tbody>
@@ -80,7 +84,7 @@
             href="{{ route('lots.create',
                 ['kind' => $desk->kind->id, 'price' => $desk->chain->paid->typed(), 'pieces' => $desk->chain->pieces,
                 'pack_pieces' => $desk->pieces, 'list_price' => $desk->chain->list->rounded()->typed(), 'desk' =>
-                request()->getQueryString()]) }}">Bought it: put it in the stash</a>
+                request()->getQueryString()]) }}">{{ __('gather/views/partials/desk-answer.bought-it-put-it-in') }}</a>
     @endif
 @endif
 
@@ -92,21 +96,27 @@
             <input type="hidden" name="kind" value="{{ $desk->kind->id }}">
             <input type="hidden" name="band" value="{{ $band?->id() }}">
             <input type="hidden" name="was" value="{{ $was }}">
-            <x-field class="w-44" name="target" :label="$band ? 'Target each, '.$band->label() : 'Target each'"
-                inputmode="decimal" :value="old('target', $was)" placeholder="none" autocomplete="off" />
-            <button class="button">Save</button>
+            <x-field class="w-44" name="target" :label="$band
+                ? __('gather/views/partials/desk-answer.target-each-band', ['band' => $band->label()])
+                : __('gather/views/partials/desk-answer.target-each')"
+                inputmode="decimal" :value="old('target', $was)"
+                    :placeholder="__('gather/views/partials/desk-answer.none')" autocomplete="off" />
+            <button class="button">{{ __('gather/views/partials/desk-answer.save') }}</button>
         </form>
         @if ($history->isEmpty())
-            <p class="mt-2 text-ink-soft">None of this kind was paid for so far.</p>
+            <p class="mt-2 text-ink-soft">{{ __('gather/views/partials/desk-answer.none-of-this-kind-was') }}</p>
         @else
             <form method="post" action="{{ route('target') }}"
                 class="mt-3 flex flex-wrap items-center gap-x-3 gap-y-1.5 tabular">
                 @csrf
                 <input type="hidden" name="kind" value="{{ $desk->kind->id }}">
                 <input type="hidden" name="band" value="{{ $band?->id() }}">
-                <span>Take as the target:</span>
-                @foreach (array_filter(['best so far' => $history->lowest(), 'the middle' => $history->median(),
-                    'about this time last year' => $history->lastYears($write->today())]) as $which => $past)
+                <span>{{ __('gather/views/partials/desk-answer.take-as-the-target') }}</span>
+                @foreach (array_filter([__('gather/views/partials/desk-answer.best-so-far') => $history->lowest(),
+                    __('gather/views/partials/desk-answer.the-middle') => $history->median(),
+                    __('gather/views/partials/desk-answer.about-this-time-last-year') =>
+                        $history->lastYears($write->today()),
+                ]) as $which => $past)
                     <button class="link" name="target"
                         value="{{ $past->asTarget() }}">{{ $which }}, {{ $past->each->format() }}</button>
                 @endforeach

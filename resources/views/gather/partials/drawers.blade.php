@@ -1,4 +1,4 @@
-<nav aria-label="Drawers" class="drawer-front mb-3">
+<nav aria-label="{{ __('gather/views/partials/drawers.drawers') }}" class="drawer-front mb-3">
     @foreach ($choices->lanes as $lane)
         @php
             $drawer = $drawers[$lane->value];
@@ -11,8 +11,10 @@
                 {{ __("lanes.{$lane->value}") }}</span>
             <x-shapes.stock
                 :stock="$drawer['stock']" :$lane width="120" />
-            <span class="text-ink-soft tabular">{{ $drawer['pieces'] - $drawer['setAside'] }} on hand,
-                {{ $drawer['setAside'] }} set aside</span>
+            <span class="text-ink-soft tabular">{{ __('gather/views/partials/drawers.here-on-hand-here2-set', [
+                'here' => $drawer['pieces'] - $drawer['setAside'],
+                'here2' => $drawer['setAside'],
+            ]) }}</span>
         </a>
     @endforeach
 </nav>

@@ -1,12 +1,13 @@
 <section class="cut mb-3.5 px-4 py-2" aria-labelledby="outlooks">
-    <h2 id="outlooks" class="py-1">Within the budget?</h2>
+    <h2 id="outlooks" class="py-1">{{ __('gather/views/partials/outlooks.within-the-budget') }}</h2>
     <table class="w-full tabular">
         <thead class="text-left text-ink-soft">
             <tr>
-                <th class="py-1 pr-3 font-normal">Box</th>
-                <th class="py-1 pr-3 text-right font-normal">So far</th>
-                <th class="py-1 pr-3 text-right font-normal">Still to come</th>
-                <th class="py-1 text-right font-normal">Left then</th>
+                <th class="py-1 pr-3 font-normal">{{ __('gather/views/partials/outlooks.box') }}</th>
+                <th class="py-1 pr-3 text-right font-normal">{{ __('gather/views/partials/outlooks.so-far') }}</th>
+                <th class="py-1 pr-3 text-right font-normal">{{
+                    __('gather/views/partials/outlooks.still-to-come') }}</th>
+                <th class="py-1 text-right font-normal">{{ __('gather/views/partials/outlooks.left-then') }}</th>
             </tr>
         </thead>
         <tbody>
@@ -26,14 +27,15 @@
                     </td>
                     <td class="text-right">
                         @if ($outlook->left() === null)
-                            <span class="text-ink-soft">no budget</span>
+                            <span class="text-ink-soft">{{ __('gather/views/partials/outlooks.no-budget') }}</span>
                         @else
                             <b @class(['figure', 'text-mend' => $outlook->isOver()])>{{ $outlook->left()->rounded()
                                 ->format() }}</b>
                             @if (! $outlook->toCome()->isOne())<span class="block text-ink-soft">{{
                                 __('gather/shopping.at-worst', [
                                     'left' => $outlook->leftAtWorst()->rounded()->format()]) }}</span>@endif
-                            @if ($outlook->isOver())<span class="block text-mend">over its budget</span>@endif
+                            @if ($outlook->isOver())<span class="block text-mend">{{
+                                __('gather/views/partials/outlooks.over-its-budget') }}</span>@endif
                             @if ($outlook->eachOfTheRest())<span
                                 class="block text-ink-soft">{{ __('gather/shopping.each-of-the-rest',
                                     ['each' => $outlook->eachOfTheRest()->floored()->format()]) }}</span>@endif

@@ -12,7 +12,7 @@
             <input type="hidden" name="piece" value="{{ $move->first()->id }}">
             <input type="hidden" name="saw" value="{{ $bench->bench->version }}">
             <button class="button go bench-button" data-key=" ">{{ __('pack/bench.in') }}
-                <kbd aria-hidden="true">Space</kbd></button>
+                <kbd aria-hidden="true">{{ __('pack/views/partials/bench-buttons.space') }}</kbd></button>
         </form>
         @if ($move->holder() === null)
             <a class="button bench-button" data-key="x" href="{{ $refuse }}" hx-get="{{ $refuse }}"

@@ -24,6 +24,6 @@
         'drawing' => $bench->firstSight()])
     <p class="mt-4"><a class="button go bench-button" data-key=" "
         href="{{ route('boxes.closing', $box) }}">{{ __('pack/bench.to-closing') }} <kbd
-            aria-hidden="true">Space</kbd></a>
+            aria-hidden="true">{{ __('pack/views/partials/bench-closed.space') }}</kbd></a>
         <a class="link ml-3 text-xl" href="{{ route('bench.layout', $box) }}">{{ __('pack/bench.layout.link') }}</a></p>
 @endif

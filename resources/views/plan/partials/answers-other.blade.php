@@ -5,7 +5,9 @@
             <li class="grid content-start gap-1">
                 <x-open-box :drawing="$other->drawing()" class="h-32 w-full" />
                 <b>{{ $other->plan->boxKind->name }}</b>
-                <span class="text-ink-soft tabular">{{ $other->insideMm() }} mm</span>
+                <span class="text-ink-soft tabular">{{ __('plan/views/partials/answers-other.measures-mm', [
+                    'measures' => $other->insideMm(),
+                ]) }}</span>
                 <span>{{ $write->gauges($other->gauges)->room() }}.
                     {{ $write->gauges($other->gauges)->roomSays() }}</span>
                 @if ($answers->sheet->box->stage->isOpen())

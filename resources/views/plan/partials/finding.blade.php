@@ -46,7 +46,7 @@
                 @endif
                 @if ($finding->canBeOverruled)
                     <details class="leave" @if ($errors->hasBag($bag)) open @endif>
-                        <summary class="button small">Keep it anyway…<span
+                        <summary class="button small">{{ __('plan/views/partials/finding.keep-it-anyway') }}<span
                             class="sr-only"> {{ $about }}</span></summary>
                         <form method="post" action="{{ $answers }}"
                             hx-post="{{ $answers }}" hx-target="#sheet" hx-swap="outerMorph"
@@ -54,13 +54,14 @@
                             {{ $stateFields }}
                             <input type="hidden" name="key" value="{{ $finding->key() }}">
                             <div>
-                                <label class="font-semibold" for="{{ $bag }}-because">because</label>
+                                <label class="font-semibold" for="{{ $bag }}-because">{{
+                                    __('plan/views/partials/finding.because') }}</label>
                                 <input class="input" id="{{ $bag }}-because" name="because" maxlength="400" required
                                     value="{{ $wrong === '' ? '' : old('because') }}" autocomplete="off"
                                     @if ($wrong !== '') aria-invalid="true" aria-describedby="{{ $bag }}-wrong" @endif>
                                 @if ($wrong !== '')<p class="wrong" id="{{ $bag }}-wrong">{{ $wrong }}</p>@endif
                             </div>
-                            <button class="button">Save</button>
+                            <button class="button">{{ __('plan/views/partials/finding.save') }}</button>
                         </form>
                     </details>
                 @endif

@@ -15,12 +15,14 @@
         <div class="flex flex-wrap items-baseline justify-between gap-x-4">
             <h2 id="flags-list">{{ __('plan/flags.title') }}</h2>
             <p class="text-ink-soft">
-                By <a class="link"
+                {{ __('plan/views/partials/flags.by') }} <a class="link"
                     href="{{ route('guides.show',
-                        $sheet->plan->guide->edition->id) }}">{{ $sheet->plan->guide->edition->drive }}</a>,
-                    guide of {{ $sheet->plan->guide->edition->dated }}
-                    (<a class="link" href="{{ route('boxes.compare', $sheet->box) }}">compare</a>), and by public
-                    figures; advice only.
+                        $sheet->plan->guide->edition->id) }}">{{ $sheet->plan->guide->edition->drive }}</a>{{
+                            __('plan/views/partials/flags.guide-of-dated', [
+                            'dated' => $sheet->plan->guide->edition->dated,
+                        ]) }}<a class="link" href="{{ route('boxes.compare', $sheet->box) }}">{{
+                            __('plan/views/partials/flags.compare') }}</a>{{
+                            __('plan/views/partials/flags.and-by-public-figures-advice') }}
             </p>
         </div>
         @foreach ($groups as [$title, $findings])
@@ -60,7 +62,9 @@
                     <li class="flex flex-wrap items-baseline gap-x-3 border-t-[1.5px] border-line py-2">
                         <span class="min-w-0 grow"><b>{{ $say->about($left->finding) }}:</b>
                             {{ $say->why($left->finding) }}
-                            <span class="text-ok">Left because: {{ $left->because }}</span>
+                            <span class="text-ok">{{ __('plan/views/partials/flags.left-because-because', [
+                                'because' => $left->because,
+                            ]) }}</span>
                             @if ($answer)<span
                                 class="text-ink-soft">({{ __('plan/flags.answer-by', $answer) }})</span>@endif</span>
                         @if ($sheet->box->stage->isOpen())
@@ -70,7 +74,8 @@
                                 @method('delete') {{ $stateFields }}
                                 <input type="hidden" name="key" value="{{ $left->key }}">
                                 <button class="button small">
-                                    Undo<span class="sr-only">: {{ $say->about($left->finding) }}</span></button>
+                                    {{ __('plan/views/partials/flags.undo') }}<span class="sr-only">: {{
+                                        $say->about($left->finding) }}</span></button>
                             </form>
                         @endif
                     </li>

@@ -2,7 +2,7 @@
     @php($handedIn = $sheet->box->handedIn())
     @if ($handedIn)
         <div class="max-w-2xl">
-            <p class="font-semibold">Where this box stands</p>
+            <p class="font-semibold">{{ __('plan/views/partials/foot.where-this-box-stands') }}</p>
             <p>
                 {{ __('plan/boxes.handed-in-on',
                     ['day' => $handedIn->at->format('j M Y'), 'by' => $handedIn->by === '' ?
@@ -24,7 +24,7 @@
             @method('put')
             <input type="hidden" name="was" value="{{ $sheet->box->stage->value }}">
             <fieldset>
-                <legend class="mb-1.5 font-semibold">Where this box stands</legend>
+                <legend class="mb-1.5 font-semibold">{{ __('plan/views/partials/foot.where-this-box-stands') }}</legend>
                 <div class="stages">
                     @foreach ($choices->stages as $stage)
                         @if (! $stage->isOpen() && $sheet->box->stage->isOpen())
@@ -47,19 +47,22 @@
         <a class="link" href="{{ route('boxes.packs', $sheet->box) }}">{{ __('plan/packs.link') }}</a> ·
         <a class="link" href="{{ route('boxes.note', $sheet->box) }}">{{ __('send/note.title') }}</a> ·
         <a class="link" href="{{ route('boxes.lid', $sheet->box) }}">{{ __('send/lid.link') }}</a> ·
-        <a class="link" href="{{ route('boxes.export', $sheet->box) }}">This box as a file</a>@if ($handedIn) ·
+        <a class="link" href="{{ route('boxes.export', $sheet->box) }}">{{
+            __('plan/views/partials/foot.this-box-as-a-file') }}</a>@if ($handedIn) ·
             <a class="link" href="{{ route('boxes.record', $sheet->box) }}">{{ __('plan/boxes.as-record') }}</a>@endif
     </p>
     @include('plan.partials.history')
     @unless ($handedIn)
         <details>
-            <summary class="link text-ink-soft">Delete this box…</summary>
+            <summary class="link text-ink-soft">{{ __('plan/views/partials/foot.delete-this-box') }}</summary>
             <form method="post" action="{{ route('boxes.destroy', $sheet->box) }}"
                 class="cut mt-2 grid max-w-md gap-3 p-4">
                 @csrf
                 @method('delete')
-                <p>Its pieces go back to the stash. It can be brought back from the shelf.</p>
-                <button class="button warn">Delete “{{ Str::limit($sheet->box->theme, 40) }}”</button>
+                <p>{{ __('plan/views/partials/foot.its-pieces-go-back-to') }}</p>
+                <button class="button warn">{{ __('plan/views/partials/foot.delete-theme', [
+                    'theme' => Str::limit($sheet->box->theme, 40),
+                ]) }}</button>
             </form>
         </details>
     @endunless

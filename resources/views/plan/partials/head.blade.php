@@ -2,10 +2,14 @@
     <div class="min-w-72 flex-1">
         <h1>{{ $sheet->box->theme }}</h1>
         <p class="text-ink-soft">
-            Box {{ $sheet->box->number }} · {{ __("people.{$sheet->box->gender->value}") }},
-            {{ $sheet->box->recipient()->band->label() }} ·
-            {{ mb_strtolower($sheet->plan->boxKind->name) }} {{ $sheet->insideMm() }} mm,
-            {{ trans_choice('plan/boxes.to-a-carton', $sheet->toACarton()) }}
+            {{ __('plan/views/partials/head.box-number-value-band-name', [
+                'number' => $sheet->box->number,
+                'value' => __("people.{$sheet->box->gender->value}"),
+                'band' => $sheet->box->recipient()->band->label(),
+                'name' => mb_strtolower($sheet->plan->boxKind->name),
+                'measures' => $sheet->insideMm(),
+                'carton' => trans_choice('plan/boxes.to-a-carton', $sheet->toACarton()),
+            ]) }}
             @unless ($sheet->plan->isWithinLimit())
                 · <b class="text-mend">{{ __('plan/boxes.too-large') }}</b>
             @endunless
@@ -15,21 +19,25 @@
             @if ($sheet->box->handedIn()) ·
                 <b class="text-ink">{{ __('plan/boxes.handed-in-day',
                     ['day' => $sheet->box->handedIn()->at->format('j M Y')]) }}</b>@endif
-            · @unless ($sheet->box->handedIn())<a class="link" href="{{ route('boxes.edit', $sheet->box) }}">Change</a>
-                · @endunless <a class="link" href="{{ route('boxes.ledger', $sheet->box) }}">Ledger</a> ·
-                <a class="link" href="{{ route('boxes.prepare', $sheet->box) }}">Prepare</a> ·
+            · @unless ($sheet->box->handedIn())<a class="link" href="{{ route('boxes.edit', $sheet->box) }}">{{
+                __('plan/views/partials/head.change') }}</a>
+                · @endunless <a class="link" href="{{ route('boxes.ledger', $sheet->box) }}">{{
+                    __('plan/views/partials/head.ledger') }}</a> ·
+                <a class="link" href="{{ route('boxes.prepare', $sheet->box) }}">{{
+                    __('plan/views/partials/head.prepare') }}</a> ·
                 <a class="link" href="{{ route('boxes.note', $sheet->box) }}">{{ __('send/note.title') }}</a>
         </p>
         <x-next-step :next="$sheet->next()" :about="$sheet->box->theme" class="mt-1" />
     </div>
     <div class="flex flex-wrap gap-2.5">
-        <a class="button" href="{{ route('boxes.check-sheet', $sheet->box) }}">Print the check sheet</a>
+        <a class="button" href="{{ route('boxes.check-sheet', $sheet->box) }}">{{
+            __('plan/views/partials/head.print-the-check-sheet') }}</a>
         @if ($sheet->box->stage->isOpen())
             <a class="button go" id="pick" data-key="p" data-focus
                 href="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}"
                 hx-get="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}" hx-target="#sheet" hx-swap="outerMorph"
                 hx-push-url="true">
-                Pick a piece <kbd aria-hidden="true">P</kbd>
+                {{ __('plan/views/partials/head.pick-a-piece') }} <kbd aria-hidden="true">P</kbd>
             </a>
         @endif
     </div>

@@ -11,7 +11,8 @@
                 <h3 id="lane-{{ $lane->value }}" class="font-sans text-base">{{ __("lanes.{$lane->value}") }}</h3>
                 <p class="text-ink-soft tabular">
                     {{ implode(' · ',
-                        array_filter([$states === [] ? '' : $filled.' of '.count($states),
+                        array_filter([$states === [] ? '' : __('plan/views/partials/lanes.filled-of-asked',
+                            ['filled' => $filled, 'asked' => count($states)]),
                         $sheet->laneCost($lane)?->format()])) }}
                 </p>
             </div>
@@ -26,7 +27,8 @@
                 @endunless
             @endforeach
             @if ($pieces === [] && $states === [])
-                <p class="flex min-h-8 items-center text-ink-soft">Nothing asked for, nothing in it.</p>
+                <p class="flex min-h-8 items-center text-ink-soft">{{
+                    __('plan/views/partials/lanes.nothing-asked-for-nothing-in') }}</p>
             @endif
         </div>
     </section>

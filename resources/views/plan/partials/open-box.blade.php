@@ -1,12 +1,12 @@
 <section class="cut px-4 py-3 wide:sticky wide:top-3" aria-labelledby="open-box" id="box-drawn" @if ($isLate ?? false)
     hx-swap-oob="true" @endif>
-    <h2 id="open-box">Open box</h2>
+    <h2 id="open-box">{{ __('plan/views/partials/open-box.open-box') }}</h2>
     <p class="text-ink-soft">{{ trim($sheet->packingInShort().' '.$sheet->rises()) }}</p>
     <x-open-box :drawing="$sheet->drawing()" class="my-2 max-h-[24rem] w-full" />
     <x-side-view :$sheet class="w-full" />
 
     @if ($sheet->gauges->room->leftOut !== [])
-        <h3 class="mt-3 text-mend">Stays out</h3>
+        <h3 class="mt-3 text-mend">{{ __('plan/views/partials/open-box.stays-out') }}</h3>
         <ul class="text-mend">
             @foreach ($write->gauges($sheet->gauges)->leftOut() as $out)
                 <li>{{ $out }}</li>
@@ -16,11 +16,11 @@
 
     @if ($sheet->packingOrder() !== [])
         <p class="mt-3">
-            <a class="link" href="{{ route('boxes.fit', $sheet->box) }}">Step by step, layer by layer, from every
-                side</a>
+            <a class="link" href="{{ route('boxes.fit', $sheet->box) }}">{{
+                __('plan/views/partials/open-box.step-by-step-layer-by') }}</a>
         </p>
         <details class="mt-3" @if ($sheet->box->stage->value === 'ready') open @endif>
-            <summary class="link">In which order it goes in</summary>
+            <summary class="link">{{ __('plan/views/partials/open-box.in-which-order-it-goes') }}</summary>
             <ol class="steps-list mt-2">
                 @foreach ($sheet->moves() as $move)
                     <li><b class="tabular">{{ $move->step }}.</b> {{ $sheet->saysMove($move) }}</li>

@@ -1,12 +1,14 @@
 @php($toBuy = $picker->toBuy($sheet->plan))
 <x-wrong name="quantity" bag="pick" />
 @if ($toBuy === [])
-    <p>Everything the guide asks for is in the box or on its list.</p>
+    <p>{{ __('plan/views/partials/pick-buy.everything-the-guide-asks-for') }}</p>
 @else
     <form method="post" action="{{ route('pieces.from-guide', $sheet->box) }}"
         hx-post="{{ route('pieces.from-guide', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" class="mb-2">
         {{ $stateFields }}
-        <button class="button go" id="list-all" data-focus>Put all {{ count($toBuy) }} on the list to buy</button>
+        <button class="button go" id="list-all" data-focus>{{ __('plan/views/partials/pick-buy.put-all-count-on-the', [
+            'count' => count($toBuy),
+        ]) }}</button>
     </form>
     <ul>
         @foreach ($toBuy as [$kind, $count])
@@ -18,10 +20,14 @@
                     class="flex items-center gap-1">
                     {{ $stateFields }}
                     <input type="hidden" name="buy" value="{{ $kind->id }}">
-                    <label class="sr-only" for="buy-{{ $kind->id }}">How many: {{ $kind->name }}</label>
+                    <label class="sr-only" for="buy-{{ $kind->id }}">{{
+                        __('plan/views/partials/pick-buy.how-many-name', [
+                        'name' => $kind->name,
+                    ]) }}</label>
                     <input class="count" id="buy-{{ $kind->id }}" type="number" name="quantity" min="1" max="100"
                         required value="{{ $count }}">
-                    <button class="button small">List<span class="sr-only"> {{ $kind->name }}</span></button>
+                    <button class="button small">{{ __('plan/views/partials/pick-buy.list') }}<span class="sr-only"> {{
+                        $kind->name }}</span></button>
                 </form>
             </li>
         @endforeach

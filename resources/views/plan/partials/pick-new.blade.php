@@ -6,6 +6,7 @@
         'kindAddress' => route('boxes.show', $sheet->box), 'kindTarget' => '#sheet',
     ])
     @if ($state->kind !== null)
-        <button class="button go mt-4" id="add-thing">Put it in the box</button>
+        <button class="button go mt-4" id="add-thing">{{
+            __('plan/views/partials/pick-new.put-it-in-the-box') }}</button>
     @endif
 </form>

@@ -4,24 +4,25 @@
     data-latest hx-trigger="input changed delay:250ms from:#pick-q, change from:#pick-lane, submit">
     <input type="hidden" name="pick" value="1">
     <input type="hidden" name="from" value="stash">
-    <label class="sr-only" for="pick-q">Find in the stash</label>
+    <label class="sr-only" for="pick-q">{{ __('plan/views/partials/pick-stash.find-in-the-stash') }}</label>
     <input class="input" id="pick-q" type="search" name="q" maxlength="80" value="{{ $state->search }}"
-        placeholder="Name or place" autofocus autocomplete="off" data-focus>
-    <label class="sr-only" for="pick-lane">Lane</label>
+        placeholder="{{ __('plan/views/partials/pick-stash.name-or-place') }}" autofocus autocomplete="off" data-focus>
+    <label class="sr-only" for="pick-lane">{{ __('plan/views/partials/pick-stash.lane') }}</label>
     <select class="input" id="pick-lane" name="lane">
-        <option value="">All categories</option>
+        <option value="">{{ __('plan/views/partials/pick-stash.all-categories') }}</option>
         @foreach ($choices->lanes as $lane)
             <option value="{{ $lane->value }}" @selected($state->lane === $lane)>{{ __("lanes.{$lane->value}") }}
             </option>
         @endforeach
     </select>
-    <noscript><button class="button small">Find</button></noscript>
+    <noscript><button class="button small">{{ __('plan/views/partials/pick-stash.find') }}</button></noscript>
 </form>
 @if ($state->needId !== null)
     <p class="mt-2 text-ink-soft">
-        Only what fills this need.
+        {{ __('plan/views/partials/pick-stash.only-what-fills-this-need') }}
         <a class="link" href="{{ $address(['need' => null]) }}" hx-get="{{ $address(['need' => null]) }}"
-            hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">Show all</a>
+            hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">{{
+                __('plan/views/partials/pick-stash.show-all') }}</a>
     </p>
 @endif
 <x-wrong name="quantity" bag="pick" />
@@ -36,7 +37,9 @@
                 <div class="min-w-0 grow">
                     <p class="font-semibold">
                         {{ $offer->lot->name }}@if ($offer->lot->size_label)<span
-                            class="font-normal">, size {{ $offer->lot->size_label }}</span>@endif
+                            class="font-normal">{{ __('plan/views/partials/pick-stash.size-label', [
+                                'label' => $offer->lot->size_label,
+                            ]) }}</span>@endif
                     </p>
                     <p class="text-ink-soft">{{ implode(' · ', $offer->reasons()) }}</p>
                     <p class="flex flex-wrap gap-x-3">
@@ -51,23 +54,30 @@
                     class="flex items-center gap-1">
                     {{ $stateFields }}
                     <input type="hidden" name="lot" value="{{ $offer->lot->id }}">
-                    <label class="sr-only" for="many-{{ $offer->lot->id }}">How many: {{ $offer->lot->name }}</label>
+                    <label class="sr-only" for="many-{{ $offer->lot->id }}">{{
+                        __('plan/views/partials/pick-stash.how-many-name', [
+                        'name' => $offer->lot->name,
+                    ]) }}</label>
                     <input class="count" id="many-{{ $offer->lot->id }}" type="number" name="quantity" min="1" max="100"
                         required value="{{ $offer->suggested }}">
                     <button class="button small" id="take-{{ $offer->lot->id }}">
-                        Pick<span class="sr-only"> {{ $offer->lot->name }}</span></button>
+                        {{ __('plan/views/partials/pick-stash.pick') }}<span class="sr-only"> {{
+                            $offer->lot->name }}</span></button>
                 </form>
             </div>
         </li>
     @empty
         <li class="py-3">
             @if ($state->search !== '' || $state->lane !== null || $state->needId !== null)
-                <p>Nothing in the stash goes by that.</p>
+                <p>{{ __('plan/views/partials/pick-stash.nothing-in-the-stash-goes') }}</p>
             @else
                 <p>
-                    The stash is empty, or all of it is in boxes. Add
-                    <a class="link" href="{{ $address(['from' => 'new']) }}">a new thing</a>, or put what the guide asks
-                    for on the <a class="link" href="{{ $address(['from' => 'buy']) }}">list to buy</a>.
+                    {{ __('plan/views/partials/pick-stash.the-stash-is-empty-or') }}
+                    <a class="link" href="{{ $address(['from' => 'new']) }}">{{
+                        __('plan/views/partials/pick-stash.a-new-thing') }}</a>{{
+                        __('plan/views/partials/pick-stash.or-put-what-the-guide') }} <a class="link"
+                        href="{{ $address(['from' => 'buy']) }}">{{
+                        __('plan/views/partials/pick-stash.list-to-buy') }}</a>.
                 </p>
             @endif
         </li>

@@ -28,7 +28,8 @@
                             <option value="{{ $id }}" @selected($now === $id)>{{ $name }}</option>
                         @endforeach
                     </select>
-                    <noscript><button class="button small">OK</button></noscript>
+                    <noscript><button class="button small">{{
+                        __('plan/views/partials/piece-more.ok') }}</button></noscript>
                 </form>
             @endif
         @endforeach

@@ -31,10 +31,11 @@
             @if ($sheet->box->stage->isOpen())
                 @php($got = route('boxes.show',
                     [$sheet->box, 'pick' => 1, 'from' => 'new', 'kind' => $planned->kind->id]))
-                to buy · <a class="link" href="{{ $got }}" hx-get="{{ $got }}"
-                    hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">got it</a>
+                {{ __('plan/views/partials/piece.to-buy') }} <a class="link" href="{{ $got }}" hx-get="{{ $got }}"
+                    hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">{{
+                        __('plan/views/partials/piece.got-it') }}</a>
             @else
-                to buy
+                {{ __('plan/views/partials/piece.to-buy-2') }}
             @endif
         @else
             {{ $piece->lot->cameFrom() }}
@@ -46,12 +47,14 @@
     </span>
     <span class="cost">
         @if ($cost === null)
-            <span class="text-ink-soft">@if ($piece->isToBuy()) – @else unknown @endif</span>
+            <span class="text-ink-soft">@if ($piece->isToBuy()) – @else {{
+                __('plan/views/partials/piece.unknown') }} @endif</span>
         @elseif ($planned->price->state->value === 'free')
-            free
+            {{ __('plan/views/partials/piece.free') }}
         @else
-            <b class="figure font-semibold"
-                title="{{ $planned->price->each->format() }} each">{{ $cost->rounded()->format() }}</b>
+            <b class="figure font-semibold" title="{{ __('plan/views/partials/piece.price-each', [
+                'price' => $planned->price->each->format(),
+            ]) }}">{{ $cost->rounded()->format() }}</b>
         @endif
     </span>
     <span class="flex items-center justify-end gap-0.5">
@@ -61,7 +64,9 @@
                 @method('patch')
                 {{ $stateFields }}
                 <input type="hidden" name="was" value="{{ $piece->quantity }}">
-                <label class="sr-only" for="count-{{ $piece->id }}">How many: {{ $planned->name }}</label>
+                <label class="sr-only" for="count-{{ $piece->id }}">{{ __('plan/views/partials/piece.how-many-name', [
+                    'name' => $planned->name,
+                ]) }}</label>
                 <input class="count" id="count-{{ $piece->id }}" type="number" name="quantity" min="1" max="100"
                     required
                     value="{{ $wrong !== '' && is_scalar(old('quantity')) ? old('quantity') : $piece->quantity }}"
@@ -71,8 +76,11 @@
                 hx-swap="outerMorph">
                 @method('delete')
                 {{ $stateFields }}
-                <button class="icon-button" id="out-{{ $piece->id }}" title="Take it out">
-                    <span class="sr-only">Take out: {{ $planned->name }}</span>
+                <button class="icon-button" id="out-{{ $piece->id }}" title="{{
+                    __('plan/views/partials/piece.take-it-out') }}">
+                    <span class="sr-only">{{ __('plan/views/partials/piece.take-out-name', [
+                        'name' => $planned->name,
+                    ]) }}</span>
                     <svg class="drawn" width="16" height="16" viewBox="0 0 16 16" aria-hidden="true"><path
                         d="m3 3.4 10 9.4M12.8 3 3.2 13" fill="none" stroke="currentColor" stroke-width="1.8" /></svg>
                 </button>
@@ -93,8 +101,8 @@
             d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="{{ $finding->weight->mustBeMended() ? 'currentColor' : 'none' }}"
             stroke="currentColor" stroke-width="1.5" /></svg>
         <span><b>{{ __("plan/gauges.weights.{$finding->weight->value}") }}.</b> {{ $say->why($finding) }}
-            <a class="link text-ink" href="#{{ $finding->anchor() }}">What
-                to do</a></span>
+            <a class="link text-ink" href="#{{ $finding->anchor() }}">{{
+                __('plan/views/partials/piece.what-to-do') }}</a></span>
     </p>
 @endforeach
 @foreach (array_filter($onPiece->overruled, fn ($left) => $left->finding->weight->mustBeMended()) as $left)
@@ -102,7 +110,9 @@
         <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path
             d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="none" stroke="currentColor" stroke-width="1.5" stroke-dasharray="2
             2" /></svg>
-        <span>{{ __("plan/gauges.weights.{$left->finding->weight->value}") }}, left knowingly:
-            {{ $left->because }}</span>
+        <span>{{ __('plan/views/partials/piece.value-left-knowingly-because', [
+            'value' => __("plan/gauges.weights.{$left->finding->weight->value}"),
+            'because' => $left->because,
+        ]) }}</span>
     </p>
 @endforeach

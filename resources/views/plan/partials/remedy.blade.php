@@ -24,7 +24,9 @@
             @method('put') {{ $stateFields }}
             <input type="hidden" name="done" value="1">
             <button class="button small">
-                Done: {{ __("pack/tasks.name.{$remedy->task->value}") }}<span
+                {{ __('plan/views/partials/remedy.done-value', [
+                    'value' => __("pack/tasks.name.{$remedy->task->value}"),
+                ]) }}<span
                     class="sr-only">, {{ $about }}</span></button>
         </form>
         @break

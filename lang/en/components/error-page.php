@@ -1,0 +1,7 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'back-to-the-table' => 'Back to the table',
+];

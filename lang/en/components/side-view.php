@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'the-box-from-the-front' => 'The box from the front, with the lid line at :height mm',
+    'at-rest' => 'at rest',
+    'lid-line' => 'lid line',
+];

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'planned-by-the-guide-of' => 'Planned by the guide of :drive, :dated.',
+    'for-whom' => 'For whom',
+    'age-band' => 'Age band',
+    'years-old' => 'years old',
+    'girl-or-boy' => 'Girl or boy',
+    'which-box' => 'Which box',
+    'box-kind' => 'Box kind',
+    'measures-mm-inside' => ':measures mm inside',
+    'measure-my-own' => 'Measure my own',
+    'take-the-inside-with-a' => 'Take the inside, with a tape or a ruler.',
+    'i-take-another-box-its' => 'I take another box; its tasks start again',
+    'inside-length' => 'Inside length',
+    'inside-width' => 'Inside width',
+    'inside-height' => 'Inside height',
+    'floor-length' => 'Floor length',
+    'floor-width' => 'Floor width',
+    'the-floor-only-where-the' => 'The floor only where the box narrows downwards; leave it empty where the walls are '
+        .'upright.',
+    'type-318-31-8-cm' => 'Type 318, 31.8 cm or 12 1/2 in; a bare number is millimetres.',
+    'theme-and-budget' => 'Theme and budget',
+    'theme' => 'Theme',
+    'none' => 'none',
+    'up-to-three-colours' => 'Up to three colours',
+    'your-own' => 'your own',
+    'another' => 'another…',
+    'put-all-that-the-guide' => 'Put all that the guide asks for on the box\'s list to buy',
+    'for-one-shopping-trip-what' => 'For one shopping trip. What you pick from the stash comes off the list again.',
+    'cancel' => 'Cancel',
+    'new-box' => 'New box',
+    'change-theme' => 'Change :theme',
+    'change-theme-2' => 'Change “:theme”',
+    'budget-code' => 'Budget (:code)',
+    'shipping-gift-code' => 'Shipping gift (:code)',
+    'put-it-on-the-shelf' => 'Put it on the shelf',
+    'save-the-changes' => 'Save the changes',
+];

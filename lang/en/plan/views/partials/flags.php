@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'by' => 'By',
+    'guide-of-dated' => ', guide of :dated (',
+    'compare' => 'compare',
+    'and-by-public-figures-advice' => '), and by public figures; advice only.',
+    'left-because-because' => 'Left because: :because',
+    'undo' => 'Undo',
+];
