@@ -18,6 +18,9 @@ final readonly class Kept
     /** From this share of a piece on, what lies over it hides it; of the fit model. */
     private const HIDES = 0.5;
 
+    /** Of several side by side in one bundle, one may be in sight while half of the bundle is not: so much hides all. */
+    private const HIDES_ALL = 0.8;
+
     /**
      * @param  list<string>  $coveredFirstSights  ids of what was to be seen first and has something over half of it
      * @param  list<string>  $seenPrivates  ids of what is private and has nothing over half of it
@@ -38,7 +41,7 @@ final readonly class Kept
             if ($one->item->firstSight && self::shareUnder($one, $standing) > self::HIDES) {
                 $covered[] = $one->item->id;
             }
-            if ($one->item->hidden && self::shareUnder($one, $standing) < self::HIDES) {
+            if ($one->item->hidden && self::shareUnder($one, $standing) < self::hides($one)) {
                 $seen[] = $one->item->id;
             }
             if ($one->item->isFlat()) {
@@ -87,6 +90,13 @@ final readonly class Kept
         }
 
         return $standing;
+    }
+
+    private static function hides(Standing $one): float
+    {
+        $areSideBySide = $one->item->blocks !== [] && $one->part->h < 2 * $one->item->leastSide();
+
+        return $areSideBySide ? self::HIDES_ALL : self::HIDES;
     }
 
     /** @param list<Standing> $standing */

@@ -61,14 +61,14 @@ final class BestPlace
         $care = $this->weighting;
         $likeness = $item->twins();
         foreach ($this->room->spaces->all() as $space) {
-            $space = $this->room->drawnIn($space);
-            $long = $space[3] - $space[0];
-            $broad = $space[4] - $space[1];
-            $high = $space[5] - $space[2];
             $score0 = $care->level * $space[2];
             if ($score0 >= $least || ($onFloor && $space[2] > 0)) {
                 continue;
             }
+            $space = $this->room->drawnIn($space);
+            $long = $space[3] - $space[0];
+            $broad = $space[4] - $space[1];
+            $high = $space[5] - $space[2];
             foreach ($this->blocks($item, $likeness, $long, $broad, $high) as [$l, $w, $h, $how]) {
                 $score = $score0 + $care->height * $h + $care->gap * min($long - $l, $broad - $w);
                 if ($score >= $least || ($onFloor && $h > min($l, $w))) {

@@ -82,12 +82,19 @@ final readonly class Bundle
 
     /**
      * How many lie along each axis of the block: as it was put together, and of what folds or pours, so that each is
-     * as little of a strip as may be.
+     * as little of a strip as may be; what is private lies in layers.
      *
      * @return array{int, int, int}
      */
     private function countsAlong(Part $part): array
     {
+        // On each other, so that what hides the bundle hides each of them.
+        if ($this->item->hidden && $this->item->form->takesAnyShape()) {
+            $layer = intdiv($part->h, $this->item->quantity);
+            if ($layer >= $this->item->leastSide()) {
+                return [1, 1, $this->item->quantity];
+            }
+        }
         $sides = [$part->l, $part->w, $part->h];
         $least = INF;
         $best = [1, 1, $this->item->quantity];

@@ -101,7 +101,8 @@ final class EmptySpaces
     }
 
     /**
-     * Take the spaces that a block reaches into out of a list.
+     * Take the spaces that a block reaches into out of a list. What is left of each ends at a side of the block, and
+     * can lie only within another space that ends there too: nothing else is compared.
      *
      * @param  array<int, array{int, int, int, int, int, int}>  $spaces
      * @param  array{int, int, int, int, int, int}  $block
@@ -111,68 +112,94 @@ final class EmptySpaces
     private static function cut(array &$spaces, array $block, array $smallest): array
     {
         [$a1, $b1, $c1, $a2, $b2, $c2] = $block;
-        $new = [];
+        $new = $sides = [];
+        // By the side of the block: left, right, front, back, below, above.
+        $beside = [[], [], [], [], [], []];
         foreach ($spaces as $number => $space) {
             [$x1, $y1, $z1, $x2, $y2, $z2] = $space;
             if ($x1 >= $a2 || $a1 >= $x2 || $y1 >= $b2 || $b1 >= $y2 || $z1 >= $c2 || $c1 >= $z2) {
+                if ($x2 === $a1) {
+                    $beside[0][] = $space;
+                } elseif ($x1 === $a2) {
+                    $beside[1][] = $space;
+                } elseif ($y2 === $b1) {
+                    $beside[2][] = $space;
+                } elseif ($y1 === $b2) {
+                    $beside[3][] = $space;
+                } elseif ($z2 === $c1) {
+                    $beside[4][] = $space;
+                } elseif ($z1 === $c2) {
+                    $beside[5][] = $space;
+                }
+
                 continue;
             }
             unset($spaces[$number]);
             if ($a1 > $x1) {
                 $new[] = [$x1, $y1, $z1, $a1, $y2, $z2];
+                $sides[] = 0;
             }
             if ($a2 < $x2) {
                 $new[] = [$a2, $y1, $z1, $x2, $y2, $z2];
+                $sides[] = 1;
             }
             if ($b1 > $y1) {
                 $new[] = [$x1, $y1, $z1, $x2, $b1, $z2];
+                $sides[] = 2;
             }
             if ($b2 < $y2) {
                 $new[] = [$x1, $b2, $z1, $x2, $y2, $z2];
+                $sides[] = 3;
             }
             if ($c1 > $z1) {
                 $new[] = [$x1, $y1, $z1, $x2, $y2, $c1];
+                $sides[] = 4;
             }
             if ($c2 < $z2) {
                 $new[] = [$x1, $y1, $c2, $x2, $y2, $z2];
+                $sides[] = 5;
             }
         }
 
-        return self::largest($spaces, $new, $smallest);
+        return self::largest($new, $sides, $beside, $smallest);
     }
 
     /**
-     * @param  array<int, array{int, int, int, int, int, int}>  $kept
      * @param  list<array{int, int, int, int, int, int}>  $new
+     * @param  list<int>  $sides  at which side of the block each of them ends
+     * @param  list<list<array{int, int, int, int, int, int}>>  $beside  what there was before, by the side at which it
+     *     ends
      * @param  array{int, int, int, float}  $smallest
      * @return list<array{int, int, int, int, int, int}> those of $new that hold something and lie within no other
      */
-    private static function largest(array $kept, array $new, array $smallest): array
+    private static function largest(array $new, array $sides, array $beside, array $smallest): array
     {
-        foreach ($new as $i => $space) {
-            [$x1, $y1, $z1, $x2, $y2, $z2] = $space;
-            $sides = [$x2 - $x1, $y2 - $y1, $z2 - $z1];
-            $shortest = min($sides);
-            $longest = max($sides);
+        [$leastLong, $leastMiddle, $leastShort, $leastVolume] = $smallest;
+        $bySide = [[], [], [], [], [], []];
+        foreach ($new as $i => [$x1, $y1, $z1, $x2, $y2, $z2]) {
+            [$l, $w, $h] = [$x2 - $x1, $y2 - $y1, $z2 - $z1];
+            $shortest = min($l, $w, $h);
+            $longest = max($l, $w, $h);
             if (
-                $shortest < $smallest[2]
-                    || $longest < $smallest[0]
-                    || array_sum($sides) - $shortest - $longest < $smallest[1]
-                    || $smallest[3] > $sides[0] * $sides[1] * $sides[2]
+                $shortest < $leastShort || $longest < $leastLong
+                    || $l + $w + $h - $shortest - $longest < $leastMiddle || $leastVolume > $l * $w * $h
             ) {
                 unset($new[$i]);
-
-                continue;
+            } else {
+                $bySide[$sides[$i]][$i] = $new[$i];
             }
-            foreach ($kept as $k) {
+        }
+        foreach ($new as $i => [$x1, $y1, $z1, $x2, $y2, $z2]) {
+            $side = $sides[$i];
+            foreach ($beside[$side] as $k) {
                 if ($k[0] <= $x1 && $k[1] <= $y1 && $k[2] <= $z1 && $k[3] >= $x2 && $k[4] >= $y2 && $k[5] >= $z2) {
-                    unset($new[$i]);
+                    unset($new[$i], $bySide[$side][$i]);
 
                     continue 2;
                 }
             }
             // Of two that are the same the earlier goes, and is no longer in the list when the later is looked at.
-            foreach ($new as $j => $k) {
+            foreach ($bySide[$side] as $j => $k) {
                 if (
                     $i !== $j
                         && $k[0] <= $x1
@@ -182,7 +209,7 @@ final class EmptySpaces
                         && $k[4] >= $y2
                         && $k[5] >= $z2
                 ) {
-                    unset($new[$i]);
+                    unset($new[$i], $bySide[$side][$i]);
 
                     continue 2;
                 }

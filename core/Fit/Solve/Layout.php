@@ -33,7 +33,7 @@ final class Layout
     private array $before = [];
 
     /** How high anything may reach, in tenths of a millimetre: to the rim, or as far over it as it did before. */
-    private readonly int $ceiling;
+    private int $ceiling;
 
     /**
      * @param  list<Placement>  $placements
@@ -82,6 +82,12 @@ final class Layout
         }
 
         return new self($box, $placements, $items);
+    }
+
+    /** From now on the lid may give as far as it does: there is something that matters more than that it lies flat. */
+    public function mayDome(): void
+    {
+        $this->ceiling = $this->box->height + $this->box->bulge;
     }
 
     /**

@@ -24,6 +24,9 @@ final readonly class Polish
     /** So many places are tried for one piece. */
     private const PLACES = 60;
 
+    /** What is no thicker, in tenths of a millimetre, lies on folded cloth without making it higher: a letter, a card. */
+    private const THIN = 30;
+
     /** With so many pieces or fewer over it, one may still be seen first. */
     private const FROM_TOP = 5;
 
@@ -59,6 +62,8 @@ final readonly class Polish
             return $placements;
         }
         $layout = Layout::of($this->box, $placements, $this->items) ?? $layout;
+        // What is hidden matters more than that the lid lies flat.
+        $layout->mayDome();
         foreach ($kept->seenPrivates as $id) {
             [$placements, $kept] = $this->better($layout, self::rowOf($layout, $id), true, $placements, $kept);
         }
@@ -114,13 +119,13 @@ final readonly class Polish
         [, $x, $y, $l, $w] = $own;
         foreach ($layout->rows as $at => $row) {
             $item = $this->items[$row[0]];
-            if ($row === $own || $item->hidden || $item->firstSight || $l * $w / 2 > $row[3] * $row[4]) {
+            if ($row === $own || $item->hidden || $item->firstSight) {
                 continue;
             }
             $others = $layout->rows;
             unset($others[$at]);
-            foreach ([[$x, $y], [$x + $l - $row[3], $y], [$x, $y + $w - $row[4]]] as [$atX, $atY]) {
-                $rows = [...array_values($others), [$row[0], $atX, $atY, $row[3], $row[4], $row[5]]];
+            foreach ($this->over($row, $x, $y, $l, $w) as $place) {
+                $rows = [...$this->lowered($others, $own, $place[5]), $place];
                 $settled = $this->budget->isSpent() ? null : $layout->settled($rows);
                 $then = $settled === null ? null : $this->kept($settled);
                 if ($settled !== null && $then !== null && $this->isBetter($then, $kept)) {
@@ -132,6 +137,58 @@ final readonly class Polish
         }
 
         return [$placements, $kept];
+    }
+
+    /**
+     * Rows with one of them folded lower by what something thin on it takes, where it can be.
+     *
+     * @param  array<Row>  $rows
+     * @param  Row  $own
+     * @return list<Row>
+     */
+    private function lowered(array $rows, array $own, int $thickness): array
+    {
+        [$id, $x, $y, $l, $w, $h] = $own;
+        $isThin = $thickness <= self::THIN && $h > $thickness;
+        if (! $isThin || ! $this->fills($this->items[$id], new Part($x, $y, 0, $l, $w, $h - $thickness))) {
+            return array_values($rows);
+        }
+
+        return array_values(array_map(
+            static fn (array $row): array => $row === $own ? [$id, $x, $y, $l, $w, $h - $thickness] : $row,
+            $rows,
+        ));
+    }
+
+    /**
+     * How a piece may lie over half of a rectangle or more of it, in either direction: flush with a corner of it, or in
+     * its middle.
+     *
+     * @param  Row  $row
+     * @return list<Row>
+     */
+    private function over(array $row, int $x, int $y, int $l, int $w): array
+    {
+        [$id, , , $long, $broad, $h] = $row;
+        $sides = [$long, $broad, $h];
+        if (FloorPlan::mayBeLaid($this->items[$id])) {
+            rsort($sides);
+        }
+        $places = [];
+        foreach ([[$sides[0], $sides[1]], [$sides[1], $sides[0]]] as [$long, $broad]) {
+            if (2 * min($long, $l) * min($broad, $w) < $l * $w) {
+                continue;
+            }
+            $xs = [$x, $x + $l - $long, $x + intdiv($l - $long, 2)];
+            $ys = [$y, $y + $w - $broad, $y + intdiv($w - $broad, 2)];
+            foreach ($xs as $atX) {
+                foreach ($ys as $atY) {
+                    $places[] = [$id, $atX, $atY, $long, $broad, $sides[2]];
+                }
+            }
+        }
+
+        return $places;
     }
 
     /**

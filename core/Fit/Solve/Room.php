@@ -25,6 +25,9 @@ final class Room
     /** @var array<int, int> how many of each kind are left, by its number */
     public array $left;
 
+    /** @var array<int, array{int, int, int, int}> the rectangle between the walls, by level: it is asked for often */
+    private array $freeAt = [];
+
     /** @var array<int, list<array{int, int, int, int, int, int}>> blocks by the level of their tops */
     private array $tops = [];
 
@@ -103,7 +106,7 @@ final class Room
         if ($this->box->isStraight()) {
             return $space;
         }
-        [$x1, $y1, $x2, $y2] = $this->box->freeBetween($space[2], 0);
+        [$x1, $y1, $x2, $y2] = $this->freeAt[$space[2]] ??= $this->box->freeBetween($space[2], 0);
 
         return [
             max($space[0], $x1), max($space[1], $y1), $space[2], min($space[3], $x2), min($space[4], $y2), $space[5],

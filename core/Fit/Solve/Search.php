@@ -80,8 +80,10 @@ final class Search
         $isWhole = $this->best?->leftOut === [];
         $flatsFirst = $isWhole ? $turn % 4 !== 3 : $this->staging->goesFirstWay(intdiv($turn, 2));
         $keepsSight = $isWhole || intdiv($turn, 2) % 3 !== 2;
-        [$placed] = $this->packed($isByPiece, $flatsFirst, $keepsSight)->packed();
+        $underTheLid = $this->underTheLid($turn);
+        [$placed] = $this->packed($isByPiece, $flatsFirst, $keepsSight, $underTheLid)->packed();
         $placements = $this->hardToLay->with($this->nesting->nested->with($placed));
+        $placements = $underTheLid?->letDown($placements, $this->items) ?? $placements;
         $leftOut = $this->hardToLay->missing($placements);
         $this->turns->learn($isByPiece, $leftOut);
         $this->staging->learn($flatsFirst, $leftOut);
@@ -98,7 +100,19 @@ final class Search
         }
     }
 
-    private function packed(bool $isByPiece, bool $flatsFirst, bool $keepsSight): Room
+    /** A corner kept under the lid, mostly, once all goes in but what is to be seen first is not. */
+    private function underTheLid(int $turn): ?UnderTheLid
+    {
+        $isWanted = $this->best?->leftOut === []
+            && $this->best->merit->kept->coveredFirstSights !== []
+            && $turn % 4 !== 0
+            && $this->problem->pinned === [];
+        $underTheLid = $isWanted ? new UnderTheLid($this->problem->box, $this->nesting->repertoire) : null;
+
+        return $underTheLid?->isNeeded() === true ? $underTheLid : null;
+    }
+
+    private function packed(bool $isByPiece, bool $flatsFirst, bool $keepsSight, ?UnderTheLid $underTheLid): Room
     {
         $box = $this->problem->box;
         $number = $this->turns->attempts($isByPiece);
@@ -118,6 +132,7 @@ final class Search
             Weighting::number($isByPiece ? $this->seed - 1 + $number : $number),
             $isTight,
         );
+        $underTheLid?->take($room, min($ceiling, $box->height), $number);
         $pieces = new PieceFirst($room, $this->nesting->repertoire, $bestPlace, $this->budget);
         if ($flatsFirst) {
             $this->layFlats($room, $pieces, $stages, $number);

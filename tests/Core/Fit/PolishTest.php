@@ -15,6 +15,7 @@ use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Solve\Bundle;
 use PluckyWren\Core\Fit\Solve\FloorPlan;
 use PluckyWren\Core\Fit\Solve\Layout;
 use PluckyWren\Core\Fit\Solve\Polish;
@@ -49,6 +50,49 @@ final class PolishTest extends TestCase
 
         self::assertSame(1.0, Kept::in($problem->box, $problem->order, $polished, self::items())->order);
         self::assertSame(100, array_column($polished, null, 'id')['tin']->parts[0]->z);
+    }
+
+    public function test_a_letter_is_laid_over_what_is_private_and_that_is_folded_lower_by_it(): void
+    {
+        // The vest fills its corner up to the rim and the lid's give, 1000 + 80; a letter of 2 on it would not close.
+        $items = [
+            'tin' => new Item('tin', 'Tin', Size::ofMm(200, 200, 100), Form::Rigid),
+            'letter' => new Item('letter', 'Letter', Size::ofMm(180, 90, 2), Form::Sheet),
+            'vest' => new Item('vest', 'Vest', Size::ofMm(200, 100, 108), Form::Cloth, squeeze: 0.6, hidden: true),
+        ];
+        $placements = [
+            new Placement('letter', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 1800, 900, 20)]),
+            new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 20, 2000, 2000, 1000)]),
+            new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(2000, 0, 0, 1000, 2000, 1080)]),
+        ];
+        $problem = new Problem(self::box(), array_values($items), Order::FlatsLast);
+        self::assertSame(['vest'], Kept::in($problem->box, $problem->order, $placements, $items)->seenPrivates);
+
+        $polished = (new Polish($problem, $items, Budget::ofAttempts(1)))->of($placements);
+        $parts = array_map(
+            static fn (Placement $one): Part => $one->parts[0],
+            array_column($polished, null, 'id'),
+        );
+
+        self::assertSame([], Kept::in($problem->box, $problem->order, $polished, $items)->seenPrivates);
+        self::assertSame([0, 1060], [$parts['vest']->z, $parts['vest']->h]);
+        self::assertSame([1060, 20], [$parts['letter']->z, $parts['letter']->h]);
+    }
+
+    public function test_what_is_private_and_stays_together_lies_on_itself(): void
+    {
+        $bundle = new Bundle(
+            new Item('vest', 'Vest', Size::ofMm(140, 110, 20), Form::Cloth, 2, squeeze: 0.6, hidden: true),
+            self::box(),
+        );
+        $lies = static fn (int $high): array => array_map(
+            static fn (Placement $one): array => [$one->parts[0]->x, $one->parts[0]->y, $one->parts[0]->z],
+            $bundle->spread(new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(0, 0, 0, 1200, 800, $high)])),
+        );
+
+        self::assertSame([[0, 0, 0], [0, 0, 200]], $lies(400));
+        // Two layers of 7 mm are thinner than it folds, 8 mm: side by side.
+        self::assertSame([[0, 0, 0], [0, 400, 0]], $lies(140));
     }
 
     public function test_the_floor_is_covered_as_far_as_it_goes(): void
