@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Crew\AccountController;
 use App\Http\Controllers\Crew\ArchiveController;
-use App\Http\Controllers\Crew\FiguresController;
 use App\Http\Controllers\Crew\HabitsController;
 use App\Http\Controllers\Crew\HelpController;
 use App\Http\Controllers\Crew\LatelyController;
 use App\Http\Controllers\Crew\PeopleController;
+use App\Http\Controllers\Crew\SettingsController;
 use App\Http\Controllers\Crew\SignInController;
-use App\Http\Controllers\Crew\TimeZoneController;
 use App\Models\Box;
 use App\Models\HelperLink;
 use App\Models\Invite;
@@ -44,7 +43,8 @@ Route::delete('account', [AccountController::class, 'leave'])->name('account.lea
 Route::get('help', HelpController::class)->name('help')->can('viewAny', Box::class);
 Route::get('lately', [LatelyController::class, 'show'])->name('lately')->can('viewAny', Box::class);
 Route::post('deeds/{deed}/undo', [LatelyController::class, 'undo'])->name('deeds.undo')->can('create', Box::class);
-Route::put('figures', FiguresController::class)->name('figures')->can('create', Lot::class);
-Route::get('time-zone', [TimeZoneController::class, 'show'])->name('time-zone')->can('create', Lot::class);
-Route::put('time-zone', [TimeZoneController::class, 'update'])->can('create', Lot::class);
+Route::get('settings', [SettingsController::class, 'show'])->name('settings')->can('create', Lot::class);
+Route::put('settings/{setting}', [SettingsController::class, 'update'])
+    ->name('settings.update')
+    ->can('create', Lot::class);
 Route::put('habits', HabitsController::class)->name('habits')->can('create', Box::class);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Crew;
+use App\Refusals\CannotChangeCurrency;
 use App\Refusals\ChangedMeanwhile;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Stash\Preparation\Habits;
@@ -16,11 +17,12 @@ use PluckyWren\Core\Stash\Preparation\Habits;
 final class ChangeCrew
 {
     /**
-     * @param  'locale'|'time_zone'|'guide'|'season_budget'  $setting
+     * @param  'locale'|'units'|'time_zone'|'currency'|'guide'|'season_budget'  $setting
      * @param  string|null  $was  as `Crew::printed` gave it when the form was opened; null where the form did not say
      * @param  callable(Crew): string  $now  says in words what it is now
      *
      * @throws ChangedMeanwhile If someone else changed it, to something else, after the form was opened.
+     * @throws CannotChangeCurrency If there are amounts in the currency that there is.
      */
     public function set(Crew $crew, string $setting, mixed $to, ?string $was, callable $now): void
     {
@@ -29,6 +31,10 @@ final class ChangeCrew
             $crew->setAttribute($setting, $to);
             if ($was !== null && $was !== $before && $crew->printed($setting) !== $before) {
                 throw ChangedMeanwhile::value($now($crew->refresh()));
+            }
+            if ($setting === 'currency' && $crew->isDirty('currency') && $crew->hasAmounts()) {
+                $crew->refresh();
+                throw CannotChangeCurrency::thereAreAmounts();
             }
             $crew->save();
         });

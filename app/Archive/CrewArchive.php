@@ -22,6 +22,7 @@ final class CrewArchive
     /** What of the crew itself is taken along: how it likes things, and nothing that opens doors. */
     private const OF_CREW = [
         'currency', 'season_budget_minor', 'locale', 'habits', 'guide', 'time_zone', 'kept_note', 'asked_prices',
+        'units',
     ];
 
     /** More is no crew's own. */

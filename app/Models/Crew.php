@@ -13,6 +13,8 @@ use Database\Factories\CrewFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Preparation\Habits;
@@ -24,6 +26,7 @@ use PluckyWren\Core\Stash\Preparation\Habits;
  * @property string $name
  * @property Currency $currency
  * @property string $locale whose way of writing figures is theirs
+ * @property Unit $units in which they read lengths
  * @property string|null $guide by which new boxes are planned; null where it is this season's
  * @property string $time_zone where their day begins and ends
  * @property Habits $habits how they like to do things
@@ -46,10 +49,12 @@ final class Crew extends Model
 
     protected $fillable = [
         'name', 'currency', 'locale', 'habits', 'guide', 'is_demo', 'season_budget', 'time_zone', 'calendar_key',
-        'kept_note', 'asked_prices',
+        'kept_note', 'asked_prices', 'units',
     ];
 
-    protected $attributes = ['locale' => 'en', 'habits' => '{}', 'time_zone' => 'UTC', 'asked_prices' => '{}'];
+    protected $attributes = [
+        'locale' => 'en', 'habits' => '{}', 'time_zone' => 'UTC', 'asked_prices' => '{}', 'units' => 'mm',
+    ];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -58,6 +63,7 @@ final class Crew extends Model
         'asked_prices' => 'array',
         'habits' => AsHabits::class,
         'season_budget' => AsMoney::class,
+        'units' => Unit::class,
     ];
 
     /** @return HasMany<User, $this> */
@@ -84,6 +90,20 @@ final class Crew extends Model
         $stored = $this->getAttributes()[$setting === 'season_budget' ? 'season_budget_minor' : $setting] ?? null;
 
         return is_scalar($stored) ? (string) $stored : '';
+    }
+
+    /**
+     * Determine if anything has a price or a budget, so that its currency means something. Boxes and purchases that
+     * were deleted count, by what their histories say of them: they may be brought back.
+     */
+    public function hasAmounts(): bool
+    {
+        return $this->season_budget !== null
+            || $this->asked_prices !== []
+            || array_filter(
+                ['lots', 'lot_changes', 'boxes', 'box_changes', 'target_prices', 'gift_payments', 'trips', 'topup_pieces'],
+                fn (string $table): bool => DB::table($table)->where('crew_id', $this->id)->exists(),
+            ) !== [];
     }
 
     /** Get the day it is where they are, at its beginning. */

@@ -146,12 +146,8 @@ final class AppServiceProvider extends ServiceProvider
         View::composer('gather.partials.waiting', WaitingData::class);
         View::composer('gather.partials.fields', LotFieldsData::class);
         View::composer(
-            ['components.layout', 'components.crew-menu'],
+            ['components.layout', 'components.crew-menu', 'crew.settings'],
             static fn (Contract $view) => $view->with('scheme', self::scheme()),
-        );
-        View::composer(
-            'components.crew-menu',
-            static fn (Contract $view) => $view->with('samples', resolve(Notations::class)->samples()),
         );
         View::composer('components.top-bar', static fn (Contract $view) => $view->with([
             'daysToHandIn' => resolve(Guides::class)->current()->terms->handIn->daysUntil(Today::here()),

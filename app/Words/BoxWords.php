@@ -15,7 +15,7 @@ final class BoxWords
     {
         return match ($field) {
             'band' => Words::of("people.{$box->gender->value}").', '.$box->recipient()->band->label(),
-            'box_kind' => $box->boxKind()->name.', '.$box->boxKind()->insideMm(),
+            'box_kind' => $box->boxKind()->name.', '.(new Writing)->insideOf($box->boxKind()),
             'colours' => implode(
                 ', ',
                 array_map(

@@ -11,7 +11,6 @@ use PluckyWren\Core\Guide\Sizes\BandFit;
 use PluckyWren\Core\Guide\Sizes\SizeLabel;
 use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Measure\Size;
-use PluckyWren\Core\Measure\Unit;
 
 /**
  * What the rules found, in the sentences of `lang/en/guides/rules.php`.
@@ -78,7 +77,8 @@ final readonly class FindingWords implements SaysFindings
     private function inWords(string|int|Length|Size|SizeLabel|BandFit $fact): string|int
     {
         return match (true) {
-            $fact instanceof Length, $fact instanceof Size => $fact->in(Unit::Millimetre),
+            $fact instanceof Length => LengthWords::of($fact->tenths),
+            $fact instanceof Size => LengthWords::size($fact),
             $fact instanceof SizeLabel => SizeWords::means($fact),
             $fact instanceof BandFit => SizeWords::fits($fact),
             default => $fact,

@@ -105,7 +105,7 @@ final readonly class GaugeWords
 
         return Words::of("plan/gauges.room-says.{$room->state->value}", [
             'fill' => (int) round($room->fill * 100),
-            'proud' => $room->proudMm,
+            'proud' => LengthWords::of((int) round(10 * $room->proudMm)),
             'names' => $room->state === RoomState::LeftOut ? self::some($this->leftOut()) : '',
         ]);
     }

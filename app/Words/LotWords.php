@@ -7,7 +7,6 @@ namespace App\Words;
 use App\Models\Lot;
 use PluckyWren\Core\Colour\Colour;
 use PluckyWren\Core\Colour\ColourNames;
-use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Stash\ItemTrait;
 
 /** One field of a lot, as one reads it. */
@@ -21,8 +20,8 @@ final class LotWords
                     $lot->paid === null ? '' : Words::of('gather/life.for', ['paid' => $lot->paid->format()])
                 ),
             ),
-            'length_tenths' => $lot->size->in(Unit::Millimetre),
-            'packaged_length_tenths' => $lot->packaged?->in(Unit::Millimetre) ?? '',
+            'length_tenths' => LengthWords::size($lot->size),
+            'packaged_length_tenths' => $lot->packaged === null ? '' : LengthWords::size($lot->packaged),
             'kind' => $lot->itemKind()->name,
             'due_on' => $lot->due_on?->format('j M Y') ?? '',
             'holds' => Contents::written($lot->thing()->inside),

@@ -16,6 +16,7 @@ use PluckyWren\Core\Fit\Moves\Relation;
 use PluckyWren\Core\Fit\Moves\Side;
 use PluckyWren\Core\Fit\Moves\Whereby;
 use PluckyWren\Core\Fit\Part;
+use PluckyWren\Core\Measure\Unit;
 
 /** Says a move as one packer would tell another: what to take, what to do with it, and where it goes. */
 final readonly class MoveWords
@@ -59,10 +60,9 @@ final readonly class MoveWords
                 ? self::side(self::bentUp($move))
                 : Words::of('plan/moves.sides.'.Facing::of(($this->lookOf)($move->first()->id), $block)->value),
             'fold' => $act === 'fold' ? self::fold($block, $item, count($move->placements), $what) : '',
-            'size' => $act === 'fold' ? self::size($block) : '',
-            'long' => self::cm(max($block->l, $block->w)),
-            'broad' => self::cm(min($block->l, $block->w)),
-            'high' => self::cm($block->h),
+            'size' => $act === 'fold'
+                ? self::size($block)
+                : self::about(max($block->l, $block->w), min($block->l, $block->w), $block->h),
         ]);
     }
 
@@ -108,8 +108,8 @@ final readonly class MoveWords
             'other' => $relation->other === null ? '' : ($this->nameOf)($relation->other),
             'first' => self::side($relation->sides[0] ?? null),
             'second' => self::side($relation->sides[1] ?? null),
-            'cm' => $relation->cm,
-            'mm' => $relation->mm,
+            'far' => $relation->cm === null ? '' : LengthWords::about([$relation->cm]),
+            'high' => $relation->mm === null ? '' : LengthWords::of(10 * $relation->mm),
         ]);
     }
 
@@ -152,9 +152,12 @@ final readonly class MoveWords
     }
 
     /** Whole centimetres. */
-    private static function cm(int $tenths): int
+    private static function about(int ...$tenths): string
     {
-        return (int) round($tenths / 100);
+        return LengthWords::about(array_map(
+            static fn (int $side): int => (int) round($side / Unit::Centimetre->tenths()),
+            array_values($tenths),
+        ));
     }
 
     private static function size(Part $block): string
@@ -165,7 +168,7 @@ final readonly class MoveWords
         return $sides[1] >= self::HAND[0] && $sides[1] <= self::HAND[1]
             ? Words::of('plan/moves.hand')
             : Words::of('plan/moves.size', [
-                'long' => self::cm($sides[0]), 'broad' => self::cm($sides[1]),
+                'size' => self::about($sides[0], $sides[1]),
             ]);
     }
 }

@@ -8,6 +8,7 @@ use App\Models\GiftPayment;
 use App\Models\Lot;
 use App\Support\Today;
 use Carbon\CarbonImmutable;
+use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Stash\Inside;
@@ -64,6 +65,30 @@ final readonly class Writing
     public function mm(int $tenths): string
     {
         return Length::ofTenths($tenths)->inMm();
+    }
+
+    /** @param int $tenths of a millimetre; with its unit, as the crew reads lengths */
+    public function length(int $tenths): string
+    {
+        return LengthWords::of($tenths);
+    }
+
+    /** @param list<int> $tenths of a millimetre: “210 × 148 × 12 mm”, as the crew reads lengths */
+    public function sides(array $tenths): string
+    {
+        return LengthWords::sides($tenths);
+    }
+
+    /** @param list<int> $tenths of a millimetre, beside one another: “20, 132 mm” */
+    public function lengths(array $tenths): string
+    {
+        return LengthWords::each($tenths);
+    }
+
+    /** The inside of a box, at its opening. */
+    public function insideOf(BoxKind $kind): string
+    {
+        return LengthWords::sides([$kind->inside->topLength, $kind->inside->topWidth, $kind->inside->height]);
     }
 
     /** One kind a line with how many of it, as it is typed. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Box;
 
 use PluckyWren\Core\Fit\BoxShape;
-use PluckyWren\Core\Measure\InvalidLength;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Measure\Unit;
 
@@ -98,17 +97,5 @@ final readonly class BoxKind
         );
 
         return new self(self::OWN, $shape->name, 'Measured by you.', $shape, $outside);
-    }
-
-    /**
-     * “318 × 196 × 112”: the opening and the height inside, in millimetres.
-     *
-     * @throws InvalidLength
-     */
-    public function insideMm(): string
-    {
-        return (
-            new Size($this->inside->topLength, $this->inside->topWidth, $this->inside->height)
-        )->in(Unit::Millimetre);
     }
 }

@@ -35,6 +35,7 @@ final class AccessTest extends AccessTestCase
         'packing day' => '/pack/day',
         'help' => '/help',
         'people' => '/people',
+        'settings' => '/settings',
         'my account' => '/account',
         'done lately' => '/lately',
         'for the next box' => '/boxes/next',

@@ -131,6 +131,7 @@ final class NothingLeaksTest extends TestCase
                 'crew_id' => $this->theirBox->crew_id, 'category' => 'school', 'season' => 2026, 'by' => 'Ines',
             ])->id,
             'category' => 'no-such-lane',
+            'setting' => 'no-such-setting',
             'line' => LogBox::query()->create([
                 'box_id' => $this->theirBox->id, 'crew_id' => $this->theirBox->crew_id, 'number' => 7,
                 'theme' => 'Secret lighthouse', 'band' => '4-7', 'gender' => 'girl', 'season' => 2026,

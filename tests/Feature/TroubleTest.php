@@ -139,7 +139,7 @@ final class TroubleTest extends TestCase
     {
         $this->get('/nowhere')->assertNotFound()->assertSee('Plucky Wren');
         $this->call('PATCH', '/boxes')->assertStatus(405)->assertSee('Plucky Wren');
-        $this->post('/figures', ['_method' => 'put', 'locale' => 'klingon'])
+        $this->post('/scheme', ['scheme' => 'klingon'])
             ->assertStatus(422)
             ->assertSee('Plucky Wren');
         $this->put('/guides', ['guide' => ['a list']])->assertStatus(422)->assertSee('Plucky Wren');

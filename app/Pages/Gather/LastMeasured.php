@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Pages\Gather;
 
 use App\Models\Lot;
+use App\Words\LengthWords;
 use App\Words\Words;
-use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Stash\ItemKind;
 
 /** The lot of a kind that was measured by hand last, so that the next one like it need not be. */
@@ -30,7 +30,7 @@ final readonly class LastMeasured
     {
         return Words::of('gather/stash.measuring.like', [
             'name' => $this->lot->name,
-            'size' => $this->lot->size->in(Unit::Millimetre),
+            'size' => LengthWords::size($this->lot->size),
         ]);
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Pages\Pack;
 
 use App\Models\Box;
+use App\Words\LengthWords;
 use App\Words\Words;
 use Illuminate\Http\Request;
 use PluckyWren\Core\Measure\InvalidLength;
 use PluckyWren\Core\Measure\Length;
-use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Stash\Preparation\WrappingPaper;
 
@@ -58,10 +58,6 @@ final readonly class Wrapping
     /** @param array{int, int} $sheet */
     private static function sheet(array $sheet): string
     {
-        $size = new Size($sheet[0], $sheet[1], 0);
-
-        return Length::ofTenths($size->length)
-            ->in(Unit::Millimetre).' × '.Length::ofTenths($size->width)
-            ->in(Unit::Millimetre).' mm';
+        return LengthWords::sides([$sheet[0], $sheet[1]]);
     }
 }

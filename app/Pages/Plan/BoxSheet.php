@@ -7,6 +7,7 @@ namespace App\Pages\Plan;
 use App\Models\Box;
 use App\Models\KeptAnswers;
 use App\Models\Piece;
+use App\Words\LengthWords;
 use App\Words\MoveWords;
 use App\Words\Words;
 use PluckyWren\Core\Box\Carton;
@@ -303,11 +304,6 @@ final class BoxSheet
         );
     }
 
-    public function insideMm(): string
-    {
-        return $this->plan->boxKind->insideMm();
-    }
-
     public function colourNames(): string
     {
         $names = resolve(ColourNames::class);
@@ -491,7 +487,7 @@ final class BoxSheet
 
         return $most === null
             ? ''
-            : Words::of('plan/fit.rises', ['name' => $this->nameOf($most[0]), 'mm' => (int) round($proud)]);
+            : Words::of('plan/fit.rises', ['name' => $this->nameOf($most[0]), 'high' => LengthWords::of(10 * (int) round($proud))]);
     }
 
     /** Get how far the order of packing had to give way; empty where it did not. */

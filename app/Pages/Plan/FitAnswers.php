@@ -7,6 +7,7 @@ namespace App\Pages\Plan;
 use App\Fit\FitRoom;
 use App\Fit\SwapCandidates;
 use App\Models\Box;
+use App\Words\LengthWords;
 use App\Words\Words;
 use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\BoxKinds;
@@ -127,13 +128,11 @@ final class FitAnswers
     public function nooks(): array
     {
         return array_map(fn (Part $nook): array => [
-            implode(
-                ' × ',
-                array_map(
-                    static fn (int $tenths): string => (string) intdiv($tenths, 10),
-                    [$nook->l, $nook->w, $nook->h],
-                ),
-            ),
+            // Whole millimetres: a nook is room, and no more than there is.
+            LengthWords::sides(array_map(
+                static fn (int $tenths): int => $tenths - $tenths % 10,
+                [$nook->l, $nook->w, $nook->h],
+            )),
             $this->placeOf($nook),
         ], $this->nooksLeft()->largest());
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 return [
     'registered' => 'Now sign in with your e-mail and password. If this address had a crew before, it is still that '
         .'one.',
-    'time-zone-kept' => 'Today is :day here.',
 
     'errors' => [
         'required' => 'Please fill this in.',

@@ -54,7 +54,7 @@ return [
         'long-cord' => [
             'why' => 'A long cord can catch a small child’s neck.',
             'remedy' => 'Shorten it or leave it out. :defers',
-            'figures' => ':cord mm of cord; :most mm at most',
+            'figures' => ':cord of cord; :most at most',
         ],
         'magnet' => [
             'why' => 'Strong magnets are dangerous when swallowed.',
@@ -71,30 +71,30 @@ return [
         ],
         'small-ball' => [
             'why' => 'A ball so small can close a small child’s throat.',
-            'remedy' => 'Choose one larger than :most mm. :defers',
-            'figures' => ':across mm across',
+            'remedy' => 'Choose one larger than :most. :defers',
+            'figures' => ':across across',
         ],
         'small-parts-part' => [
             'why' => 'A part of it goes into the small-parts cylinder: a child under three can choke on it.',
             'remedy' => 'Choose something in one large piece. :defers',
-            'figures' => ':size mm, in a cylinder 31.7 mm across and 25.4 to 57.1 mm deep',
+            'figures' => ':size, in a cylinder 31.7 mm across and 25.4 to 57.1 mm deep',
         ],
         'small-parts-whole' => [
             'why' => 'It goes whole into the small-parts cylinder: a child under three can choke on it.',
             'remedy' => 'Choose something in one large piece. :defers',
-            'figures' => ':size mm, in a cylinder 31.7 mm across and 25.4 to 57.1 mm deep',
+            'figures' => ':size, in a cylinder 31.7 mm across and 25.4 to 57.1 mm deep',
         ],
     ],
 
     'measure' => [
         'cord' => [
-            'why' => 'Nobody knows how long its cord is; over :most mm it can catch a small child’s neck.',
+            'why' => 'Nobody knows how long its cord is; over :most it can catch a small child’s neck.',
             'remedy' => 'Measure it, and shorten it where it is longer.',
         ],
         'near-the-cylinder' => [
             'why' => 'Its kind is just larger than what a small child could choke on.',
             'remedy' => 'Measure this one.',
-            'figures' => ':size mm, as is usual',
+            'figures' => ':size, as is usual',
         ],
     ],
 
@@ -156,7 +156,7 @@ return [
         'label-against-measure' => [
             'why' => 'It is shorter than the foot its label means.',
             'remedy' => 'Trust the ruler, not the label.',
-            'figures' => ':length mm long; :label',
+            'figures' => ':length long; :label',
         ],
         'none' => [
             'why' => 'Nobody wrote down its size.',

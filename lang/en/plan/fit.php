@@ -36,7 +36,7 @@ return [
         'whole-whole' => 'over the whole of it',
     ],
     'on-floor' => 'on the floor',
-    'rises' => '“:name” rises :mm mm over the rim until the lid presses it.',
+    'rises' => '“:name” rises :high over the rim until the lid presses it.',
     'gave-way' => [
         'flats-first' => 'Flat things first, as far as it goes: :share % of them lie on the floor.',
         'flats-last' => 'Flat things last, as far as it goes: :share % of them lie on top.',
@@ -132,8 +132,8 @@ return [
     'sure' => [
         'heading' => 'How sure is that?',
         'all-measured' => 'Everything in it was measured by hand.',
-        'unmeasured' => '{1} Reckoned by the usual measures of its kind: :names.|[2,6] Reckoned by the usual '
-            .'measures of their kinds: :names.|[7,*] Reckoned by the usual measures of their kinds: :names and :more '
+        'unmeasured' => '{1} Worked out from the usual measures of its kind: :names.|[2,6] Worked out from the usual '
+            .'measures of their kinds: :names.|[7,*] Worked out from the usual measures of their kinds: :names and :more '
             .'more.',
         'closes' => 'With measures a little off, it all fits in :closed of :tries trial runs.',
         'settles' => 'Measure “:name” to be surer.',

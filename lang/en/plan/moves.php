@@ -24,7 +24,7 @@ return [
         'put' => 'Put :what :where.',
         'slant' => 'Lay :what diagonally :where.',
         'bend' => 'Lay :what flat, its end bent up the :side wall, :where.',
-        'press' => 'Press :what in, to about :long × :broad × :high cm, :where.',
+        'press' => 'Press :what in, to about :size, :where.',
         'push' => 'Push :what into shape :where.',
         'fold' => ':fold:size, and lay it :where.',
     ],
@@ -38,15 +38,15 @@ return [
         'rolled' => 'Roll :what up',
     ],
     'hand' => ', about as wide as your hand',
-    'size' => ', to about :long × :broad cm',
+    'size' => ', to about :size',
 
     'where' => [
         'floor' => 'on the floor',
         'on' => 'on “:other”',
         'corner' => 'in the :first :second corner',
         'wall' => 'against the :first wall',
-        'above' => ':mm mm above the floor',
-        'from' => ':cm cm from the :first wall',
+        'above' => ':high above the floor',
+        'from' => ':far from the :first wall',
         'beside' => [
             'left' => 'to the left of “:other”',
             'right' => 'to the right of “:other”',

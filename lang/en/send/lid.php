@@ -30,8 +30,8 @@ return [
     'show' => 'Show it',
     'print' => 'Make the sheets (PDF)',
     'back' => 'Back to the box',
-    'size' => ':size mm, the opening of this box',
-    'size-floor' => ':size mm, the bottom of this box',
+    'size' => ':size, the opening of this box',
+    'size-floor' => ':size, the bottom of this box',
     'sheets' => '{1} on one sheet|[2,*] over :count sheets that share a strip of 8 mm to glue along',
     'part' => ':code, part :part of :parts',
     'wrong' => [
@@ -40,10 +40,10 @@ return [
     ],
     'wrap' => 'To wrap it',
     'wraps' => ['box' => 'The box', 'lid' => 'The lid'],
-    'wrap-says' => 'Cut a sheet of :size mm. Fold along the dashed lines, cut along the thick ones; the outer strip of '
-        .':strip mm goes over the edge.',
-    'wrap-lid' => 'Reckoned with a lid :wall mm high. Measure yours: for each millimetre more, the sheet is two longer '
+    'wrap-says' => 'Cut a sheet of :size. Fold along the dashed lines, cut along the thick ones; the outer strip of '
+        .':strip goes over the edge.',
+    'wrap-lid' => 'Worked out for a lid :wall high. Measure yours: for each millimetre more, the sheet is two longer '
         .'and two wider.',
-    'wrap-plan' => 'Cutting plan: folds at :along mm from the left, at :across mm from above',
+    'wrap-plan' => 'Cutting plan: folds at :along from the left, at :across from above',
 
 ];

@@ -20,26 +20,11 @@
                 </div>
             </fieldset>
         </form>
-        <form method="post" action="{{ route('figures') }}">
-            @csrf
-            @method('put')
-            <input type="hidden" name="was" value="{{ auth()->user()->crew->printed('locale') }}">
-            <label class="text-ink-soft" for="figures">{{ __('components/crew-menu.number-format') }}</label>
-            <div class="mt-1 flex gap-2">
-                <select class="input small" id="figures" name="locale">
-                    @foreach ($samples as $locale => $sample)<option value="{{ $locale }}"
-                        @selected(auth()->user()->crew->locale === $locale)>{{ $sample }}</option>@endforeach
-                </select>
-                <button class="button small">{{ __('components/crew-menu.save') }}</button>
-            </div>
-        </form>
         <a class="link" href="{{ route('help') }}">{{ __('crew/help.title') }}</a>
         <a class="link" href="{{ route('account') }}">{{ __('crew/people.account') }}</a>
         <a class="link" href="{{ route('people') }}">{{ __('crew/people.title') }}</a>
         <a class="link" href="{{ route('lately') }}">{{ __('crew/lately.title') }}</a>
-        <a class="link" href="{{ route('time-zone') }}">{{ __('components/crew-menu.time-zone-zone', [
-            'zone' => str_replace('_', ' ', auth()->user()->crew->time_zone),
-        ]) }}</a>
+        <a class="link" href="{{ route('settings') }}">{{ __('crew/settings.title') }}</a>
         <button type="button" class="link text-left" data-opens-keys>{{ __('components/crew-menu.keys') }}</button>
         <form method="post" action="{{ route('sign-out') }}">
             @csrf

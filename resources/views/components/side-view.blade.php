@@ -6,7 +6,9 @@
     $high = max($elevation->height(), $elevation->top(), $resting?->top() ?? 0) + 6;
 @endphp
 <svg {{ $attributes->class('drawn') }} role="img"
-    aria-label="{{ __('components/side-view.the-box-from-the-front', ['height' => $elevation->height()]) }}"
+    aria-label="{{ __('components/side-view.the-box-from-the-front', [
+        'height' => $write->length((int) round(10 * $elevation->height())),
+    ]) }}"
         viewBox="-14 {{ -$high }}
     {{ $elevation->length() + 84 }} {{ $high + 6 }}">
     <g transform="scale(1 -1)"><x-elevation :$sheet />@foreach ($resting->blocks ?? [] as $block)<rect

@@ -101,8 +101,12 @@
                         array_keys($guide->terms->handIn->closingDays),
                         $guide->terms->handIn->closingDays)) }}</p>@endif
             @if ($guide->terms->boxLimit)<p>
-                    <b>{{ __('guides/views/show.a-box-at-most') }}</b> {{ __('guides/views/show.measures-mm-outside', [
-                        'measures' => $guide->terms->boxLimit->inMm(),
+                    <b>{{ __('guides/views/show.a-box-at-most') }}</b> {{ __('guides/views/show.measures-outside', [
+                        'measures' => $write->sides([
+                            $guide->terms->boxLimit->length,
+                            $guide->terms->boxLimit->width,
+                            $guide->terms->boxLimit->height,
+                        ]),
                     ]) }}</p>@endif
             @if ($guide->terms->labelFields !== [])<p>
                     <b>{{ __('guides/views/show.the-label-asks-for') }}</b> {{ implode(', ',

@@ -6,9 +6,9 @@
     <article class="paper-sheet cut">
         <header>
             <h1>{{ __('pack/bench.layout.title', ['box' => $layout->sheet->box->theme]) }}</h1>
-            <p>{{ __('pack/views/layout.name-measures-mm', [
+            <p>{{ __('pack/views/layout.name-measures', [
                 'name' => $layout->sheet->plan->boxKind->name,
-                'measures' => $layout->sheet->insideMm(),
+                'measures' => $write->insideOf($layout->sheet->plan->boxKind),
             ]) }}
                 @if ($layout->bench->closed !== null)
                     · {{ __("pack/bench.closed.{$layout->bench->closed}") }}

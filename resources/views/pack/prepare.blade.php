@@ -93,7 +93,7 @@
             </p>
             @endunless
         </section>
-        <details class="no-print">
+        <details class="no-print" id="habits">
             <summary class="link">{{ __('pack/views/prepare.how-we-like-to-do') }}</summary>
             <form method="post" action="{{ route('habits') }}" class="cut mt-2 grid gap-2 p-4">
                 @csrf

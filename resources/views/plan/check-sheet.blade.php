@@ -17,7 +17,7 @@
                         'value' => __("people.{$sheet->box->gender->value}"),
                         'band' => $sheet->box->recipient()->band->label(),
                         'name' => mb_strtolower($sheet->plan->boxKind->name),
-                        'measures' => $sheet->insideMm(),
+                        'measures' => $write->insideOf($sheet->plan->boxKind),
                     ]) }}
                 </p>
                 <p>{{ __('plan/views/check-sheet.drive-guide-of-dated', [

@@ -68,8 +68,8 @@
                         <input type="radio" name="box_kind" value="{{ $kind->id }}" required
                             @checked(old('box_kind', $box->box_kind ?? 'straight-card') === $kind->id)>
                         <span class="font-semibold">{{ $kind->name }}</span>
-                        <span class="tabular">{{ __('plan/views/form.measures-mm-inside', [
-                            'measures' => $kind->insideMm(),
+                        <span class="tabular">{{ __('plan/views/form.measures-inside', [
+                            'measures' => $write->insideOf($kind),
                         ]) }}</span>
                         <span class="text-ink-soft">{{ $kind->says }}</span>
                         <span class="text-ink-soft">{{ trans_choice('plan/boxes.carton',

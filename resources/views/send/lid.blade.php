@@ -71,8 +71,9 @@
                     @endif
                 </svg>
                 <figcaption class="pt-2 text-ink-soft tabular">{{ __($page->isLiner
-                    ? 'send/lid.size-floor' : 'send/lid.size', ['size' => $write->mm($page->width).' × '
-                    .$write->mm($page->height)]) }},
+                    ? 'send/lid.size-floor' : 'send/lid.size', [
+                    'size' => $write->sides([$page->width, $page->height]),
+                ]) }},
                     {{ trans_choice('send/lid.sheets', count($page->tiles->tiles)) }}</figcaption>
             </figure>
         </form>
@@ -84,8 +85,8 @@
                         <h3>{{ __("send/lid.wraps.{$which}") }}</h3>
                         <svg class="drawn w-full py-2" viewBox="-30 -30 {{ $wrap->sheetLength() + 60 }}
                             {{ $wrap->sheetWidth() + 60 }}" role="img" aria-label="{{ __('send/lid.wrap-plan', [
-                            'along' => implode(', ', array_map($write->mm(...), $wrap->folds()['along'])), 'across' =>
-                            implode(', ', array_map($write->mm(...), $wrap->folds()['across']))]) }}">
+                            'along' => $write->lengths($wrap->folds()['along']), 'across' =>
+                            $write->lengths($wrap->folds()['across'])]) }}">
                             <rect class="wrap-sheet" width="{{ $wrap->sheetLength() }}"
                                 height="{{ $wrap->sheetWidth() }}" />
                             @foreach ($wrap->folds()['along'] as $fold)<path class="wrap-fold"
@@ -95,13 +96,16 @@
                             @foreach ($wrap->cuts() as $cut)<path class="wrap-cut"
                                 d="M{{ $cut[0] }} {{ $cut[1] }}L{{ $cut[2] }} {{ $cut[3] }}" />@endforeach
                         </svg>
-                        <figcaption>{{ __('send/lid.wrap-says', ['size' => $write->mm($wrap->sheetLength()).' × '
-                            .$write->mm($wrap->sheetWidth()), 'strip' => $write->mm($wrap->folds()['along'][0])]) }}
-                            <span class="text-ink-soft tabular">{{ __('send/lid.wrap-plan', ['along' => implode(', ',
-                                array_map($write->mm(...), $wrap->folds()['along'])), 'across' => implode(', ',
-                                array_map($write->mm(...), $wrap->folds()['across']))]) }}.</span>
+                        <figcaption>{{ __('send/lid.wrap-says', [
+                            'size' => $write->sides([$wrap->sheetLength(), $wrap->sheetWidth()]),
+                            'strip' => $write->length($wrap->folds()['along'][0]),
+                        ]) }}
+                            <span class="text-ink-soft tabular">{{ __('send/lid.wrap-plan', [
+                                'along' => $write->lengths($wrap->folds()['along']),
+                                'across' => $write->lengths($wrap->folds()['across']),
+                            ]) }}.</span>
                             @if ($which === 'lid')<span class="text-ink-soft">{{ __('send/lid.wrap-lid', ['wall' =>
-                                $write->mm($wrap->wall)]) }}</span>@endif
+                                $write->length($wrap->wall)]) }}</span>@endif
                         </figcaption>
                     </figure>
                 @endforeach

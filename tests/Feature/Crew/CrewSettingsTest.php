@@ -49,19 +49,54 @@ final class CrewSettingsTest extends TestCase
     /** @return iterable<string, array{string, string, string, string, string, string, string}> */
     public static function settings(): iterable
     {
-        yield 'figures' => ['/boxes', '/figures', 'locale', 'locale', 'de', 'fr', '1.234.567,50'];
+        yield 'figures' => ['/settings', '/settings/figures', 'locale', 'locale', 'de', 'fr', '1.234.567,50'];
         yield 'time zone' => [
-            '/time-zone',
-            '/time-zone',
+            '/settings',
+            '/settings/time-zone',
             'time_zone',
             'time_zone',
             'Pacific/Auckland',
             'America/New_York',
             'Pacific/Auckland',
         ];
+        yield 'lengths' => ['/settings', '/settings/lengths', 'units', 'units', 'in', 'cm', '8 1/4 × 5 13/16 × 1/2 in'];
+        yield 'currency' => ['/settings', '/settings/currency', 'currency', 'currency', 'JPY', 'CHF', 'JPY'];
         yield 'guide' => [
             '/guides', '/guides', 'guide', 'guide', 'harrow-ferry', 'pellwick-quay', 'Harrow Ferry Parcel Relay',
         ];
+    }
+
+    public function test_a_currency_stays_once_there_is_a_price_or_a_budget_in_it(): void
+    {
+        $this->get('/settings')->assertSee('It can be changed until the first box');
+        $this->lot('soap');
+
+        $this->get('/settings')->assertSee('The currency stays')->assertDontSee('name="currency"', false);
+        $this->from('/settings')
+            ->put('/settings/currency', ['currency' => 'JPY'])
+            ->assertSessionHasErrors(['currency' => 'The currency stays: there are boxes or prices in it already.']);
+        self::assertSame('EUR', $this->stored('currency'));
+    }
+
+    public function test_what_is_none_of_the_choices_is_refused_beside_its_field(): void
+    {
+        foreach (['figures' => 'locale', 'lengths' => 'units', 'time-zone' => 'time_zone'] as $which => $field) {
+            foreach (['klingon', ['x'], ''] as $typed) {
+                $this->put("/settings/{$which}", [$field => $typed])->assertSessionHasErrors($field);
+            }
+        }
+        $this->put('/settings/mood', ['mood' => 'good'])->assertNotFound();
+    }
+
+    public function test_lengths_are_shown_as_the_crew_reads_them(): void
+    {
+        $box = $this->box(['box_kind' => 'straight-card']);
+        $this->get("/boxes/{$box->id}")->assertSee('318 × 196 × 112 mm');
+        $this->put('/settings/lengths', ['units' => 'in'])->assertRedirect('/settings');
+        $this->actingAs($this->packer->refresh());
+
+        // 318 mm are 12.52 in, 196 are 7.72, 112 are 4.41.
+        $this->get("/boxes/{$box->id}")->assertSee('12 1/2 × 7 11/16 × 4 7/16 in');
     }
 
     private function stored(string $column): string

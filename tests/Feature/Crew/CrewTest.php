@@ -106,9 +106,9 @@ final class CrewTest extends TestCase
         $this->get("/boxes/{$planned->id}/edit")->assertSee('value="1250,50"', false);
         self::assertStringContainsString('9.00', $this->get("/boxes/{$planned->id}/ledger.csv")->streamedContent());
 
-        $this->put('/figures', ['locale' => 'en_IN'])->assertRedirect();
+        $this->put('/settings/figures', ['locale' => 'en_IN'])->assertRedirect();
         $this->get("/boxes/{$planned->id}")->assertSee('of 1,250.50 EUR');
-        $this->put('/figures', ['locale' => ['x']])->assertStatus(422);
+        $this->put('/settings/figures', ['locale' => ['x']])->assertSessionHasErrors('locale');
     }
 
     public function test_what_is_wrong_in_a_registration_is_said_beside_its_field_and_what_was_typed_is_kept(): void

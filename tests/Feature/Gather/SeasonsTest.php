@@ -133,10 +133,10 @@ final class SeasonsTest extends TestCase
 
     public function test_a_crew_says_where_it_is(): void
     {
-        $this->get('/time-zone')->assertOk()->assertSee('Pacific/Auckland');
-        $this->put('/time-zone', ['time_zone' => 'Pacific/Auckland'])->assertRedirect('/boxes');
+        $this->get('/settings')->assertOk()->assertSee('Pacific/Auckland');
+        $this->put('/settings/time-zone', ['time_zone' => 'Pacific/Auckland'])->assertRedirect('/settings');
         self::assertSame('Pacific/Auckland', $this->crew->refresh()->time_zone);
-        $this->put('/time-zone', ['time_zone' => 'Mars/Olympus'])->assertSessionHasErrors('time_zone');
+        $this->put('/settings/time-zone', ['time_zone' => 'Mars/Olympus'])->assertSessionHasErrors('time_zone');
     }
 
     public function test_the_budget_that_someone_changed_meanwhile_is_not_written_over(): void

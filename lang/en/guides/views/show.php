@@ -18,7 +18,7 @@ return [
     'from-today-to-today2' => 'from :today to :today2.',
     'places-each-with-its-own' => 'Places, each with its own last day:',
     'a-box-at-most' => 'A box at most:',
-    'measures-mm-outside' => ':measures mm outside.',
+    'measures-outside' => ':measures outside.',
     'the-label-asks-for' => 'The label asks for:',
     'what-it-would-say-of' => 'What it would say of a box',
     'must-haves' => 'Must-haves',

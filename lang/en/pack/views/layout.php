@@ -3,5 +3,5 @@
 declare(strict_types=1);
 
 return [
-    'name-measures-mm' => ':name, :measures mm',
+    'name-measures' => ':name, :measures',
 ];

@@ -6,7 +6,7 @@ return [
     'print-this-sheet' => 'Print this sheet',
     'back-to-the-box' => 'Back to the box',
     'one-page-of-a4-or' => 'One page of A4 or Letter, black ink.',
-    'box-number-value-band-name' => 'Box :number · :value, :band · :name :measures mm',
+    'box-number-value-band-name' => 'Box :number · :value, :band · :name :measures',
     'drive-guide-of-dated' => ':drive, guide of :dated',
     'value-left-because-because' => ':value, left because: :because',
     'missing' => 'Missing:',

@@ -10,7 +10,7 @@ return [
     'girl-or-boy' => 'Girl or boy',
     'which-box' => 'Which box',
     'box-kind' => 'Box kind',
-    'measures-mm-inside' => ':measures mm inside',
+    'measures-inside' => ':measures inside',
     'measure-my-own' => 'Measure my own',
     'take-the-inside-with-a' => 'Take the inside, with a tape or a ruler.',
     'i-take-another-box-its' => 'I take another box; its tasks start again',

@@ -6,7 +6,7 @@
     @else
         <ul class="mt-1 flex flex-wrap gap-x-6 gap-y-1">
             @foreach ($nooks as [$measures, $place])
-                <li><b class="tabular">{{ __('plan/views/partials/answers-more.measures-mm', [
+                <li><b class="tabular">{{ __('plan/views/partials/answers-more.measures', [
                     'measures' => $measures,
                 ]) }}</b> {{ $place }}</li>
             @endforeach

@@ -5,8 +5,8 @@
             <li class="grid content-start gap-1">
                 <x-open-box :drawing="$other->drawing()" class="h-32 w-full" />
                 <b>{{ $other->plan->boxKind->name }}</b>
-                <span class="text-ink-soft tabular">{{ __('plan/views/partials/answers-other.measures-mm', [
-                    'measures' => $other->insideMm(),
+                <span class="text-ink-soft tabular">{{ __('plan/views/partials/answers-other.measures', [
+                    'measures' => $write->insideOf($other->plan->boxKind),
                 ]) }}</span>
                 <span>{{ $write->gauges($other->gauges)->room() }}.
                     {{ $write->gauges($other->gauges)->roomSays() }}</span>

@@ -7,7 +7,7 @@
                 'value' => __("people.{$sheet->box->gender->value}"),
                 'band' => $sheet->box->recipient()->band->label(),
                 'name' => mb_strtolower($sheet->plan->boxKind->name),
-                'measures' => $sheet->insideMm(),
+                'measures' => $write->insideOf($sheet->plan->boxKind),
                 'carton' => trans_choice('plan/boxes.to-a-carton', $sheet->toACarton()),
             ]) }}
             @unless ($sheet->plan->isWithinLimit())

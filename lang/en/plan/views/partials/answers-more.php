@@ -3,5 +3,5 @@
 declare(strict_types=1);
 
 return [
-    'measures-mm' => ':measures mm',
+    'measures' => ':measures',
 ];

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'box-number-value-band-name' => 'Box :number · :value, :band · :name :measures mm, :carton',
+    'box-number-value-band-name' => 'Box :number · :value, :band · :name :measures, :carton',
     'change' => 'Change',
     'ledger' => 'Ledger',
     'prepare' => 'Prepare',
