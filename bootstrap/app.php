@@ -9,6 +9,8 @@ use App\Console\GuideCheckCommand;
 use App\Console\RestoreCommand;
 use App\Console\RulesListCommand;
 use App\Console\TrackCommand;
+use App\Http\Listeners\NoteSignIn;
+use App\Http\Middleware\EndsWithItsSignIn;
 use App\Http\Middleware\OfferUndo;
 use App\Http\Middleware\ReadDigits;
 use App\Http\Middleware\RefuseBrokenText;
@@ -17,6 +19,7 @@ use App\Http\Middleware\SendSecurityHeaders;
 use App\Http\Middleware\StartSession;
 use App\Http\Responses\Trouble;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Auth\Events\Login;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -24,6 +27,7 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
+use Illuminate\Support\Facades\Event;
 
 // What a fresh clone does not hold and Laravel expects to find.
 $storage = $_ENV['LARAVEL_STORAGE_PATH'] ?? $_SERVER['LARAVEL_STORAGE_PATH'] ?? __DIR__.'/../storage';
@@ -34,6 +38,7 @@ is_dir(__DIR__.'/cache') || mkdir(__DIR__.'/cache', 0o775);
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
+    ->booted(static fn () => Event::listen(Login::class, NoteSignIn::class))
     ->withCommands([
         FitSolveCommand::class, FitSureCommand::class, GuideCheckCommand::class, RulesListCommand::class,
         TrackCommand::class, BackupCommand::class, RestoreCommand::class,
@@ -42,7 +47,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append([SendSecurityHeaders::class, RefuseBrokenText::class, ReadDigits::class]);
         $middleware->web(
-            append: [RememberAnswer::class, OfferUndo::class],
+            append: [EndsWithItsSignIn::class, RememberAnswer::class, OfferUndo::class],
             replace: [LaravelStartSession::class => StartSession::class],
         );
         $middleware->redirectGuestsTo(fn (): string => route('welcome'));

@@ -9,11 +9,13 @@ use App\Http\Controllers\Crew\HelpController;
 use App\Http\Controllers\Crew\LatelyController;
 use App\Http\Controllers\Crew\PeopleController;
 use App\Http\Controllers\Crew\SettingsController;
+use App\Http\Controllers\Crew\SignedInController;
 use App\Http\Controllers\Crew\SignInController;
 use App\Models\Box;
 use App\Models\HelperLink;
 use App\Models\Invite;
 use App\Models\Lot;
+use App\Models\SignIn;
 use Illuminate\Support\Facades\Route;
 
 Route::post('sign-out', [SignInController::class, 'destroy'])->name('sign-out');
@@ -40,6 +42,12 @@ Route::post('people/archive', [ArchiveController::class, 'upload'])
 Route::get('account', [AccountController::class, 'show'])->name('account')->can('viewAny', Invite::class);
 Route::put('account', [AccountController::class, 'update'])->can('viewAny', Invite::class);
 Route::delete('account', [AccountController::class, 'leave'])->name('account.leave')->can('viewAny', Invite::class);
+Route::delete('account/sign-ins/{signIn}', [SignedInController::class, 'end'])
+    ->name('sign-ins.end')
+    ->can('delete', 'signIn');
+Route::delete('account/sign-ins', [SignedInController::class, 'endOthers'])
+    ->name('sign-ins.end-others')
+    ->can('viewAny', SignIn::class);
 Route::get('help', HelpController::class)->name('help')->can('viewAny', Box::class);
 Route::get('lately', [LatelyController::class, 'show'])->name('lately')->can('viewAny', Box::class);
 Route::post('deeds/{deed}/undo', [LatelyController::class, 'undo'])->name('deeds.undo')->can('create', Box::class);

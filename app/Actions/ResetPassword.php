@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Mail\NewPassword;
+use App\Models\SignIn;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -35,6 +36,7 @@ final class ResetPassword
                 $user->fill(['password' => Hash::make($password)]);
                 $user->setRememberToken(Str::random(60));
                 $user->save();
+                SignIn::query()->withoutGlobalScopes()->where('user_id', $user->id)->delete();
             },
         ));
 

@@ -11,7 +11,8 @@ final class CrewTables
 {
     /** What is a crew's for the moment only, or opens doors: accounts, links, keys, packings that are tried again. */
     private const NOT_TAKEN = [
-        'users', 'invites', 'helper_links', 'shopping_ticks', 'box_seats', 'once_keys', 'fit_results', 'row_changes',
+        'users', 'sign_ins', 'invites', 'helper_links', 'shopping_ticks', 'box_seats', 'once_keys', 'fit_results',
+        'row_changes',
     ];
 
     /** @return list<string> whoever is named by a row of another stands before it */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\KeepSignIns;
 use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\Crew;
@@ -132,6 +133,10 @@ final class NothingLeaksTest extends TestCase
             ])->id,
             'category' => 'no-such-lane',
             'setting' => 'no-such-setting',
+            'signIn' => resolve(KeepSignIns::class)->begin(
+                User::factory()->createOne(['crew_id' => $this->theirBox->crew_id]),
+                'a telephone',
+            ),
             'line' => LogBox::query()->create([
                 'box_id' => $this->theirBox->id, 'crew_id' => $this->theirBox->crew_id, 'number' => 7,
                 'theme' => 'Secret lighthouse', 'band' => '4-7', 'gender' => 'girl', 'season' => 2026,

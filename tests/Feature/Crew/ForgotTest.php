@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Crew;
 
+use App\Actions\KeepSignIns;
+use App\Models\SignIn;
 use Illuminate\Support\Facades\Hash;
 use Tests\Feature\TestCase;
 use Tests\Support\Run;
@@ -18,6 +20,7 @@ final class ForgotTest extends TestCase
 
     public function test_a_link_from_the_mailbox_leads_to_a_new_password_once(): void
     {
+        resolve(KeepSignIns::class)->begin($this->packer, 'a lost telephone');
         $this->get('/sign-in')->assertSee('I forgot my password');
         $this->post('/forgot', ['email' => $this->packer->email])->assertRedirect('/forgot');
         $mailbox = $this->get('/mailbox')->assertOk()->assertSee($this->packer->email);
@@ -30,6 +33,7 @@ final class ForgotTest extends TestCase
         $this->post($path, $new)->assertRedirect('/sign-in');
 
         self::assertTrue(Hash::check('three tide pools', $this->packer->refresh()->password));
+        self::assertSame(0, SignIn::query()->count(), 'Wherever somebody was signed in has ended.');
         $this->post($path, ['password' => 'four tide pools'] + $new)->assertSessionHasErrors('email');
     }
 

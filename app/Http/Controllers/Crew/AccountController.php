@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Crew;
 
 use App\Actions\ChangePeople;
+use App\Http\Middleware\EndsWithItsSignIn;
 use App\Http\Requests\Crew\AccountRequest;
+use App\Models\SignIn;
 use App\Models\User;
 use App\Refusals\CannotChangePeople;
 use App\Words\Words;
@@ -18,9 +20,13 @@ use Illuminate\Support\Facades\Auth;
 /** Somebody's own account: name, address, password, and leaving. */
 final class AccountController
 {
-    public function show(#[CurrentUser] User $user): View
+    public function show(Request $request, #[CurrentUser] User $user): View
     {
-        return view('crew.account', ['me' => $user]);
+        return view('crew.account', [
+            'me' => $user,
+            'signIns' => SignIn::of($user),
+            'here' => $request->session()->get(EndsWithItsSignIn::KEY),
+        ]);
     }
 
     /** A new password ends what is signed in elsewhere. */
