@@ -14,6 +14,7 @@ use App\Http\Controllers\Gather\MakeController;
 use App\Http\Controllers\Gather\MoneyController;
 use App\Http\Controllers\Gather\PocketController;
 use App\Http\Controllers\Gather\PriceDeskController;
+use App\Http\Controllers\Gather\PriceLaterController;
 use App\Http\Controllers\Gather\QuickEntryController;
 use App\Http\Controllers\Gather\SeveralLotsController;
 use App\Http\Controllers\Gather\ShoppingController;
@@ -117,6 +118,7 @@ Route::post('lots/{lot}/photo', [LotPhotoController::class, 'store'])
 Route::delete('lots/{lot}/photo', [LotPhotoController::class, 'destroy'])
     ->name('lots.photo.destroy')
     ->can('update', 'lot');
+Route::put('lots/{lot}/price', PriceLaterController::class)->name('lots.price')->can('update', 'lot');
 Route::post('lots/{lot}/arrive', [LotLifeController::class, 'arrive'])->name('lots.arrive')->can('update', 'lot');
 Route::post('lots/{lot}/lose', [LotLifeController::class, 'lose'])->name('lots.lose')->can('update', 'lot');
 Route::post('lots/{lot}/wrong', [LotLifeController::class, 'fault'])->name('lots.fault')->can('update', 'lot');

@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Stash\Cost;
 use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
 use PluckyWren\Core\Stash\NotEnoughLeft;
@@ -130,6 +132,24 @@ final readonly class ChangeLot
             $lot->setAsidePieces()->delete();
 
             return (bool) $lot->delete();
+        });
+    }
+
+    /**
+     * Write down what was paid for all of a lot that came without a price; a nought was free.
+     *
+     * @throws ChangedMeanwhile If it has a price by now.
+     * @throws NotEnoughLeft Never, as no piece goes.
+     */
+    public function price(Lot $lot, Money $paid): void
+    {
+        DB::transaction(function () use ($lot, $paid): void {
+            $fresh = Lot::query()->findOrFail($lot->id);
+            $fresh->price_state === PriceState::Unknown
+                || throw ChangedMeanwhile::said(Words::of('gather/shopping.priced-meanwhile', ['name' => $fresh->name]));
+            $cost = Cost::decided($fresh->source, $paid->currency, $paid);
+            $fresh->fill(['price_state' => $cost->state, 'paid' => $cost->paid]);
+            $this->correct($fresh);
         });
     }
 

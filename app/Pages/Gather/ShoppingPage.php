@@ -6,7 +6,9 @@ namespace App\Pages\Gather;
 
 use App\Models\Box;
 use App\Models\Crew;
+use App\Models\Lot;
 use App\Models\ShoppingTick;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\Shopping\BoxOutlook;
 use PluckyWren\Core\Box\Shopping\ShoppingLine;
@@ -14,12 +16,16 @@ use PluckyWren\Core\Money\ExactAmount;
 use PluckyWren\Core\Money\Level\PriceLevel;
 use PluckyWren\Core\Money\Level\PriceRange;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 
 /** What is still to buy, by the place where it was bought last; and whether each box then stays within its budget. */
 final readonly class ShoppingPage
 {
+    /** So many of those without a price are listed. */
+    private const UNPRICED = 8;
+
     /**
      * @param  Collection<string, Collection<int, ShoppingRow>>  $places  by the place
      * @param  Collection<string, array{Box, BoxOutlook}>  $outlooks
@@ -29,6 +35,8 @@ final readonly class ShoppingPage
      * @param  int  $withoutEstimate  how many are not even that
      * @param  bool  $isAsked  whether more prices would be needed for estimates
      * @param  array<string, string>  $inBaskets  who has it in the basket, by kind
+     * @param  Collection<int, Lot>  $unpriced  the latest things that came without a price
+     * @param  int  $unpricedCount  how many there are of those in all
      * @param  array<string, string>  $asked  what the crew said that a few things cost, as typed, by kind
      */
     private function __construct(
@@ -42,6 +50,8 @@ final readonly class ShoppingPage
         public bool $hasBoxes,
         public array $inBaskets,
         public array $asked,
+        public Collection $unpriced,
+        public int $unpricedCount,
     ) {}
 
     public static function of(Shortfall $shortfall, Prices $prices, Crew $crew): self
@@ -74,7 +84,22 @@ final readonly class ShoppingPage
                 static fn (int $minor): string => (new Money($minor, $crew->currency))->typed(),
                 $crew->asked_prices,
             ),
+            self::unpriced(self::UNPRICED)->get()->toBase(),
+            self::unpriced()->count(),
         );
+    }
+
+    /**
+     * @param  int|null  $most  of the latest at most so many; null for all
+     * @return Builder<Lot> what is in the stash, or was, without anybody knowing what it cost
+     */
+    private static function unpriced(?int $most = null): Builder
+    {
+        $query = Lot::query();
+        $query->where('price_state', PriceState::Unknown)->where('is_kit', false);
+        $most === null || $query->orderByDesc('got_on')->orderByDesc('id')->limit($most);
+
+        return $query;
     }
 
     /**

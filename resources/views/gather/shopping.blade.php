@@ -130,8 +130,10 @@
             @endforeach
         @endif
 
+        @includeWhen($page->unpriced->isNotEmpty(), 'gather.partials.unpriced')
+
         @if ($page->covered->isNotEmpty())
-            <section class="cut px-4 py-3" aria-labelledby="covered">
+            <section class="cut mt-3.5 px-4 py-3" aria-labelledby="covered">
                 <h2 id="covered">{{ __('gather/views/shopping.on-hand-already') }}</h2>
                 <p class="text-ink-soft">{{ __('gather/views/shopping.pick-these-from-the-stash') }}</p>
                 <ul class="mt-1.5 columns-2 max-sm:columns-1">
