@@ -101,7 +101,10 @@ final class Crew extends Model
         return $this->season_budget !== null
             || $this->asked_prices !== []
             || array_filter(
-                ['lots', 'lot_changes', 'boxes', 'box_changes', 'target_prices', 'gift_payments', 'trips', 'topup_pieces'],
+                [
+                    'lots', 'lot_changes', 'boxes', 'box_changes', 'target_prices', 'gift_payments', 'trips',
+                    'topup_pieces',
+                ],
                 fn (string $table): bool => DB::table($table)->where('crew_id', $this->id)->exists(),
             ) !== [];
     }

@@ -18,7 +18,7 @@ final readonly class Kept
     /** From this share of a piece on, what lies over it hides it; of the fit model. */
     private const HIDES = 0.5;
 
-    /** Of several side by side in one bundle, one may be in sight while half of the bundle is not: so much hides all. */
+    /** Of several side by side in a bundle one may be in sight while half of the bundle is not: so much hides all. */
     private const HIDES_ALL = 0.8;
 
     /**

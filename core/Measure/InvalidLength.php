@@ -26,6 +26,6 @@ final class InvalidLength extends UnexpectedValueException implements CoreExcept
 
     public static function tooLong(Length $most): self
     {
-        return new self("That is longer than {$most->in(Unit::Centimetre)} cm, the most we reckon with.");
+        return new self("That is longer than {$most->in(Unit::Centimetre)} cm, the most that can be written down.");
     }
 }

@@ -89,13 +89,13 @@ final readonly class Length
         return rtrim(rtrim($figure, '0'), '.');
     }
 
-    /** Millimetres as a number for a file: whole where it is whole. */
     /** As `in(Unit::Millimetre)`, for short. */
     public function inMm(): string
     {
         return $this->in(Unit::Millimetre);
     }
 
+    /** Millimetres as a number for a file: whole where it is whole. */
     public function mm(): int|float
     {
         return $this->tenths % 10 === 0 ? intdiv($this->tenths, 10) : $this->tenths / 10;

@@ -54,7 +54,7 @@ final class InvalidMoney extends UnexpectedValueException implements CoreExcepti
 
     public static function tooMuch(Money $most): self
     {
-        return new self("That is over {$most->format()}, the most we reckon with.");
+        return new self("That is over {$most->format()}, the most that can be written down.");
     }
 
     public static function mixedCurrencies(Currency $one, Currency $other): self

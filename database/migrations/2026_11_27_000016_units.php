@@ -10,7 +10,9 @@ return new class extends Migration
 {
     public function up(): void
     {
-        DB::unprepared("ALTER TABLE crews ADD COLUMN units TEXT NOT NULL DEFAULT 'mm' CHECK (units IN ('mm', 'cm', 'in'))");
+        DB::unprepared(
+            "ALTER TABLE crews ADD COLUMN units TEXT NOT NULL DEFAULT 'mm' CHECK (units IN ('mm', 'cm', 'in'))",
+        );
     }
 
     public function down(): void

@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use stdClass;
 
-/** Views that everyone can use: axe finds nothing, nothing runs off a small screen, no stranger is asked for anything. */
+/** Views that everyone can use: axe finds nothing, nothing runs off a small screen, nothing is asked of strangers. */
 abstract class AccessTestCase extends BrowserTestCase
 {
     /**

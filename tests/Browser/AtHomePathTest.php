@@ -98,7 +98,7 @@ final class AtHomePathTest extends BrowserTestCase
         $this->open('/gather/money');
         $this->type('#budget', '444');
         $this->press(WebDriverKeys::ENTER);
-        $this->see('The season’s budget is kept.');
+        $this->see('The season’s budget is saved.');
         $this->open('/gather');
         $this->tabTo('#one-line');
         $this->press('5 yo-yos 2.50', WebDriverKeys::ENTER);

@@ -15,7 +15,7 @@ final class KindsAndKitsPathTest extends BrowserTestCase
         $this->open('/lots/new');
         $this->type('#f-kind', 'moon marble maze');
         $this->press(WebDriverKeys::TAB);
-        $this->see('No kind goes by “moon marble maze”');
+        $this->see('No kind is called “moon marble maze”');
         $this->clickOn('#something-else');
         $this->see('Describe a new kind');
         $this->clickOn('input[value=play]');

@@ -9,7 +9,7 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
-/** A box that is full of findings is mended, one is left knowingly, and a guide is changed before a packer's eyes. */
+/** A box that is full of findings is mended, one is kept for a reason, and a guide is changed while a packer looks. */
 final class PlanPathTest extends BrowserTestCase
 {
     public function test_a_box_is_mended_from_eight_findings_to_none(): void
@@ -48,11 +48,11 @@ final class PlanPathTest extends BrowserTestCase
             'Her aunt turns the other end.',
         );
         $this->clickOn("li.finding:has(input[value^='trait.cord']) details.leave button");
-        $this->see('Left because: Her aunt turns the other end.');
+        $this->see('Kept because: Her aunt turns the other end.');
         $this->see('3 problems to fix');
         $this->click('Print the check sheet');
         self::browser()->forPrint(true);
-        $this->see('Hazard, left because: Her aunt turns the other end.');
+        $this->see('Hazard, kept because: Her aunt turns the other end.');
         self::assertSame(1, self::browser()->printedPages(8.27, 11.69));
         self::browser()->forPrint(false);
     }
@@ -79,7 +79,7 @@ final class PlanPathTest extends BrowserTestCase
             'The change is not tried.',
         );
         $this->click('Save the guide');
-        $this->see('The guide is kept.');
+        $this->see('The guide is saved.');
 
         $this->click('Night-sky watcher');
         $this->click('Plan it by this guide');

@@ -438,7 +438,7 @@ final class NothingIsLostTest extends TestCase
         $piece = Piece::factory()->createOne(['box_id' => $this->box()->id, 'lot_id' => $part->id, 'quantity' => 1]);
 
         $this->post("/changes/{$change->id}/undo")->assertSessionHasErrors([
-            'undo' => 'The part that was split off was changed or put into a box. Take that back first.',
+            'undo' => 'The part that was split off was changed or put into a box. Undo that first.',
         ]);
         $piece->delete();
         $this->post("/changes/{$change->id}/undo")->assertSessionHasNoErrors();

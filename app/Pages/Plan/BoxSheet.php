@@ -487,7 +487,9 @@ final class BoxSheet
 
         return $most === null
             ? ''
-            : Words::of('plan/fit.rises', ['name' => $this->nameOf($most[0]), 'high' => LengthWords::of(10 * (int) round($proud))]);
+            : Words::of('plan/fit.rises', [
+                'name' => $this->nameOf($most[0]), 'high' => LengthWords::of(10 * (int) round($proud)),
+            ]);
     }
 
     /** Get how far the order of packing had to give way; empty where it did not. */

@@ -69,7 +69,8 @@ final readonly class UnderTheLid
         $id = $this->kind === null ? '' : $this->repertoire->kinds[$this->kind]->items[0]->id;
         $layout = Layout::of($this->box, $placements, $items);
         if ($layout !== null) {
-            usort($layout->rows, static fn (array $one, array $other): int => ($one[0] === $id) <=> ($other[0] === $id));
+            $isLast = static fn (array $row): bool => $row[0] === $id;
+            usort($layout->rows, static fn (array $one, array $other): int => $isLast($one) <=> $isLast($other));
         }
 
         return $layout?->settled($layout->rows)

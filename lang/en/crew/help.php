@@ -49,7 +49,7 @@ return [
         'kit' => ['kit', 'A bag or a pouch that is filled first and goes in as one thing.'],
         'gap' => ['nook', 'A gap that something small still goes into.'],
         'idea' => ['idea', 'A theme without a box yet, with wishes and with things that are held for it.'],
-        'shipping' => ['shipping gift', 'What the drive asks for carriage with each box.'],
+        'shipping' => ['shipping gift', 'What the drive asks for transport with each box.'],
         'docket' => ['docket', 'The number by which the drive tells where a box is.'],
         'keeper' => ['keeper', 'Someone who also changes the guide, the budget and the people of a crew.'],
         'season' => ['season', 'From one hand-in to the next: goals, money and boxes are counted by it.'],

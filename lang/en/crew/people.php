@@ -26,9 +26,9 @@ return [
     'invite-taken-back' => 'That link no longer works.',
     'link' => 'The link',
 
-    'join' => 'Come into :crew',
+    'join' => 'Join :crew',
     'join-says' => 'You share its stash, its boxes and its log.',
-    'join-go' => 'Come in',
+    'join-go' => 'Join',
     'not-joined' => 'That did not work: this address has an account already, or the link was used meanwhile.',
     'joined' => 'Welcome to :crew.',
     'ended' => 'This link has ended',
@@ -76,7 +76,8 @@ return [
     'mailbox-says' => 'The demo sends no mail; what would be sent lies here.',
     'mailbox-empty' => 'No mail yet.',
     'signed-in' => 'Where you are signed in',
-    'signed-in-says' => 'A borrowed phone, the parish computer: sign out there from here. A new password does it everywhere.',
+    'signed-in-says' => 'A borrowed phone, the parish computer: sign out there from here. A new password does it '
+        .'everywhere.',
     'signed-in-since' => 'since :since, last seen :seen',
     'devices' => ['phone' => 'A phone', 'tablet' => 'A tablet', 'computer' => 'A computer'],
     'this-one' => 'this one',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
 
-    'target-kept' => 'The target is kept.',
+    'target-kept' => 'The target is saved.',
 
     'steps' => [
         'percent-off' => '% off',
@@ -15,7 +15,7 @@ return [
         'credit-not-paid' => 'points, not counted as paid',
         'credit-paid' => 'points, counted as paid',
         'tax' => '% sales tax',
-        'carriage' => 'share of carriage',
+        'carriage' => 'share of delivery',
     ],
 
     'verdicts' => [

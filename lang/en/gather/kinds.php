@@ -13,7 +13,7 @@ return [
     'ask' => 'What kind of thing is it?',
     'type' => 'Type its name: soap, jump rope, doll…',
     'likely' => 'Do you mean one of these?',
-    'unknown' => 'No kind goes by “:name”.',
+    'unknown' => 'No kind is called “:name”.',
     'something-else' => 'Something else: describe it',
     'something-else-named' => '“:name” is something else: describe it',
     'change' => 'Show this kind',

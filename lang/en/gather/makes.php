@@ -34,7 +34,7 @@ return [
     'drop' => 'Delete this recipe',
 
     'kept' => 'The recipe for “:name” is saved.',
-    'dropped' => 'The recipe for “:name” is gone; what you made by it stays.',
+    'dropped' => 'The recipe for “:name” is deleted; what you made by it stays.',
     'made' => '{1} One “:name” is made: :each.|[2,*] :count × “:name” are made: :each each.',
     'no-price' => 'price not known',
     'undone' => 'What went in is back in the stash.',

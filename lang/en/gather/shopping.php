@@ -8,7 +8,7 @@ return [
     'guessed' => '{0} |{1} (one of them estimated)|[2,*] (:count of them estimated)',
     'guess' => 'about :low to :high each (estimated)',
     'range' => ':low to :high',
-    'at-worst' => 'or :left, where it is dear',
+    'at-worst' => 'or :left, where it is expensive',
     'waits' => 'No signal: your ticks wait in this browser and are sent when there is one.',
     'asked' => 'What do things cost where you shop?',
     'asked-says' => 'Three prices are enough to estimate all the others; every purchase makes the estimates better.',
@@ -25,7 +25,8 @@ return [
     'left-over' => '{0} |[1,*] leaves :count over',
     'lines' => '{1} One kind of thing to buy|[2,*] :count kinds of things to buy',
     'unpriced-title' => '{1} One thing still has no price|[2,*] :count things still have no price',
-    'unpriced-says' => 'Write down what the till’s slip says for all of it, when you have the time; 0 where it was free.',
+    'unpriced-says' => 'Write down what the till’s slip says for all of it, when you have the time; 0 where it was '
+        .'free.',
     'unpriced-pieces' => ':pieces ×',
     'unpriced-paid' => 'Total paid',
     'unpriced-more' => '{1} And one more, further back.|[2,*] And :count more, further back.',

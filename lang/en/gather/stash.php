@@ -12,7 +12,7 @@ return [
     'removed' => '“:name” is out of the stash.',
 
     'several' => '{1} One thing is changed.|[2,*] :count things are changed.',
-    'found' => '{0} Nothing goes by that.|{1} One thing.|[2,*] :count things.',
+    'found' => '{0} Nothing matches that.|{1} One thing.|[2,*] :count things.',
 
     'only' => [
         'on-hand' => 'with some on hand',

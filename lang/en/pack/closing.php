@@ -38,9 +38,9 @@ return [
         'box-limit' => ':names is larger than the drive takes.',
     ],
     'left-line' => [
-        'must-haves' => 'Missing knowingly: :names',
-        'to-mend' => 'Left in knowingly: :names',
-        'to-ask' => 'Left knowingly: :names',
+        'must-haves' => 'Missing on purpose: :names',
+        'to-mend' => 'Left in on purpose: :names',
+        'to-ask' => 'Kept on purpose: :names',
     ],
     'ticks' => [
         'counted' => '{0} What lies inside :names is counted.|[1,*] What lies inside other things is counted, :count '

@@ -33,7 +33,7 @@ return [
 
     'gift-asked' => 'The drive asks :gift for each box to be sent.',
     'gift-abroad' => 'The drive asks :gift for each box to be sent. Write what that is for you in :code; the box '
-        .'reckons with it.',
+        .'counts with it.',
     'the-file' => 'The file',
     'imported' => '“:theme” is on your shelf, as the file has it; what is in it is in your stash.',
     'planned' => '“:theme” is on your shelf.',

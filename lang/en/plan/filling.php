@@ -18,7 +18,7 @@ return [
     'back' => 'Back to the box',
     'ways' => [
         'use-up' => 'Use up the stash',
-        'as-dear' => 'As dear as the budget allows',
+        'as-dear' => 'Spend what the budget allows',
         'hang-together' => 'Hang together',
     ],
     'way' => 'What matters most',

@@ -133,8 +133,8 @@ return [
         'heading' => 'How sure is that?',
         'all-measured' => 'Everything in it was measured by hand.',
         'unmeasured' => '{1} Worked out from the usual measures of its kind: :names.|[2,6] Worked out from the usual '
-            .'measures of their kinds: :names.|[7,*] Worked out from the usual measures of their kinds: :names and :more '
-            .'more.',
+            .'measures of their kinds: :names.|[7,*] Worked out from the usual measures of their kinds: :names and '
+            .':more more.',
         'closes' => 'With measures a little off, it all fits in :closed of :tries trial runs.',
         'settles' => 'Measure “:name” to be surer.',
         'measure' => 'Measure it',

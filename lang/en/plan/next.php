@@ -15,7 +15,7 @@ return [
         'gone' => 'look at its story in the log',
     ],
 
-    'mend' => 'look at :what in “:theme”; it needs mending.',
+    'mend' => 'look at :what in “:theme”; it has a problem to fix.',
     'find' => 'pick :what for “:theme”, it is in the stash.',
     'pack' => '“:theme” is ready: take it to the table.',
     'buy' => '“:theme” still lacks :what.',

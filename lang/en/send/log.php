@@ -14,7 +14,7 @@ return [
     'all' => 'all',
     'look' => 'Look',
     'everything' => 'Show all',
-    'count' => '{0} No box answers this.|{1} One box.|[2,*] :count boxes.',
+    'count' => '{0} No box matches.|{1} One box.|[2,*] :count boxes.',
     'empty' => 'Nothing is in the log yet. A box comes here when it is handed in, and stays.',
     'for' => ':who, :band',
     'by' => 'handed in on :day by :name',

@@ -26,7 +26,7 @@ return [
     'of-goal' => ':made of :goal',
     'months' => 'Where the money went, month by month',
     'nothing-bought' => 'Nothing was bought this season.',
-    'finds' => 'Dearest, and best finds',
+    'finds' => 'Most expensive, and best finds',
     'dearest' => 'Most expensive by the piece',
     'best' => 'Most saved against the list price',
     'each' => ':who: :count',

@@ -5,8 +5,8 @@ declare(strict_types=1);
 return [
 
     'title' => 'Top-up bags',
-    'what-for' => 'What no box of yours needs can fill up someone else’s thin one: a bag for each lane and age, '
-        .'labelled.',
+    'what-for' => 'What no box of yours needs can fill up someone else’s thin one: a bag for each category and age '
+        .'group, labelled.',
     'left' => 'What lies free',
     'left-lane' => '{1} one piece|[2,*] :count pieces',
     'make' => 'Make a bag',

@@ -30,7 +30,7 @@ final class PeopleTest extends TestCase
     {
         $path = $this->link('/people/invites', ['role' => 'member']);
         Auth::logout();
-        $this->get($path)->assertOk()->assertSee("Come into {$this->crew->name}");
+        $this->get($path)->assertOk()->assertSee("Join {$this->crew->name}");
         $this->post($path, self::SOMEONE)->assertRedirect('/boxes');
 
         $odell = User::query()->where('email', 'odell@example.org')->sole();

@@ -77,7 +77,8 @@ final class SignInsTest extends TestCase
     {
         $this->elsewhere('Mobile');
         $this->put('/account', [
-            'name' => 'Odile', 'email' => $this->packer->email, 'password' => 'another long word', 'now' => 'a long word here',
+            'name' => 'Odile', 'email' => $this->packer->email,
+            'password' => 'another long word', 'now' => 'a long word here',
         ])->assertSessionHasNoErrors();
 
         self::assertSame([$this->here()], SignIn::query()->pluck('id')->all());

@@ -32,10 +32,10 @@ final class KindsTest extends TestCase
     {
         $this->get('/lots/new?kind=soap+dish')->assertSee('value="Soap case"', false)->assertSee('What it is called');
         $this->get('/lots/new?kind=soapy')
-            ->assertSee('No kind goes by “soapy”')
+            ->assertSee('No kind is called “soapy”')
             ->assertSee('value="soap"', false)
             ->assertSee('“soapy” is something else: describe it');
-        $this->get('/lots/new')->assertDontSee('No kind goes by');
+        $this->get('/lots/new')->assertDontSee('No kind is called');
     }
 
     public function test_an_unknown_thing_becomes_a_kind_in_a_few_answers_and_one_goes_on_with_it(): void

@@ -210,7 +210,7 @@ final class LotLifeTest extends TestCase
         [$first, $second] = LotChange::query()->get()->all();
 
         $this->post("/changes/{$first->id}/undo")->assertSessionHasErrors([
-            'undo' => 'Something was changed on top of that. Take that back first.',
+            'undo' => 'Something was changed on top of that. Undo that first.',
         ]);
         $this->post("/changes/{$second->id}/undo");
         $this->post("/changes/{$first->id}/undo");

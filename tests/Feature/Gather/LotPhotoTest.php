@@ -27,7 +27,7 @@ final class LotPhotoTest extends TestCase
         $address = "/lots/{$lot->id}/photo";
         $this->get('/gather')->assertDontSee($address);
         $this->post($address, ['photo' => UploadedFile::fake()->image('soap.jpg', 1600, 800)])
-            ->assertRedirect("/lots/{$lot->id}")->assertSessionHas('said', 'The photo is kept.');
+            ->assertRedirect("/lots/{$lot->id}")->assertSessionHas('said', 'The photo is saved.');
 
         $shown = (string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent();
         self::assertSame([640, 320], array_slice((array) getimagesizefromstring($shown), 0, 2));

@@ -128,7 +128,7 @@ final class StashTest extends TestCase
         $this->get('/find')->assertOk();
         $this->get('/find?q=tid')->assertSee('Tide pool')->assertSee('Tidy soap');
         $this->get('/find?q=bramble')->assertSee('Tidy soap')->assertDontSee('Tide pool');
-        $this->get('/find?q=_')->assertSee('Nothing goes by “_”.');
+        $this->get('/find?q=_')->assertSee('Nothing matches “_”.');
         $this->get('/find?q[]=x')->assertOk();
         $this->get('/find?q='.str_repeat('x', 5000))->assertOk();
     }

@@ -226,7 +226,7 @@ final class GuidesTest extends TestCase
         $this->get("/boxes/{$back->id}")
             ->assertOk()
             ->assertSee('Blue balloons')
-            ->assertSee('Left because: Her sister is nine.');
+            ->assertSee('Kept because: Her sister is nine.');
         self::assertSame(1, $back->pieces->count());
 
         $this->from('/boxes')

@@ -25,7 +25,7 @@ final class PhotoTest extends TestCase
         $box = $this->box();
         $this->from("/boxes/{$box->id}/bench")
             ->post("/boxes/{$box->id}/photo", ['photo' => $this->photo(2400, 1800, 'Somewhere Lane 5')])
-            ->assertSessionHas('said', 'The photo is kept.');
+            ->assertSessionHas('said', 'The photo is saved.');
         $shown = $this->get("/boxes/{$box->id}/photo")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
         $jpeg = (string) $shown->getContent();
 

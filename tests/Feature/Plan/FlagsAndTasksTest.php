@@ -55,11 +55,11 @@ final class FlagsAndTasksTest extends TestCase
         $leave('Because', 'trait.magnet|nothing')->assertNotFound();
         $leave('Her sister of nine blows them up.')
             ->assertOk()
-            ->assertSee('Left because: Her sister of nine blows them up.')
+            ->assertSee('Kept because: Her sister of nine blows them up.')
             ->assertSee('tips')
-            ->assertSee('Hazard, left knowingly');
+            ->assertSee('Hazard, kept anyway');
         $this->get("/boxes/{$box->id}/check-sheet")->assertSee(
-            'Hazard, left because: Her sister of nine blows them up.',
+            'Hazard, kept because: Her sister of nine blows them up.',
         );
         self::assertSame(
             [
@@ -107,7 +107,7 @@ final class FlagsAndTasksTest extends TestCase
         $this->post("/boxes/{$box->id}/pieces", ['lot' => $this->lot('comb')->id, 'quantity' => 1]);
         $this->get("/boxes/{$box->id}")
             ->assertDontSee('may still carry one')
-            ->assertSee('Left because: Ines takes them all off.');
+            ->assertSee('Kept because: Ines takes them all off.');
     }
 
     public function test_several_findings_are_left_for_one_reason(): void
@@ -145,11 +145,11 @@ final class FlagsAndTasksTest extends TestCase
             ['HX-Request' => 'true'],
         )
             ->assertOk()
-            ->assertSee('Left because: They write it at the hall.');
+            ->assertSee('Kept because: They write it at the hall.');
 
         self::assertSame(1, substr_count((string) $this->get("/boxes/{$box->id}")->getContent(), $says));
         $paper = (string) $this->get("/boxes/{$box->id}/check-sheet")
-            ->assertSee('Left because: They write it at the hall.')
+            ->assertSee('Kept because: They write it at the hall.')
             ->getContent();
         self::assertSame(1, substr_count($paper, $says));
     }

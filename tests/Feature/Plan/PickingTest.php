@@ -326,7 +326,7 @@ final class PickingTest extends TestCase
         $this->get("/boxes/{$this->box->id}?pick=1&q=zest")
             ->assertSee('Zesty soap')
             ->assertDontSee('A sheet of stickers');
-        $this->get("/boxes/{$this->box->id}?pick=1&q=%25")->assertSee('Nothing in the stash goes by that.');
+        $this->get("/boxes/{$this->box->id}?pick=1&q=%25")->assertSee('Nothing in the stash matches that.');
         $this->get("/boxes/{$this->box->id}?pick=1&need=soap")
             ->assertSee('Only what fills this need.')
             ->assertDontSee('A sheet of stickers');

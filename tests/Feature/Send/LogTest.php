@@ -40,7 +40,7 @@ final class LogTest extends TestCase
         $this->get('/send/log?q=ines')->assertSee('In it: Äpple the owl, from Ines')->assertDontSee('2 × Pine soap');
         $this->get('/send/log?q=soap')->assertSee('In it: 2 × Pine soap');
         foreach (['renamed', '100%', '%', '_', '"', 'owl comb'] as $words) {
-            $this->get('/send/log?q='.rawurlencode($words))->assertOk()->assertSee('No box answers this.');
+            $this->get('/send/log?q='.rawurlencode($words))->assertOk()->assertSee('No box matches.');
         }
     }
 

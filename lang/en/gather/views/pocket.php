@@ -12,7 +12,7 @@ return [
     'buy-up-to' => 'Buy up to',
     'fair-up-to' => ', fair up to',
     'up-to' => 'Up to',
-    'a-piece-this-size-of' => 'a piece; this size of pack was not reckoned beforehand.',
+    'a-piece-this-size-of' => 'a piece; for this size of pack it was not worked out.',
     'no-target-and-no-price' => 'No target and no price of this kind so far.',
     'you-still-need-to-buy' => 'You still need to buy',
     'where-from' => 'Where from',

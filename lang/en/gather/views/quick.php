@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'quick-entry' => 'Quick entry',
-    'after-a-shopping-trip-place' => 'After a shopping trip: place and day once, a line for each lot. Tab goes on, '
+    'after-a-shopping-trip-place' => 'After a shopping trip: place and day once, a line for each thing. Tab goes on, '
         .'Enter keeps it all.',
     'the-receipt' => 'The receipt',
     'place' => 'Place',

@@ -6,7 +6,8 @@ return [
     'drive-guides' => 'Drive guides',
     'a-drives-rules-for-a' => 'A drive’s rules for a season, as data: what it asks for, what it takes out, when and '
         .'where to hand in. A box keeps the guide it was planned by.',
-    'season-dated-dated-bands-bands' => ':season, dated :dated. Bands :bands; :needs needs, :barred things barred.',
+    'season-dated-dated-bands-bands' => ':season, dated :dated. Age groups :bands; :needs needs, :barred things '
+        .'barred.',
     'your-own' => 'your own',
     'new-boxes-use-this-one' => 'New boxes use this one',
     'use-it-for-new-boxes' => 'Use it for new boxes',

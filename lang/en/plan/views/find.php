@@ -6,7 +6,7 @@ return [
     'find' => 'Find',
     'what-to-find' => 'What to find',
     'a-theme-a-piece-a' => 'A theme, a piece, a shop, a giver',
-    'nothing-goes-by-search-try' => 'Nothing goes by “:search”. Try fewer letters.',
+    'nothing-goes-by-search-try' => 'Nothing matches “:search”. Try fewer letters.',
     'boxes' => 'Boxes',
     'box-number-value-band-value2' => 'box :number, :value :band, :value2',
     'inside-something-else' => 'Inside something else',

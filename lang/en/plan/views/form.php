@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'planned-by-the-guide-of' => 'Planned by the guide of :drive, :dated.',
     'for-whom' => 'For whom',
-    'age-band' => 'Age band',
+    'age-band' => 'Age group',
     'years-old' => 'years old',
     'girl-or-boy' => 'Girl or boy',
     'which-box' => 'Which box',

@@ -3,5 +3,5 @@
 declare(strict_types=1);
 
 return [
-    'lanes' => 'Lanes',
+    'lanes' => 'Categories',
 ];

@@ -7,7 +7,7 @@ return [
     'name-tag-shop-giver-where' => 'Name, tag, shop, giver, where it is kept',
     'only' => 'Only',
     'all-things' => 'all things',
-    'for-which-band' => 'For which band',
+    'for-which-band' => 'For which age group',
     'any-age-group' => 'any age group',
     'for-band' => 'for :band',
     'got-in' => 'Got in',

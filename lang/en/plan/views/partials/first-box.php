@@ -11,7 +11,7 @@ return [
     'four-gauges-always-the-same' => 'Four gauges, always the same',
     'every-box-carries-them-each' => 'Every box carries them. Each thing you pick moves them.',
     'say-for-whom' => 'Say for whom',
-    'a-band-of-years-girl' => 'A band of years, girl or boy, and a theme that holds it together.',
+    'a-band-of-years-girl' => 'An age group, girl or boy, and a theme that holds it together.',
     'see-that-it-fits' => 'See that it fits',
     'the-open-box-shows-where' => 'The open box shows where each piece goes, and whether the lid closes.',
     'write-down-what-you-got' => 'Write down what you got',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'find-in-the-stash' => 'Find in the stash',
     'name-or-place' => 'Name or place',
-    'lane' => 'Lane',
+    'lane' => 'Category',
     'all-categories' => 'All categories',
     'find' => 'Find',
     'only-what-fills-this-need' => 'Only what fills this need.',
@@ -13,7 +13,7 @@ return [
     'size-label' => ', size :label',
     'how-many-name' => 'How many: :name',
     'pick' => 'Pick',
-    'nothing-in-the-stash-goes' => 'Nothing in the stash goes by that.',
+    'nothing-in-the-stash-goes' => 'Nothing in the stash matches that.',
     'the-stash-is-empty-or' => 'The stash is empty, or all of it is in boxes. Add',
     'a-new-thing' => 'a new thing',
     'or-put-what-the-guide' => ', or put what the guide asks for on the',
