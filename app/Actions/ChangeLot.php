@@ -145,8 +145,9 @@ final readonly class ChangeLot
     {
         DB::transaction(function () use ($lot, $paid): void {
             $fresh = Lot::query()->findOrFail($lot->id);
-            $fresh->price_state === PriceState::Unknown
-                || throw ChangedMeanwhile::said(Words::of('gather/shopping.priced-meanwhile', ['name' => $fresh->name]));
+            $fresh->price_state === PriceState::Unknown || throw ChangedMeanwhile::said(
+                Words::of('gather/shopping.priced-meanwhile', ['name' => $fresh->name]),
+            );
             $cost = Cost::decided($fresh->source, $paid->currency, $paid);
             $fresh->fill(['price_state' => $cost->state, 'paid' => $cost->paid]);
             $this->correct($fresh);

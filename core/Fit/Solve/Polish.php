@@ -24,7 +24,7 @@ final readonly class Polish
     /** So many places are tried for one piece. */
     private const PLACES = 60;
 
-    /** What is no thicker, in tenths of a millimetre, may lie on cloth that is folded as much lower: a letter, a card. */
+    /** What is no thicker, in tenths of a millimetre, may lie on cloth that is folded as much lower: a letter. */
     private const THIN = 30;
 
     /** With so many pieces or fewer over it, one may still be seen first. */
