@@ -161,7 +161,7 @@ final readonly class GaugeWords
         return match (true) {
             $says !== [] => self::some($says, 1),
             $rest !== [] => Words::of('plan/gauges.and-also', ['rest' => lcfirst(implode(', ', $rest))]),
-            $flags->overruled !== [] => trans_choice('plan/flags.left-knowingly', count($flags->overruled)),
+            $flags->overruled !== [] => trans_choice('plan/flags.kept-anyway', count($flags->overruled)),
             default => Words::of('plan/gauges.nothing-flagged'),
         };
     }

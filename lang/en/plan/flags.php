@@ -22,7 +22,7 @@ return [
     'to-ask' => 'To ask about',
     'tips' => '{1} One tip|[2,*] :count tips',
     'not-there' => '{1} One thing not there yet|[2,*] :count things not there yet',
-    'left-knowingly' => '{1} One kept as it is|[2,*] :count kept as they are',
+    'kept-anyway' => '{1} One kept as it is|[2,*] :count kept as they are',
     'answer-by' => ':by, :at',
 
     'do' => [

@@ -19,10 +19,10 @@
             <button class="button go justify-self-start">{{ __('gather/views/import.look-at-it') }}</button>
         </form>
         <section class="cut grid gap-3 p-5" aria-labelledby="out">
-            <h2 id="out">{{ __('gather/views/import.take-it-with-you') }}</h2>
+            <h2 id="out">{{ __('gather/views/import.export') }}</h2>
             <p>{{ __('gather/views/import.plain-csv-that-any-spreadsheet') }}</p>
             <div class="flex flex-wrap gap-3">
-                <a class="button" href="{{ route('export.lots') }}">{{ __('gather/views/import.all-lots') }}</a>
+                <a class="button" href="{{ route('export.lots') }}">{{ __('gather/views/import.all-things') }}</a>
                 <a class="button" href="{{ route('export.shopping') }}">{{
                     __('gather/views/import.shopping-list') }}</a>
             </div>

@@ -72,7 +72,7 @@
                 <x-field name="claim" :label="__('gather/views/price-desk.check-a-price-someone-told')"
                     inputmode="decimal" :value="$desk->claim"
                     :wrong="$desk->wrong->first('claim')" autocomplete="off" />
-                <button class="button go">{{ __('gather/views/price-desk.reckon') }}</button>
+                <button class="button go">{{ __('gather/views/price-desk.work-it-out') }}</button>
             </form>
 
             <section class="cut p-4" aria-label="{{ __('gather/views/price-desk.what-it-comes-to') }}"

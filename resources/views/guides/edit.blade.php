@@ -161,11 +161,11 @@
             </aside>
         </form>
         <details class="mt-4">
-            <summary class="link text-ink-soft">{{ __('guides/views/edit.throw-this-guide-away') }}</summary>
+            <summary class="link text-ink-soft">{{ __('guides/views/edit.delete-this-guide') }}</summary>
             <form method="post" action="{{ route('guides.destroy', $own->slug) }}"
                 class="cut mt-2 grid max-w-md gap-3 p-4">@csrf @method('delete')<p>
                     {{ __('guides/views/edit.it-is-gone-for-good') }}</p><button class="button warn">
-                    {{ __('guides/views/edit.throw-it-away') }}</button></form>
+                    {{ __('guides/views/edit.delete-it') }}</button></form>
         </details>
     </div>
 </x-layout>

@@ -86,7 +86,7 @@
                 <x-field class="w-36" name="metres" :label="__('pack/views/prepare.its-length-in-m')"
                     inputmode="decimal"
                     :value="$wrapping->metres" autocomplete="off" />
-                <button class="button">{{ __('pack/views/prepare.reckon') }}</button>
+                <button class="button">{{ __('pack/views/prepare.work-it-out') }}</button>
             </form>
             <p @class(['mt-2', 'wrong' => $wrapping->wrong !== '']) role="status">
                 {{ $wrapping->wrong !== '' ? $wrapping->wrong : trans_choice('pack/tasks.roll', $wrapping->boxes) }}

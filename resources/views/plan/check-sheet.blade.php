@@ -66,7 +66,7 @@
                                 @foreach ($sheet->gauges->flags->onPieceAlone($piece->id)->overruled as $left)
                                     <li>
                                         <span>⚑</span>
-                                        <span>{{ __('plan/views/check-sheet.value-left-because-because', [
+                                        <span>{{ __('plan/views/check-sheet.value-kept-because-because', [
                                             'value' => __("plan/gauges.weights.{$left->finding->weight->value}"),
                                             'because' => $left->because,
                                         ]) }}</span>
@@ -98,7 +98,7 @@
                         {{ $say->why($finding) }} {{ $say->remedy($finding) }}</li>@endforeach
                 @foreach ($sheet->leftApart() as $left)<li>
                         <b>{{ $say->about($left->finding) }}:</b> {{
-                            __('plan/views/check-sheet.finding-left-because-because', [
+                            __('plan/views/check-sheet.finding-kept-because-because', [
                             'finding' => $say->why($left->finding),
                             'because' => $left->because,
                         ]) }}

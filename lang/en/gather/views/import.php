@@ -11,8 +11,8 @@ return [
         .'is kept.',
     'file' => 'File',
     'look-at-it' => 'Look at it',
-    'take-it-with-you' => 'Export',
+    'export' => 'Export',
     'plain-csv-that-any-spreadsheet' => 'Plain CSV that any spreadsheet opens. What you export can be imported again.',
-    'all-lots' => 'All things',
+    'all-things' => 'All things',
     'shopping-list' => 'Shopping list',
 ];

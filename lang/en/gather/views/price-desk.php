@@ -14,7 +14,7 @@ return [
     'how-much-cut-index' => 'How much, cut :index',
     'tax-is-worked-out-before' => 'Tax is worked out before the coupon',
     'check-a-price-someone-told' => 'Check a price someone told you',
-    'reckon' => 'Work it out',
+    'work-it-out' => 'Work it out',
     'what-it-comes-to' => 'What it comes to',
     'pack-code' => 'Pack (:code)',
     '30-or-2-1' => '30, or 2+1',

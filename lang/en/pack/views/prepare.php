@@ -16,7 +16,7 @@ return [
     'for-the-lid-apart-so' => 'for the lid: apart, so that the box still opens.',
     'rolls-width' => 'Roll’s width',
     'its-length-in-m' => 'its length, in m',
-    'reckon' => 'Work it out',
+    'work-it-out' => 'Work it out',
     'how-we-like-to-do' => 'How we like to do it',
     'all-of-these-are-good' => 'All of these are good ways; the lists follow yours.',
     'puzzles-go-into-a-bag' => 'Puzzles go into a bag with their picture',

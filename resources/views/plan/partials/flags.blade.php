@@ -55,14 +55,14 @@
             @include('plan.partials.flags-several')
         @endif
         @if ($overruled !== [])
-            <h3 class="mt-3">{{ trans_choice('plan/flags.left-knowingly', count($overruled)) }}</h3>
+            <h3 class="mt-3">{{ trans_choice('plan/flags.kept-anyway', count($overruled)) }}</h3>
             <ul>
                 @foreach ($overruled as $left)
                     @php($answer = $sheet->answerBehind($left))
                     <li class="flex flex-wrap items-baseline gap-x-3 border-t-[1.5px] border-line py-2">
                         <span class="min-w-0 grow"><b>{{ $say->about($left->finding) }}:</b>
                             {{ $say->why($left->finding) }}
-                            <span class="text-ok">{{ __('plan/views/partials/flags.left-because-because', [
+                            <span class="text-ok">{{ __('plan/views/partials/flags.kept-because-because', [
                                 'because' => $left->because,
                             ]) }}</span>
                             @if ($answer)<span

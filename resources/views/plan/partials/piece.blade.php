@@ -110,7 +110,7 @@
         <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path
             d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="none" stroke="currentColor" stroke-width="1.5" stroke-dasharray="2
             2" /></svg>
-        <span>{{ __('plan/views/partials/piece.value-left-knowingly-because', [
+        <span>{{ __('plan/views/partials/piece.value-kept-anyway-because', [
             'value' => __("plan/gauges.weights.{$left->finding->weight->value}"),
             'because' => $left->because,
         ]) }}</span>

@@ -7,6 +7,6 @@ return [
     'guide-of-dated' => ', guide of :dated (',
     'compare' => 'compare',
     'and-by-public-figures-advice' => '), and by public figures; advice only.',
-    'left-because-because' => 'Kept because: :because',
+    'kept-because-because' => 'Kept because: :because',
     'undo' => 'Undo',
 ];

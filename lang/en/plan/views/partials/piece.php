@@ -12,6 +12,6 @@ return [
     'take-it-out' => 'Take it out',
     'take-out-name' => 'Take out: :name',
     'what-to-do' => 'What to do',
-    'value-left-knowingly-because' => ':value, kept anyway: :because',
+    'value-kept-anyway-because' => ':value, kept anyway: :because',
     'price-each' => ':price each',
 ];
