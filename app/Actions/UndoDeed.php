@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\BoxChange;
+use App\Models\Crew;
 use App\Models\LotChange;
 use App\Models\RowChange;
 use App\Queries\DeedsDone;
@@ -86,6 +87,11 @@ final readonly class UndoDeed
             ? $now === null
             : $now !== null && array_intersect_key((array) $now, $change->after) == $change->after;
         $isSame || throw CannotUndo::changedSince();
+        // What was priced since is in the currency that there is now.
+        $change->record === 'crews'
+            && array_key_exists('currency', $change->before)
+            && Crew::query()->findOrFail($change->crew_id)->hasAmounts()
+            && throw CannotUndo::pricedSince();
         match ($change->what) {
             'added' => DB::table($change->record)->where($key)->delete(),
             'deleted' => DB::table($change->record)->insert($change->before),

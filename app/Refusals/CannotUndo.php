@@ -14,6 +14,11 @@ final class CannotUndo extends DomainException
         return new self(Words::of('gather/life.changed-since'));
     }
 
+    public static function pricedSince(): self
+    {
+        return new self(Words::of('crew/settings.currency-stays'));
+    }
+
     public static function partChanged(): self
     {
         return new self(Words::of('gather/life.part-changed'));

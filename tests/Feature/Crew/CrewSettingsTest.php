@@ -78,6 +78,24 @@ final class CrewSettingsTest extends TestCase
         self::assertSame('EUR', $this->stored('currency'));
     }
 
+    public function test_a_currency_is_changed_back_only_as_long_as_nothing_was_priced_in_it(): void
+    {
+        $this->put('/settings/currency', ['currency' => 'JPY'])->assertSessionHasNoErrors();
+        $this->undoLatest();
+        self::assertSame('EUR', $this->stored('currency'));
+
+        $this->put('/settings/currency', ['currency' => 'JPY'])->assertSessionHasNoErrors();
+        $this->lot('soap');
+        $this->undoLatest();
+        self::assertSame('JPY', $this->stored('currency'));
+    }
+
+    private function undoLatest(): void
+    {
+        preg_match('~action="[^"]*(/deeds/[^"]+/undo)"~', (string) $this->get('/lately')->getContent(), $undo);
+        $this->post($undo[1] ?? self::fail('There is nothing to undo.'))->assertRedirect();
+    }
+
     public function test_what_is_none_of_the_choices_is_refused_beside_its_field(): void
     {
         foreach (['figures' => 'locale', 'lengths' => 'units', 'time-zone' => 'time_zone'] as $which => $field) {
