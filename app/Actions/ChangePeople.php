@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Crew;
-use App\Models\SignIn;
 use App\Models\User;
 use App\Refusals\CannotChangePeople;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 
 /** Who is in a crew and what they may do; histories keep the names of those who left. */
-final class ChangePeople
+final readonly class ChangePeople
 {
+    public function __construct(private KeepSignIns $keepSignIns) {}
+
     /**
      * @param  'member'|'keeper'  $role
      *
@@ -43,11 +44,11 @@ final class ChangePeople
     /** @param string|null $password null where it stays; a new one ends what is signed in, wherever that is */
     public function account(User $person, string $name, string $email, ?string $password): void
     {
-        DB::transaction(static function () use ($person, $name, $email, $password): void {
+        DB::transaction(function () use ($person, $name, $email, $password): void {
             $person->fill(['name' => $name, 'email' => $email]);
             $password === null || $person->fill(['password' => Hash::make($password)]);
             $person->save();
-            $password === null || SignIn::query()->where('user_id', $person->id)->delete();
+            $password === null || $this->keepSignIns->endAll($person);
         });
     }
 

@@ -27,11 +27,12 @@ final class KeepSignIns
     public function begin(User $user, string $userAgent): string
     {
         return DB::transaction(static function () use ($user, $userAgent): string {
-            $own = static fn () => SignIn::query()->withoutGlobalScopes()->where('user_id', $user->id);
             $now = CarbonImmutable::now();
-            $own()->where('seen_at', '<', $now->subMinutes(config()->integer('session.lifetime')))->delete();
-            $kept = $own()->orderByDesc('seen_at')->orderByDesc('id')->limit(self::MOST - 1)->pluck('id')->all();
-            $own()->whereNotIn('id', $kept)->delete();
+            $lasting = SignIn::of($user)
+                ->where('seen_at', '>=', $now->subMinutes(config()->integer('session.lifetime')))
+                ->limit(self::MOST - 1)
+                ->pluck('id');
+            SignIn::of($user)->whereKeyNot($lasting->all())->delete();
 
             return SignIn::query()->create([
                 'crew_id' => $user->crew_id,
@@ -60,11 +61,11 @@ final class KeepSignIns
         });
     }
 
-    /** End all but this one. */
-    public function endOthers(User $user, string $but): void
+    /** End all of somebody's, or all but one. */
+    public function endAll(User $user, string $but = ''): void
     {
         DB::transaction(static function () use ($user, $but): void {
-            SignIn::query()->where('user_id', $user->id)->whereKeyNot($but)->delete();
+            SignIn::of($user)->whereKeyNot($but)->delete();
             self::forgetRemembered($user);
         });
     }

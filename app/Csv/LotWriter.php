@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Csv;
 
 use App\Models\Lot;
-use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Stash\ItemTrait;
 
@@ -29,7 +28,7 @@ final class LotWriter
     /** @return list<string> */
     public static function row(Lot $lot): array
     {
-        $mm = static fn (int $tenths): string => Length::ofTenths($tenths)->in(Unit::Millimetre);
+        $mm = Unit::Millimetre->figure(...);
 
         return [
             $lot->id, $lot->kind, $lot->name, (string) $lot->pieces, (string) $lot->pack_pieces,

@@ -7,7 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToCrew;
 use App\Models\Concerns\KeyedByUlid;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -32,12 +32,16 @@ final class SignIn extends Model
     /** @var array<string, string> */
     protected $casts = ['seen_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime'];
 
-    /** @return Collection<int, self> those of one person, the latest seen first */
-    public static function of(User $user): Collection
+    /**
+     * Query those of one person, the latest seen first; whoever is signing in has no crew in hand yet.
+     *
+     * @return Builder<self>
+     */
+    public static function of(User $user): Builder
     {
-        $query = self::query();
+        $query = self::query()->withoutGlobalScopes();
         $query->where('user_id', $user->id)->orderByDesc('seen_at')->orderByDesc('id');
 
-        return $query->get();
+        return $query;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use PluckyWren\Core\Fit\Cavity;
+use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Stash\Said;
 
 /** What was said of a thing itself, in words; and each of it as it is typed. */
@@ -51,9 +52,6 @@ final class SaidWords
     /** @param list<int> $tenths */
     private static function mm(array $tenths): string
     {
-        return implode(' × ', array_map(
-            static fn (int $one): string => rtrim(rtrim(number_format($one / 10, 1, '.', ''), '0'), '.'),
-            $tenths,
-        ));
+        return implode(' × ', array_map(Unit::Millimetre->figure(...), $tenths));
     }
 }

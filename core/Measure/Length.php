@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Measure;
 
-use Brick\Math\BigInteger;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 use PluckyWren\Core\Text\Typed;
@@ -81,12 +80,7 @@ final readonly class Length
     /** The figure alone, in $unit: at most one decimal in millimetres, two in centimetres and inches. */
     public function in(Unit $unit): string
     {
-        $scale = $unit === Unit::Millimetre ? 1 : 2;
-        $figure = (string) BigRational::of(BigInteger::of($this->tenths))
-            ->dividedBy($unit->tenths())
-            ->toScale($scale, RoundingMode::HALF_UP);
-
-        return rtrim(rtrim($figure, '0'), '.');
+        return $unit->figure($this->tenths);
     }
 
     /** As `in(Unit::Millimetre)`, for short. */

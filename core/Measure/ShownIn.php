@@ -37,9 +37,7 @@ final readonly class ShownIn
 
     private function figure(int $tenths): string
     {
-        return $this->unit === Unit::Inch
-            ? self::inches($tenths)
-            : rtrim(rtrim(number_format($tenths / $this->unit->tenths(), 2, '.', ''), '0'), '.');
+        return $this->unit === Unit::Inch ? self::inches($tenths) : $this->unit->figure($tenths);
     }
 
     /** To the nearest sixteenth, in lowest terms; what is there is never said to be nothing. */

@@ -21,6 +21,20 @@ enum Unit: string
         };
     }
 
+    /**
+     * A length as a figure in this unit, without it: at most one decimal in millimetres, two in centimetres and inches.
+     *
+     * @param  int  $tenths  of a millimetre, zero or more
+     */
+    public function figure(int $tenths): string
+    {
+        $places = $this === self::Millimetre ? 1 : 2;
+        $one = 10 ** $places;
+        $parts = intdiv(2 * $tenths * $one + $this->tenths(), 2 * $this->tenths());
+
+        return rtrim(rtrim(sprintf("%d.%0{$places}d", intdiv($parts, $one), $parts % $one), '0'), '.');
+    }
+
     /** The unit that a written suffix means, or null where it means none of ours. */
     public static function ofSuffix(string $suffix): ?self
     {

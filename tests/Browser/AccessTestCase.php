@@ -39,18 +39,6 @@ abstract class AccessTestCase extends BrowserTestCase
         self::assertSame([], array_values($strangers));
     }
 
-    protected function boxCalled(string $theme): string
-    {
-        $this->open('/boxes');
-        $address = $this->js(
-            "return [...document.querySelectorAll('.shelf-box')].find((box) => "
-                ."box.innerText.includes(arguments[0])).getAttribute('href')",
-            $theme,
-        );
-
-        return (string) parse_url((string) $address, PHP_URL_PATH);
-    }
-
     /** On a phone whatever can be pressed is as large as a fingertip: 44 px, or the line or cell that carries it is. */
     private function assertForAThumb(string $which): void
     {

@@ -44,4 +44,16 @@ final class AccessToBoxesTest extends AccessTestCase
             self::assertSame(1, self::browser()->printedPages(8.5, 11), "{$theme} on Letter");
         }
     }
+
+    private function boxCalled(string $theme): string
+    {
+        $this->open('/boxes');
+        $address = $this->js(
+            "return [...document.querySelectorAll('.shelf-box')].find((box) => "
+                ."box.innerText.includes(arguments[0])).getAttribute('href')",
+            $theme,
+        );
+
+        return (string) parse_url((string) $address, PHP_URL_PATH);
+    }
 }

@@ -8,7 +8,4 @@ return [
     'light-on-the-table' => 'Light on the table',
     'keys' => 'Keys',
     'sign-out' => 'Sign out',
-    'auto' => 'Auto',
-    'day' => 'Day',
-    'lamp' => 'Lamp',
 ];

@@ -9,7 +9,6 @@ return [
     'save' => 'Save',
 
     'light' => 'Light',
-    'lights' => ['auto' => 'As this device', 'light' => 'Day', 'dark' => 'Lamp'],
 
     'lengths' => 'Lengths are shown in',
     'lengths-says' => 'You may type them in any unit: 21 cm, 210 or 8 1/4 in. In fields they stand in mm.',

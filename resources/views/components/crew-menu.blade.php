@@ -5,21 +5,9 @@
     </summary>
     <div class="cut absolute right-0 z-20 mt-1 grid w-64 gap-3 p-4">
         <p>{{ __('components/crew-menu.signed-in-as') }} <b>{{ auth()->user()->name }}</b></p>
-        <form method="post" action="{{ route('scheme') }}">
-            @csrf
-            <fieldset>
-                <legend class="mb-1 text-ink-soft">{{ __('components/crew-menu.light-on-the-table') }}</legend>
-                <div class="flex gap-2">
-                    @foreach (['auto' => __('components/crew-menu.auto'), 'light' => __('components/crew-menu.day'),
-                        'dark' => __('components/crew-menu.lamp')] as $value => $name)
-                        <button class="button small" name="scheme" value="{{ $value }}" @if ($scheme === $value)
-                            aria-pressed="true" @endif>
-                            {{ $name }}@if ($scheme === $value) ✓@endif
-                        </button>
-                    @endforeach
-                </div>
-            </fieldset>
-        </form>
+        <x-lights :$scheme button="button small">
+            <legend class="mb-1 text-ink-soft">{{ __('components/crew-menu.light-on-the-table') }}</legend>
+        </x-lights>
         <a class="link" href="{{ route('help') }}">{{ __('crew/help.title') }}</a>
         <a class="link" href="{{ route('account') }}">{{ __('crew/people.account') }}</a>
         <a class="link" href="{{ route('people') }}">{{ __('crew/people.title') }}</a>

@@ -5,20 +5,9 @@
             <p class="text-ink-soft">{{ __('crew/settings.lead', ['crew' => $page->crew->name]) }}</p>
         </div>
 
-        <form method="post" action="{{ route('scheme') }}" class="cut p-5">
-            @csrf
-            <fieldset>
-                <legend class="font-semibold">{{ __('crew/settings.light') }}</legend>
-                <div class="mt-2 flex flex-wrap gap-2">
-                    @foreach (__('crew/settings.lights') as $value => $name)
-                        <button class="button" name="scheme" value="{{ $value }}"
-                            aria-pressed="{{ $scheme === $value ? 'true' : 'false' }}">
-                            {{ $name }}@if ($scheme === $value) ✓@endif
-                        </button>
-                    @endforeach
-                </div>
-            </fieldset>
-        </form>
+        <x-lights :$scheme class="cut p-5">
+            <legend class="mb-2 font-semibold">{{ __('crew/settings.light') }}</legend>
+        </x-lights>
 
         <x-setting which="lengths" :says="__('crew/settings.lengths-says')" :was="$page->crew->printed('units')">
             <fieldset>

@@ -24,7 +24,7 @@ final class AccountController
     {
         return view('crew.account', [
             'me' => $user,
-            'signIns' => SignIn::of($user),
+            'signIns' => SignIn::of($user)->get(),
             'here' => $request->session()->get(EndsWithItsSignIn::KEY),
         ]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Crew;
 
 use App\Actions\ChangeCrew;
+use App\Http\Controllers\Concerns\CarriesWhatWas;
 use App\Http\Requests\Crew\SettingRequest;
 use App\Models\User;
 use App\Pages\Crew\SettingsPage;
@@ -18,6 +19,8 @@ use Illuminate\Http\RedirectResponse;
 /** What a crew has settled for all of it, on one page: each setting a form of its own. */
 final class SettingsController
 {
+    use CarriesWhatWas;
+
     public function show(SettingsPage $page): View
     {
         return view('crew.settings', ['page' => $page]);
@@ -31,7 +34,7 @@ final class SettingsController
     ): RedirectResponse {
         $field = $request->field();
         try {
-            $changeCrew->set($user->crew, $field, $request->setting(), $request->was(), $page->says($field));
+            $changeCrew->set($user->crew, $field, $request->setting(), $this->was($request), $page->says($field));
         } catch (ChangedMeanwhile|CannotChangeCurrency $why) {
             return to_route('settings')->withInput()->withErrors([$field => $why->getMessage()]);
         }

@@ -26,7 +26,7 @@ final class SignedInController
     public function endOthers(Request $request, KeepSignIns $keepSignIns, #[CurrentUser] User $user): RedirectResponse
     {
         $here = $request->session()->get(EndsWithItsSignIn::KEY);
-        $keepSignIns->endOthers($user, is_string($here) ? $here : '');
+        $keepSignIns->endAll($user, is_string($here) ? $here : '');
 
         return to_route('account', status: 303)->with('said', Words::of('crew/people.signed-out-elsewhere'));
     }

@@ -56,10 +56,4 @@ final class SettingRequest extends FormRequest
             default => $typed,
         };
     }
-
-    /** Get what the form showed, as it is stored; null where it did not say. */
-    public function was(): ?string
-    {
-        return $this->has('was') ? $this->string('was')->value() : null;
-    }
 }

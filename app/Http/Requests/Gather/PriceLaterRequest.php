@@ -41,12 +41,7 @@ final class PriceLaterRequest extends FormRequest
     /** Each thing has its own bag of errors, so that the message stands beside its own field. */
     protected function prepareForValidation(): void
     {
-        $this->errorBag = self::bag($this->lot());
-    }
-
-    public static function bag(Lot $lot): string
-    {
-        return "priced-{$lot->id}";
+        $this->errorBag = "priced-{$this->lot()->id}";
     }
 
     private function lot(): Lot
