@@ -52,6 +52,12 @@ final class KeepSignIns
         }
     }
 
+    /** Somebody signed out there. */
+    public function forget(string $signInId): void
+    {
+        DB::transaction(static fn () => SignIn::query()->whereKey($signInId)->delete());
+    }
+
     /** End it there: signed out at the next request, and not signed in again by being remembered. */
     public function end(SignIn $signIn, User $user): void
     {

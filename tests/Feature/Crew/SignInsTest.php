@@ -42,6 +42,15 @@ final class SignInsTest extends TestCase
         $this->get('/boxes')->assertRedirect('/');
     }
 
+    public function test_whoever_signs_out_is_no_longer_listed(): void
+    {
+        $there = $this->elsewhere('Mobile');
+        $this->post('/sign-out')->assertRedirect('/');
+
+        self::assertSame([$there], SignIn::of($this->packer)->pluck('id')->all());
+        $this->get('/boxes')->assertRedirect('/');
+    }
+
     public function test_another_is_ended_and_is_not_remembered_either(): void
     {
         $there = $this->elsewhere('Mobile');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Crew;
 
+use App\Actions\KeepSignIns;
+use App\Http\Middleware\EndsWithItsSignIn;
 use App\Models\User;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
@@ -38,8 +40,10 @@ final class SignInController
         return redirect()->intended(route('shelf'));
     }
 
-    public function destroy(Request $request): RedirectResponse
+    public function destroy(Request $request, KeepSignIns $keepSignIns): RedirectResponse
     {
+        $signIn = $request->session()->get(EndsWithItsSignIn::KEY);
+        ! is_string($signIn) || $keepSignIns->forget($signIn);
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
