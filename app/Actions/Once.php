@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\User;
+use App\Crews\CrewInHand;
 use App\Refusals\AlreadyDone;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 
@@ -34,7 +33,7 @@ final class Once
      */
     public function claim(): void
     {
-        [$crewId, $key] = [self::crewId(), self::key()];
+        [$crewId, $key] = [resolve(CrewInHand::class)->id(), self::key()];
         if ($key === '' || $crewId === null || request()->attributes->has(self::CLAIMED)) {
             return;
         }
@@ -62,17 +61,10 @@ final class Once
     {
         if (request()->attributes->has(self::CLAIMED)) {
             DB::table('once_keys')
-                ->where('crew_id', self::crewId())
+                ->where('crew_id', resolve(CrewInHand::class)->id())
                 ->where('key', self::key())
                 ->update(['address' => $address, 'said' => $said]);
         }
-    }
-
-    private static function crewId(): ?int
-    {
-        $user = Auth::user();
-
-        return $user instanceof User ? $user->crew_id : null;
     }
 
     private static function key(): string

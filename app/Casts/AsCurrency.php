@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Casts;
 
-use App\Reference\Notations;
+use App\Crews\CrewInHand;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Money\Currency;
@@ -14,7 +14,7 @@ final class AsCurrency implements CastsAttributes
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): ?Currency
     {
-        return is_string($value) ? Currency::of($value, resolve(Notations::class)->inHand()) : null;
+        return is_string($value) ? Currency::of($value, resolve(CrewInHand::class)->notation()) : null;
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Casts;
 
-use App\Reference\Notations;
+use App\Crews\CrewInHand;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Money\Currency;
@@ -23,7 +23,7 @@ final class AsMoney implements CastsAttributes
         $currency = $attributes['currency'] ?? null;
 
         return is_numeric($minor) && is_string($currency)
-            ? new Money((int) $minor, Currency::of($currency, resolve(Notations::class)->inHand()))
+            ? new Money((int) $minor, Currency::of($currency, resolve(CrewInHand::class)->notation()))
             : null;
     }
 

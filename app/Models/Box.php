@@ -9,6 +9,7 @@ use App\Casts\AsMoney;
 use App\Casts\AsPalette;
 use App\Casts\AsSize;
 use App\Casts\AsTasks;
+use App\Crews\CrewInHand;
 use App\Models\Concerns\BelongsToCrew;
 use App\Models\Concerns\FreezesWhenHandedIn;
 use App\Models\Concerns\KeyedByUlid;
@@ -24,7 +25,6 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
-use Illuminate\Support\Facades\Auth;
 use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Box\Closing\ClosingTick;
@@ -258,9 +258,7 @@ final class Box extends Model
             return $handedIn->box->plan->ways->habits;
         }
 
-        return Auth::user() instanceof User
-            ? Auth::user()->crew->habits
-            : (Crew::query()->findOrFail($this->crew_id)->habits);
+        return (resolve(CrewInHand::class)->crew() ?? Crew::query()->findOrFail($this->crew_id))->habits;
     }
 
     /**

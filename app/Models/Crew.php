@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\AsCurrency;
 use App\Casts\AsHabits;
 use App\Casts\AsMoney;
+use App\Models\Concerns\ReadsQuickly;
 use App\Models\Concerns\Remembered;
 use Carbon\CarbonImmutable;
 use Database\Factories\CrewFactory;
@@ -42,6 +43,7 @@ final class Crew extends Model
     /** @use HasFactory<CrewFactory> */
     use HasFactory;
 
+    use ReadsQuickly;
     use Remembered;
 
     /** Of these a crew is asked what one costs where it shops. */

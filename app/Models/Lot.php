@@ -11,11 +11,12 @@ use App\Casts\AsPrepared;
 use App\Casts\AsSaid;
 use App\Casts\AsSize;
 use App\Casts\AsTraits;
+use App\Crews\CrewInHand;
 use App\Models\Concerns\BelongsToCrew;
 use App\Models\Concerns\KeyedByUlid;
 use App\Models\Concerns\Versioned;
+use App\Reference\Kinds;
 use App\Reference\Labels;
-use App\Reference\Notations;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Database\Factories\LotFactory;
@@ -364,7 +365,7 @@ final class Lot extends Model
 
     public function itemKind(): ItemKind
     {
-        return $this->said->of(resolve(Catalogue::class)->get($this->kind));
+        return $this->said->of(resolve(Kinds::class)->inHand()->get($this->kind));
     }
 
     /**
@@ -424,7 +425,7 @@ final class Lot extends Model
     {
         return Cost::fromRow(
             $this->price_state,
-            $this->paid->currency ?? Currency::of($this->currency, resolve(Notations::class)->inHand()),
+            $this->paid->currency ?? Currency::of($this->currency, resolve(CrewInHand::class)->notation()),
             $this->paid,
             $this->list,
             $this->pack_pieces,
@@ -451,7 +452,7 @@ final class Lot extends Model
             ),
             $this->traits,
             resolve(Labels::class)->told($this->size_label, $kind->care->isShoes),
-            InsideFields::read($this->holds, resolve(Catalogue::class)),
+            InsideFields::read($this->holds, resolve(Kinds::class)->inHand()),
             $this->said,
         );
     }

@@ -6,6 +6,8 @@ namespace App\Providers;
 
 use App\Crews\CrewInHand;
 use App\Database\OneWriterConnection;
+use App\Framework\RememberingTranslator;
+use App\Framework\RememberingUrls;
 use App\Mail\MailboxTransport;
 use App\Pages\Choices;
 use App\Pages\Gather\LotFieldsData;
@@ -33,9 +35,11 @@ use Illuminate\Contracts\View\View as Contract;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Foundation\Application;
 use Illuminate\Http\Client\Factory as Http;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Facades\Mail;
@@ -43,6 +47,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\Translator;
 use OutOfBoundsException;
 use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Colour\ColourNames;
@@ -61,6 +66,7 @@ final class AppServiceProvider extends ServiceProvider
             base_path('data'),
             storage_path('framework/cache'),
         ));
+        $this->registerWhatRemembers();
         // Of the crew in hand: with its own kinds, and without those of any other.
         $this->app->scoped(Kinds::class);
         $this->app->scoped(Labels::class);
@@ -78,7 +84,11 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(CrewInHand::class);
         $this->app->scoped(
             Guides::class,
-            static fn (): Guides => new Guides(resolve(DataFiles::class), config()->string('wren.guide')),
+            static fn (): Guides => new Guides(
+                resolve(DataFiles::class),
+                resolve(CrewInHand::class),
+                config()->string('wren.guide'),
+            ),
         );
         $this->app->bind(
             GuideFile::class,
@@ -101,6 +111,29 @@ final class AppServiceProvider extends ServiceProvider
             'sqlite',
             static fn (mixed ...$of): OneWriterConnection => new OneWriterConnection(...$of),
         );
+    }
+
+    /** Parts of the framework that are asked the same many times for a page, and work it out once. */
+    private function registerWhatRemembers(): void
+    {
+        $this->app->singleton('url', static function (Application $app): RememberingUrls {
+            $routes = $app->make(Router::class)->getRoutes();
+            $app->instance('routes', $routes);
+            $request = $app->rebinding(
+                'request',
+                static fn (Application $app, Request $request) => $app->make(RememberingUrls::class)
+                    ->setRequest($request),
+            );
+
+            return new RememberingUrls($routes, $request, config('app.asset_url'));
+        });
+        $this->app->alias('url', RememberingUrls::class);
+        $this->app->extend('translator', static function (Translator $words, Application $app): Translator {
+            $remembering = new RememberingTranslator($words->getLoader(), $words->getLocale());
+            $remembering->setFallback($words->getFallback());
+
+            return $remembering;
+        });
     }
 
     public function boot(): void
@@ -138,6 +171,7 @@ final class AppServiceProvider extends ServiceProvider
     private static function handToViews(): void
     {
         View::share([
+            'hand' => app(CrewInHand::class),
             'say' => new FindingWords,
             'write' => new Writing,
             'choices' => Choices::all(),

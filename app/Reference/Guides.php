@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Crews\CrewInHand;
 use App\Models\CrewGuide;
-use App\Models\User;
-use Illuminate\Support\Facades\Auth;
 use OutOfBoundsException;
 use PluckyWren\Core\Guide\Guide;
 use Throwable;
@@ -21,15 +20,18 @@ final class Guides
     /** @var array<string, Guide|null> by crew and id */
     private array $read = [];
 
-    public function __construct(private readonly DataFiles $files, private readonly string $current) {}
+    public function __construct(
+        private readonly DataFiles $files,
+        private readonly CrewInHand $crewInHand,
+        private readonly string $current,
+    ) {}
 
     /** Get the guide by which new boxes are planned: the crew's choice, or this season's. */
     public function current(): Guide
     {
-        $user = Auth::hasUser() ? Auth::user() : null;
-        $chosen = $user instanceof User && $user->crew->guide !== null ? $this->find($user->crew->guide) : null;
+        $chosen = $this->crewInHand->crew()?->guide;
 
-        return $chosen ?? $this->shippedFirst();
+        return ($chosen === null ? null : $this->find($chosen)) ?? $this->shippedFirst();
     }
 
     /** Get a guide; where it is gone or can no longer be read, one that stands for it and says so. */
@@ -54,8 +56,7 @@ final class Guides
     /** Get a guide, or null where there is none of that name for this crew. */
     public function find(string $id): ?Guide
     {
-        $user = Auth::hasUser() ? Auth::user() : null;
-        $key = ($user instanceof User ? $user->crew_id : '')."|{$id}";
+        $key = $this->crewInHand->crew()?->id."|{$id}";
         if (! array_key_exists($key, $this->read)) {
             $data = $this->data($id);
             $this->read[$key] = $data === null ? null : self::readable($data);
@@ -73,7 +74,7 @@ final class Guides
     {
         /** @var GuideData|null */
         return $this->files->guide($id)
-            ?? (Auth::hasUser() ? CrewGuide::query()->where('slug', $id)->first()?->data : null);
+            ?? ($this->crewInHand->crew() !== null ? CrewGuide::query()->where('slug', $id)->first()?->data : null);
     }
 
     /** @param GuideData $data */

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Models\User;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Locale;
 use NumberFormatter;
 use PluckyWren\Core\Money\Notation;
@@ -24,12 +22,10 @@ final class Notations
 
     public function __construct(private readonly Notation $plain = new Notation) {}
 
-    /** Get how the crew in hand writes figures; where there is none, plainly. It is asked for with every amount. */
-    public function inHand(): Notation
+    /** Get how figures are written where nobody chose. */
+    public function plain(): Notation
     {
-        $user = Auth::hasUser() ? Auth::user() : null;
-
-        return $user instanceof User ? $this->of($user->crew->locale) : $this->plain;
+        return $this->plain;
     }
 
     public function of(string $locale): Notation

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use App\Models\User;
-use Illuminate\Support\Facades\Auth;
+use App\Crews\CrewInHand;
 
 /** Who does what is done, as histories and records tell it. */
 final class Member
@@ -13,8 +12,6 @@ final class Member
     /** Get the name of whoever is signed in; empty where nobody is, as in a command. */
     public static function name(): string
     {
-        $user = Auth::user();
-
-        return $user instanceof User ? $user->name : '';
+        return resolve(CrewInHand::class)->memberName();
     }
 }

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Models\User;
-use Illuminate\Support\Facades\Auth;
+use App\Crews\CrewInHand;
 use PluckyWren\Core\Measure\ShownIn;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Measure\Unit;
@@ -54,8 +53,6 @@ final class LengthWords
 
     private static function shown(): ShownIn
     {
-        $user = Auth::hasUser() ? Auth::user() : null;
-
-        return new ShownIn($user instanceof User ? $user->crew->units : Unit::Millimetre);
+        return resolve(CrewInHand::class)->lengths();
     }
 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Models\User;
+use App\Crews\CrewInHand;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Lang;
 use LogicException;
 
@@ -24,8 +23,6 @@ final class Words
     /** A moment as the crew's clock shows it: “26 Nov 2026, 09:05”. */
     public static function moment(CarbonImmutable $moment): string
     {
-        $user = Auth::user();
-
-        return $moment->setTimezone($user instanceof User ? $user->crew->time_zone : 'UTC')->format('j M Y, H:i');
+        return $moment->setTimezone(resolve(CrewInHand::class)->timeZone())->format('j M Y, H:i');
     }
 }

@@ -21,6 +21,9 @@ final class ThemeList
     /** @var array<string, list<string>>|null words of each theme's name and its own, by name */
     private ?array $words = null;
 
+    /** @var array<string, string> `#rrggbb` by word, the longest first */
+    private readonly array $colourWords;
+
     /**
      * @param  list<ThemeData>  $themes
      * @param  array<string, string>  $colourWords  `#rrggbb` by word
@@ -28,9 +31,12 @@ final class ThemeList
      */
     public function __construct(
         private readonly array $themes,
-        private readonly array $colourWords,
+        array $colourWords,
         private readonly array $seasons = [],
-    ) {}
+    ) {
+        uksort($colourWords, static fn (string $a, string $b): int => [strlen($b), $a] <=> [strlen($a), $b]);
+        $this->colourWords = $colourWords;
+    }
 
     /**
      * The same, and before them the crew's own.
@@ -145,9 +151,7 @@ final class ThemeList
     {
         $text = ' '.implode(' ', preg_split('/[^\p{L}]+/u', mb_strtolower($name)) ?: []).' ';
         $colours = [];
-        $longestFirst = $this->colourWords;
-        uksort($longestFirst, static fn (string $a, string $b): int => [strlen($b), $a] <=> [strlen($a), $b]);
-        foreach ($longestFirst as $word => $hex) {
+        foreach ($this->colourWords as $word => $hex) {
             if (str_contains($text, " {$word} ")) {
                 $colours[] = new Colour($hex);
                 // “Sea green” is not green as well.

@@ -20,18 +20,19 @@ final class ArrowsTest extends TestCase
     /** What each room of `app/` may call besides itself and the core. */
     private const ROOMS = [
         'Actions' => [
-            'Csv', 'Editing', 'Fit', 'Mail', 'Models', 'Queries', 'Reference', 'Refusals', 'Support', 'Tracking',
-            'Words',
+            'Crews', 'Csv', 'Editing', 'Fit', 'Mail', 'Models', 'Queries', 'Reference', 'Refusals', 'Support',
+            'Tracking', 'Words',
         ],
         'Archive' => ['Models', 'Words'],
         'Calendar' => ['Words'],
-        'Casts' => ['Reference'],
+        'Casts' => ['Crews', 'Reference'],
         'Console' => ['Actions', 'Crews', 'Database', 'Fit', 'Models', 'Reference', 'Words'],
-        'Crews' => ['Models'],
+        'Crews' => ['Models', 'Reference'],
         'Csv' => ['Models', 'Reference', 'Support', 'Words'],
         'Database' => [],
         'Editing' => ['Refusals'],
         'Fit' => ['Models'],
+        'Framework' => [],
         'Http' => [
             'Actions', 'Archive', 'Calendar', 'Crews', 'Csv', 'Database', 'Fit', 'Mail', 'Models', 'Pages', 'Print',
             'Reference', 'Refusals', 'Rules',
@@ -39,20 +40,21 @@ final class ArrowsTest extends TestCase
         ],
         'Mail' => ['Words'],
         'Models' => ['Casts', 'Crews', 'Reference', 'Refusals', 'Support', 'Words'],
-        'Pages' => ['Fit', 'Models', 'Queries', 'Reference', 'Support', 'Words'],
+        'Pages' => ['Crews', 'Fit', 'Models', 'Queries', 'Reference', 'Support', 'Words'],
         'Policies' => ['Models'],
         'Print' => ['Models', 'Pages', 'Words'],
         'Providers' => [
-            'Crews', 'Database', 'Mail', 'Models', 'Pages', 'Reference', 'Session', 'Support', 'Tracking', 'Words',
+            'Crews', 'Database', 'Framework', 'Mail', 'Models', 'Pages', 'Reference', 'Session', 'Support',
+            'Tracking', 'Words',
         ],
         'Queries' => ['Models'],
         'Reference' => ['Crews', 'Models'],
         'Refusals' => ['Words'],
         'Rules' => ['Words'],
         'Session' => [],
-        'Support' => ['Models'],
+        'Support' => ['Crews', 'Models'],
         'Tracking' => [],
-        'Words' => ['Models', 'Support'],
+        'Words' => ['Crews', 'Models', 'Support'],
     ];
 
     /** What changes rows; that is done in Actions, and by the rooms that keep packings and histories. */

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
 trait KeyedByUlid
 {
     use HasUlids;
+    use ReadsQuickly;
 
     public function getIncrementing(): bool
     {

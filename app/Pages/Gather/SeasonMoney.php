@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Gather;
 
+use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\BoxGift;
 use App\Models\Crew;
@@ -11,7 +12,6 @@ use App\Models\Lot;
 use App\Models\Piece;
 use App\Queries\SeasonLots;
 use App\Reference\Guides;
-use App\Reference\Notations;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -48,7 +48,7 @@ final class SeasonMoney
         private readonly Crew $crew,
         private readonly HandIn $handIn,
     ) {
-        $this->currency = Currency::of($crew->currency->code, resolve(Notations::class)->inHand());
+        $this->currency = Currency::of($crew->currency->code, resolve(CrewInHand::class)->notation());
         $this->lots = new SeasonLots($season, $this->currency);
     }
 

@@ -23,9 +23,6 @@ use PluckyWren\Core\Theme\ThemeMatch;
 /** What may be picked for a box, best first: what fills a need, then a wish, then the rest. */
 final class Picker
 {
-    /** So many are offered at once; typing narrows them. */
-    private const MOST = 24;
-
     private ?OnHand $onHand = null;
 
     public function __construct(
@@ -82,9 +79,11 @@ final class Picker
 
         $offers = $lots->map(fn (Lot $lot): Offer => $this->offer(
             $lot, $foretelling, $plan, $needs, $wishes, $theme === null ? null : $this->themes->match($theme, $lot),
-        ))->sortBy([static fn (Offer $one, Offer $other): int => $one->rank() <=> $other->rank()])->values();
+        ))->sortBy(static fn (Offer $offer): array => $offer->rank())->values();
 
-        return new Offers(array_values($offers->take(self::MOST)->all()), max(0, $offers->count() - self::MOST));
+        return new Offers(
+            array_values($offers->take($state->many)->all()), max(0, $offers->count() - $state->many),
+        );
     }
 
     /** @return array<string, array{ItemKind, int}> what fills the box's needs and is not in it yet */

@@ -14,6 +14,14 @@ final readonly class PickerState
 {
     private const TABS = ['stash', 'buy', 'new'];
 
+    /** So many things are offered at first: the best, as far as one looks. */
+    private const AT_FIRST = 12;
+
+    /** So many come with each asking for more, and never more than that in all. */
+    private const STEP = 24;
+
+    private const MOST = 252;
+
     private function __construct(
         public bool $isOpen,
         public string $tab,
@@ -21,6 +29,7 @@ final readonly class PickerState
         public ?Category $lane,
         public ?ItemKind $kind,
         public ?string $needId,
+        public int $many = self::AT_FIRST,
     ) {}
 
     public static function of(Request $request): self
@@ -39,13 +48,20 @@ final readonly class PickerState
             Category::tryFrom($text('lane')),
             $catalogue->named($kind),
             $text('need') === '' ? null : $text('need'),
+            max(self::AT_FIRST, min(self::MOST, $request->integer('many'))),
         );
     }
 
-    /** The whole stash, nothing searched for. */
+    /** The whole stash, nothing searched for; with as many of it as a wide look takes in. */
     public static function closed(): self
     {
-        return new self(false, 'stash', '', null, null, null);
+        return new self(false, 'stash', '', null, null, null, self::STEP);
+    }
+
+    /** How many would be offered when asked for more; null where that is all that is ever shown. */
+    public function manyMore(): ?int
+    {
+        return $this->many < self::MOST ? min(self::MOST, $this->many + self::STEP) : null;
     }
 
     /**
@@ -64,6 +80,7 @@ final readonly class PickerState
                 'lane' => $this->lane?->value,
                 'kind' => $this->kind?->id,
                 'need' => $this->needId,
+                'many' => $this->many === self::AT_FIRST ? null : (string) $this->many,
             ]
             : [];
 

@@ -9,6 +9,7 @@ return [
     'each' => ':price each',
     'free' => 'free',
     'unpriced' => 'price not known',
+    'show-more' => 'Show more',
     'more' => '{1} 1 more fits that. Type to narrow.|[2,*] :count more fit that. Type to narrow.',
     'on-hand' => ':count on hand',
     'on-its-way' => ':count on the way, due :day',

@@ -1,6 +1,6 @@
 <details class="menu relative">
     <summary class="button small list-none">
-        <span class="max-sm:hidden">{{ auth()->user()->crew->name }}</span><span class="sm:hidden">{{
+        <span class="max-sm:hidden">{{ $hand->crew()->name }}</span><span class="sm:hidden">{{
             __('components/crew-menu.menu') }}</span>
     </summary>
     <div class="cut absolute right-0 z-20 mt-1 grid w-64 gap-3 p-4">

@@ -35,7 +35,7 @@
         <form method="post" action="{{ route('money.budget') }}" class="ml-auto flex items-end gap-2">
             @csrf
             @method('put')
-            <input type="hidden" name="was" value="{{ auth()->user()->crew->printed('season_budget') }}">
+            <input type="hidden" name="was" value="{{ $hand->crew()->printed('season_budget') }}">
             <x-field class="w-40" name="budget" :label="__('gather/views/money.seasons-budget')" inputmode="decimal"
                 :value="old('budget', $season->budget()?->typed())" :placeholder="__('gather/views/money.none')"
                     autocomplete="off" />

@@ -1,7 +1,7 @@
 <x-layout :title="__('gather/views/pocket.in-the-shop')" station="gather">
     <x-gather-tabs on="pocket" />
     <div x-data="pocket" data-limits="{{ json_encode($limits) }}" data-send="{{ route('pocket.later') }}"
-        data-token="{{ route('pocket.token') }}" data-crew="{{ auth()->user()->crew_id }}"
+        data-token="{{ route('pocket.token') }}" data-crew="{{ $hand->id() }}"
         data-words="{{ json_encode(['kept' => __('gather/pocket.kept'), 'sent' => __('gather/pocket.sent')]) }}"
         class="mx-auto grid
         max-w-xl gap-3.5">

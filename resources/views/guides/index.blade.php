@@ -32,7 +32,7 @@
                     @else
                         <form method="post" action="{{ route('guides.choose') }}">
                             @csrf @method('put')<input type="hidden" name="was"
-                                value="{{ auth()->user()->crew->printed('guide') }}"><input type="hidden" name="guide"
+                                value="{{ $hand->crew()->printed('guide') }}"><input type="hidden" name="guide"
                                     value="{{ $guide->edition->id }}"><button class="button small w-full">
                                         {{ __('guides/views/index.use-it-for-new-boxes') }}<span class="sr-only">: {{
                                             $guide->edition->drive }}</span>

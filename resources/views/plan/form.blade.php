@@ -2,7 +2,7 @@
     $isNew = ! $box->exists;
     $mm = fn (?int $tenths) => $tenths === null ? ''
         : $write->mm($tenths);
-    $currency = auth()->user()->crew->currency;
+    $currency = $hand->currency();
     $alike = $currency->equals($guide->terms->sendingGift->currency);
     $gift = $isNew ? ($alike ? $guide->terms->sendingGift : null) : $box->sending_gift;
     $chosen = array_map('strtolower', array_filter((array) old('colours', $box->palette->hexes()), is_string(...)));

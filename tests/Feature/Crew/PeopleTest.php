@@ -9,11 +9,13 @@ use App\Models\Crew;
 use App\Models\Invite;
 use App\Models\Lot;
 use App\Models\ShoppingTick;
+use App\Models\TargetPrice;
 use App\Models\User;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use PHPUnit\Framework\Attributes\TestWith;
+use PluckyWren\Core\Money\Money;
 use Tests\Feature\TestCase;
 
 final class PeopleTest extends TestCase
@@ -183,6 +185,20 @@ final class PeopleTest extends TestCase
         $id = DB::table('helper_links')->value('id');
         $this->actingAs($this->packer)->delete("/people/helpers/{$id}")->assertRedirect();
         $this->get($path)->assertNotFound();
+    }
+
+    public function test_a_helper_reads_figures_as_the_crew_of_the_link_writes_them(): void
+    {
+        $this->crew->update(['locale' => 'de']);
+        TargetPrice::factory()->createOne([
+            'crew_id' => $this->crew->id, 'kind' => 'washcloth',
+            'target' => Money::parse('1.25', $this->crew->currency),
+        ]);
+        $this->box();
+        $path = $this->link('/people/helpers', ['shows' => 'shopping']);
+        Auth::logout();
+
+        $this->get($path)->assertSee('1,25');
     }
 
     public function test_an_evenings_list_is_shown_to_helpers_and_takes_no_ticks(): void

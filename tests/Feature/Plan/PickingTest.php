@@ -332,6 +332,24 @@ final class PickingTest extends TestCase
             ->assertDontSee('A sheet of stickers');
     }
 
+    public function test_twelve_are_offered_first_and_more_when_asked_for(): void
+    {
+        foreach (range(1, 40) as $number) {
+            $this->lot('soap', ['name' => sprintf('Soap %02d', $number)]);
+        }
+        $address = "/boxes/{$this->box->id}?pick=1";
+
+        $this->get($address)->assertSee('Soap 12')->assertDontSee('Soap 13')->assertSee('28 more fit that.');
+        $this->get("{$address}&many=36")
+            ->assertSee('Soap 36')
+            ->assertDontSee('Soap 37')
+            ->assertSee('many=60', false)
+            ->assertSee('4 more fit that.');
+        $this->get("{$address}&many=60")->assertSee('Soap 40')->assertDontSee('more-offers');
+        $this->get("{$address}&many=999999999")->assertSee('Soap 40');
+        $this->get("{$address}&many=x")->assertDontSee('Soap 13');
+    }
+
     public function test_the_database_itself_never_lets_a_lot_go_below_zero(): void
     {
         $piece = $this->setAside($this->lot(), 2);

@@ -8,7 +8,7 @@
     $size = $lot !== null && $lot->kind === $kind?->id ? $lot->size : $kind?->body->size;
     $isLike = $last !== null && request()->boolean('like');
     $size = $isLike ? $last->lot->size : $size;
-    $currency = auth()->user()->crew->currency;
+    $currency = $hand->currency();
     $traits = array_map(fn ($trait) => $trait->value,
         $lot !== null && $lot->kind === $kind?->id ? $lot->traits : $kind->care->traits ?? []);
     // After a refusal what was typed stands; after a change of kind the new kind's own measures do.

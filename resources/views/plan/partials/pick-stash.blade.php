@@ -85,6 +85,11 @@
     @if ($offers->more > 0)
         <li class="border-t-[1.5px] border-line py-3 text-ink-soft">
             {{ trans_choice('plan/picker.more', $offers->more) }}
+            @if ($state->manyMore() !== null)
+                <a class="link" id="more-offers" href="{{ $address(['many' => (string) $state->manyMore()]) }}"
+                    hx-get="{{ $address(['many' => (string) $state->manyMore()]) }}" hx-target="#sheet"
+                    hx-swap="outerMorph" hx-replace-url="true">{{ __('plan/picker.show-more') }}</a>
+            @endif
         </li>
     @endif
 </ul>

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Framework\RememberingTranslator;
+use App\Framework\RememberingUrls;
+use App\Models\Lot;
+use Illuminate\Routing\Route;
+use Illuminate\Routing\Router;
+use Illuminate\Routing\UrlGenerator;
+use Illuminate\Support\Facades\Lang;
+use Illuminate\Translation\Translator;
+use OutOfBoundsException;
+use PHPUnit\Framework\Attributes\TestWith;
+use PluckyWren\Core\Stash\Source;
+
+/** The parts of the framework that remember say what the framework itself says. */
+final class FrameworkTest extends TestCase
+{
+    public function test_every_address_is_the_frameworks(): void
+    {
+        $router = resolve(Router::class);
+        $plain = new UrlGenerator($router->getRoutes(), request());
+        $count = 0;
+        foreach ($router->getRoutes()->getRoutesByName() as $name => $route) {
+            self::assertInstanceOf(Route::class, $route);
+            $ids = array_map(static fn (int $at): string => "id-{$at}_X", array_keys($route->parameterNames()));
+            foreach ([1, 2] as $time) {
+                self::assertSame($plain->route($name, $ids), route($name, $ids), "{$name}, time {$time}");
+            }
+            $count += count($ids);
+        }
+        self::assertGreaterThan(100, $count);
+        self::assertInstanceOf(RememberingUrls::class, app('url'));
+    }
+
+    /** @param array<int|string, int|string> $parameters */
+    #[TestWith([['a b/ü', 'x']])]
+    #[TestWith([['one', 'two', 'three']])]
+    #[TestWith([['one', 'two', 'page' => 2]])]
+    #[TestWith([[7, 8]])]
+    public function test_what_is_more_than_ids_goes_the_frameworks_way(array $parameters): void
+    {
+        $plain = new UrlGenerator(resolve(Router::class)->getRoutes(), request());
+
+        foreach (['pieces.update', 'boxes.show'] as $name) {
+            self::assertSame($plain->route($name, $parameters), route($name, $parameters));
+        }
+    }
+
+    public function test_an_id_that_looks_like_a_place_stands_where_it_should(): void
+    {
+        self::assertStringEndsWith('/pieces/wren-place-1?x', route('pieces.update', ['wren-place-1', 'x']));
+    }
+
+    public function test_words_are_the_frameworks_with_what_is_put_in(): void
+    {
+        $plain = new Translator(Lang::getLoader(), 'en');
+        foreach (
+            [
+                'plan/picker.fills' => ['need' => 'Soap :name'], 'plan/picker.more' => ['count' => 3],
+                'plan/picker.money' => ['cost' => '1.50', 'total' => '12.00', 'totals' => 'x'],
+                'plan/picker' => [],
+            ] as $key => $with
+        ) {
+            foreach ([1, 2] as $time) {
+                self::assertSame($plain->get($key, $with), Lang::get($key, $with), "{$key}, time {$time}");
+            }
+        }
+        self::assertInstanceOf(RememberingTranslator::class, app('translator'));
+    }
+
+    public function test_words_that_are_missing_are_told_of_also_after_someone_asked_whether_they_are_there(): void
+    {
+        self::assertFalse(Lang::has('plan/picker.not-there'));
+
+        $this->expectException(OutOfBoundsException::class);
+        Lang::get('plan/picker.not-there');
+    }
+
+    public function test_a_row_reads_what_was_written_to_it_last(): void
+    {
+        $lot = $this->lot('soap', ['source' => Source::Shop, 'name' => 'Soap', 'place' => null]);
+        self::assertSame([Source::Shop, 'Soap', null], [$lot->source, $lot->name, $lot->place]);
+
+        $lot->fill(['source' => Source::Given, 'name' => 'Oat soap', 'place' => 'Mill Lane']);
+        self::assertSame([Source::Given, 'Oat soap', 'Mill Lane'], [$lot->source, $lot->name, $lot->place]);
+
+        Lot::query()->whereKey($lot->id)->update(['source' => 'shop', 'name' => 'Bar']);
+        $lot->refresh();
+        self::assertSame([Source::Shop, 'Bar', null], [$lot->source, $lot->name, $lot->place]);
+    }
+}
