@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @implements CastsAttributes<CarbonImmutable, DateTimeInterface|string>
  */
-final class AsDay implements CastsAttributes
+final class AsDay implements CastsAttributes, OfOneColumn
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): ?CarbonImmutable
     {

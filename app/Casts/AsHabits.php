@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Stash\Preparation\Habits;
 
 /** @implements CastsAttributes<Habits, Habits> */
-final class AsHabits implements CastsAttributes
+final class AsHabits implements CastsAttributes, OfOneColumn
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): Habits
     {

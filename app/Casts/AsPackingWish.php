@@ -16,7 +16,7 @@ use PluckyWren\Core\Fit\Files\MalformedFile;
  *
  * @implements CastsAttributes<PackingWish, PackingWish>
  */
-final class AsPackingWish implements CastsAttributes
+final class AsPackingWish implements CastsAttributes, OfOneColumn
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): PackingWish
     {

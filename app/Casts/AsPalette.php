@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Colour\Palette;
 
 /** @implements CastsAttributes<Palette, Palette> */
-final class AsPalette implements CastsAttributes
+final class AsPalette implements CastsAttributes, OfOneColumn
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): Palette
     {

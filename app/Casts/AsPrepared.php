@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Stash\Preparation\Prepared;
 
 /** @implements CastsAttributes<Prepared, Prepared> */
-final class AsPrepared implements CastsAttributes
+final class AsPrepared implements CastsAttributes, OfOneColumn
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): Prepared
     {

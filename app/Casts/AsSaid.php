@@ -14,7 +14,7 @@ use PluckyWren\Core\Stash\SaidFields;
  *
  * @implements CastsAttributes<Said, Said>
  */
-final class AsSaid implements CastsAttributes
+final class AsSaid implements CastsAttributes, OfOneColumn
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): Said
     {

@@ -10,7 +10,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Preparation\TaskChoices;
 
 /** @implements CastsAttributes<TaskChoices, TaskChoices> */
-final class AsTaskChoices implements CastsAttributes
+final class AsTaskChoices implements CastsAttributes, OfOneColumn
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): TaskChoices
     {

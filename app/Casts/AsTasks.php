@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Stash\Preparation\Task;
 
 /** @implements CastsAttributes<list<Task>, list<Task>> */
-final class AsTasks implements CastsAttributes
+final class AsTasks implements CastsAttributes, OfOneColumn
 {
     /** @return list<Task> */
     public function get(Model $model, string $key, mixed $value, array $attributes): array

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Stash\ItemTrait;
 
 /** @implements CastsAttributes<list<ItemTrait>, list<ItemTrait>> */
-final class AsTraits implements CastsAttributes
+final class AsTraits implements CastsAttributes, OfOneColumn
 {
     /** @return list<ItemTrait> */
     public function get(Model $model, string $key, mixed $value, array $attributes): array

@@ -4,22 +4,26 @@ declare(strict_types=1);
 
 namespace App\Models\Concerns;
 
+use App\Casts\OfOneColumn;
 use Illuminate\Database\Eloquent\Model;
-use UnitEnum;
 
 /**
  * A row whose columns are read thousands of times for a page. Eloquent asks anew at every read whether a column has a
- * cast, an accessor or a date in it; this asks once for all rows of the model. What is read stays the same.
+ * cast, an accessor or a date in it, and makes the value anew; this asks once for all rows of the model, and makes a
+ * value once for all rows that hold the same. What is read stays the same.
  *
  * @phpstan-require-extends Model
  */
 trait ReadsQuickly
 {
-    /** @var array<string, bool> which columns are read just as they lie in the table */
-    private static array $areReadAsTheyLie = [];
+    /** So many values of a column are remembered; then it is begun again. */
+    private const MOST_VALUES = 1000;
 
-    /** @var array<string, array{mixed, UnitEnum}> what a column held when it was read last, and what that means */
-    private array $enumsRead = [];
+    /** @var array<string, 'as-it-lies'|'once'|'each-time'> how each column is read */
+    private static array $howRead = [];
+
+    /** @var array<string, array<int|string, mixed>> what was read, by column and by what it held */
+    private static array $valuesRead = [];
 
     /** @param string $key */
     public function getAttribute($key): mixed
@@ -31,26 +35,34 @@ trait ReadsQuickly
         if (! array_key_exists($key, $this->attributes)) {
             return parent::getAttribute($key);
         }
-        if (self::$areReadAsTheyLie[$key] ??= $this->isReadAsItLies($key)) {
-            return $this->attributes[$key];
-        }
+        $how = self::$howRead[$key] ??= $this->howRead($key);
         $raw = $this->attributes[$key];
-        if (isset($this->enumsRead[$key]) && $this->enumsRead[$key][0] === $raw) {
-            return $this->enumsRead[$key][1];
+        if ($how === 'as-it-lies') {
+            return $raw;
         }
-        $value = parent::getAttribute($key);
-        if ($value instanceof UnitEnum) {
-            $this->enumsRead[$key] = [$raw, $value];
+        if ($how === 'each-time' || ! is_string($raw) && ! is_int($raw)) {
+            return parent::getAttribute($key);
+        }
+        $values = self::$valuesRead[$key] ?? [];
+        if (! array_key_exists($raw, $values)) {
+            count($values) < self::MOST_VALUES || self::$valuesRead[$key] = [];
+            self::$valuesRead[$key][$raw] = parent::getAttribute($key);
         }
 
-        return $value;
+        return self::$valuesRead[$key][$raw];
     }
 
-    private function isReadAsItLies(string $key): bool
+    /** @return 'as-it-lies'|'once'|'each-time' */
+    private function howRead(string $key): string
     {
-        return ! $this->hasCast($key)
-            && ! $this->hasAnyGetMutator($key)
-            && ! in_array($key, $this->getDates(), true)
-            && ! $this->isClassCastable($key);
+        $cast = $this->getCasts()[$key] ?? null;
+
+        return match (true) {
+            $this->hasAnyGetMutator($key) => 'each-time',
+            $cast === null => in_array($key, $this->getDates(), true) ? 'each-time' : 'as-it-lies',
+            in_array($cast, ['integer', 'boolean', 'array', 'immutable_datetime'], true),
+            enum_exists($cast), is_a($cast, OfOneColumn::class, true) => 'once',
+            default => 'each-time',
+        };
     }
 }
