@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\DB;
  * Tells what was done to boxes: looks at a box and its pieces before and after a deed, and keeps the difference.
  *
  * @phpstan-import-type BoxState from BoxChange
+ * @phpstan-import-type RowsByTable from GoesAlong
  */
 final class BoxHistory
 {
@@ -34,11 +35,12 @@ final class BoxHistory
      * @template T
      *
      * @param  Closure(): T  $deed
+     * @param  RowsByTable  $with  what goes with the box where it is deleted
      * @return T
      */
-    public function of(Box $box, string $what, Closure $deed): mixed
+    public function of(Box $box, string $what, Closure $deed, array $with = []): mixed
     {
-        return DB::transaction(function () use ($box, $what, $deed): mixed {
+        return DB::transaction(function () use ($box, $what, $deed, $with): mixed {
             if (request()->attributes->has(self::UNDER_WAY.$box->id)) {
                 return $deed();
             }
@@ -46,7 +48,7 @@ final class BoxHistory
             try {
                 $before = self::state($box->id);
                 $result = $deed();
-                $this->keep($box, $what, $before, self::state($box->id));
+                $this->keep($box, $what, $before, self::state($box->id), $with);
             } finally {
                 request()->attributes->remove(self::UNDER_WAY.$box->id);
             }
@@ -97,8 +99,9 @@ final class BoxHistory
     /**
      * @param  BoxState  $before
      * @param  BoxState  $after
+     * @param  RowsByTable  $with
      */
-    private function keep(Box $box, string $what, array $before, array $after): void
+    private function keep(Box $box, string $what, array $before, array $after, array $with): void
     {
         $isWhole = $before['box'] === null || $after['box'] === null;
         if (! $isWhole) {
@@ -129,7 +132,7 @@ final class BoxHistory
                 'theme' => $box->theme,
                 'by' => Member::name(),
                 'what' => $what,
-                'before' => $before,
+                'before' => $with === [] ? $before : [...$before, 'with' => $with],
                 'after' => $after,
                 'deed' => Deed::id(),
             ]);

@@ -173,6 +173,6 @@ final readonly class ChangeBox
                 LoosePieces::giveBack($piece->lot_id, $piece->done);
             }
             Box::query()->findOrFail($box->id)->delete();
-        });
+        }, GoesAlong::rows(GoesAlong::WITH_A_BOX, $box->id));
     }
 }

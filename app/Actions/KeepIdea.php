@@ -63,13 +63,17 @@ final readonly class KeepIdea
     public function letGo(Idea $idea, string $lotId): void
     {
         DB::transaction(
-            static fn () => IdeaThing::query()->where('idea_id', $idea->id)->where('lot_id', $lotId)->delete(),
+            static fn () => IdeaThing::query()->where('idea_id', $idea->id)->where('lot_id', $lotId)
+                ->get()->each->delete(),
         );
     }
 
     public function drop(Idea $idea): void
     {
-        DB::transaction(static fn () => Idea::query()->whereKey($idea->id)->delete());
+        DB::transaction(static function () use ($idea): void {
+            IdeaThing::query()->where('idea_id', $idea->id)->get()->each->delete();
+            Idea::query()->whereKey($idea->id)->get()->each->delete();
+        });
     }
 
     /** How many of a lot are held, for whatever idea. */

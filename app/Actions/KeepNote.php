@@ -31,7 +31,7 @@ final class KeepNote
             in_array($now, [$was, $words], true)
                 || throw ChangedMeanwhile::said(Words::of('send/note.meanwhile', ['now' => $now]));
             if ($words === '') {
-                BoxNote::query()->whereKey($box->id)->delete();
+                BoxNote::query()->whereKey($box->id)->get()->each->delete();
             } else {
                 BoxNote::query()->updateOrCreate(
                     ['box_id' => $box->id],
@@ -39,7 +39,7 @@ final class KeepNote
                 );
             }
             if ($forAll !== null) {
-                Crew::query()->whereKey($box->crew_id)->update(['kept_note' => $forAll === '' ? null : $forAll]);
+                Crew::query()->findOrFail($box->crew_id)->update(['kept_note' => $forAll === '' ? null : $forAll]);
             }
         });
     }

@@ -14,13 +14,6 @@ use Illuminate\Support\Facades\DB;
 /** Tells what was done to lots: what came into the stash, what was changed of it, and what was deleted. */
 final class LotHistory
 {
-    /** What hangs on a lot and goes with it, by table: the columns that name the lot. */
-    private const GOES_WITH_IT = [
-        'kit_parts' => ['kit_id', 'lot_id'], 'left_behinds' => ['lot_id'], 'idea_things' => ['lot_id'],
-        'lot_photos' => ['lot_id'],
-        'pieces' => ['lot_id'],
-    ];
-
     private const NOT_TOLD = ['updated_at' => true, 'created_at' => true, 'set_aside' => true, 'version' => true];
 
     /** Note that a lot came into the stash. */
@@ -32,16 +25,8 @@ final class LotHistory
     /** Note that a lot is about to be deleted, with all that goes with it. */
     public function goes(Lot $lot): void
     {
-        $with = [];
-        foreach (self::GOES_WITH_IT as $table => $columns) {
-            $rows = DB::table($table)->where(static function ($query) use ($columns, $lot): void {
-                foreach ($columns as $column) {
-                    $query->orWhere($column, $lot->id);
-                }
-            })->get();
-            $with[$table] = array_map(static fn (object $row): array => (array) $row, array_values($rows->all()));
-        }
-        $this->trace($lot, 'deleted', ['_row' => $lot->getRawOriginal(), '_with' => array_filter($with)], []);
+        $with = GoesAlong::rows(GoesAlong::WITH_A_LOT, $lot->id);
+        $this->trace($lot, 'deleted', ['_row' => $lot->getRawOriginal(), '_with' => $with], []);
     }
 
     /**
@@ -71,13 +56,9 @@ final class LotHistory
     {
         $lot = Lot::query()->whereKey($change->lot_id)->first() ?? throw CannotUndo::changedSince();
         $now = array_intersect_key($lot->getRawOriginal(), $change->after);
-        $isSame = $now == array_intersect_key($change->after, $now);
-        foreach (self::GOES_WITH_IT as $table => $columns) {
-            foreach ($columns as $column) {
-                $isSame = $isSame && DB::table($table)->where($column, $lot->id)->doesntExist();
-            }
-        }
-        $isSame || throw CannotUndo::changedSince();
+        $now == array_intersect_key($change->after, $now)
+            && GoesAlong::rows(GoesAlong::WITH_A_LOT, $lot->id) === []
+            || throw CannotUndo::changedSince();
         $lot->delete();
     }
 
@@ -94,9 +75,7 @@ final class LotHistory
         DB::table('lots')->insert($row);
         /** @var array<string, list<array<string, mixed>>> $with */
         $with = $change->before['_with'] ?? [];
-        foreach ($with as $table => $rows) {
-            DB::table($table)->insertOrIgnore($rows);
-        }
+        GoesAlong::comeBack($with);
     }
 
     /** Forget for good what was deleted longer ago than it waits. */

@@ -86,6 +86,7 @@ final readonly class PlanBox
             'box_id' => $box->id, 'crew_id' => $box->crew_id, 'words' => $idea->words, 'without' => $idea->without,
             'seed_lot_id' => $idea->seed_lot_id,
         ]);
-        Idea::query()->whereKey($idea->id)->delete();
+        $idea->things()->get()->each->delete();
+        Idea::query()->whereKey($idea->id)->get()->each->delete();
     }
 }

@@ -25,8 +25,11 @@ final readonly class PlanTrip
             $trip->save();
             // What was handed in on it has been on it, whatever is ticked.
             $mayChange = Box::query()->where('stage', '!=', Stage::HandedIn)->pluck('id')->all();
-            TripBox::query()->where('trip_id', $trip->id)->whereIn('box_id', $mayChange)->delete();
-            foreach (array_intersect($boxIds, $mayChange) as $id) {
+            $stay = array_intersect($boxIds, $mayChange);
+            $leave = TripBox::query()->where('trip_id', $trip->id);
+            $leave->whereIn('box_id', array_diff($mayChange, $stay));
+            $leave->get()->each->delete();
+            foreach ($stay as $id) {
                 TripBox::query()->updateOrCreate(
                     ['box_id' => $id],
                     ['crew_id' => $trip->crew_id, 'trip_id' => $trip->id],
@@ -39,6 +42,9 @@ final readonly class PlanTrip
 
     public function drop(Trip $trip): void
     {
-        DB::transaction(static fn () => Trip::query()->whereKey($trip->id)->delete());
+        DB::transaction(static function () use ($trip): void {
+            TripBox::query()->where('trip_id', $trip->id)->get()->each->delete();
+            Trip::query()->whereKey($trip->id)->get()->each->delete();
+        });
     }
 }

@@ -49,6 +49,9 @@ final readonly class SettleGifts
 
     public function drop(GiftPayment $payment): void
     {
-        DB::transaction(static fn () => GiftPayment::query()->whereKey($payment->id)->delete());
+        DB::transaction(static function () use ($payment): void {
+            BoxGift::query()->where('gift_payment_id', $payment->id)->get()->each->delete();
+            GiftPayment::query()->whereKey($payment->id)->get()->each->delete();
+        });
     }
 }

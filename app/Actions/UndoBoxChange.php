@@ -50,6 +50,7 @@ final readonly class UndoBoxChange
             $box = $wasDeleted ? $this->bringBack($fresh) : Box::query()->findOrFail($fresh->box_id);
             $box->refuseIfHandedIn();
             $this->history->of($box, 'undone', fn () => $this->putBack($box, $fresh, $wasDeleted));
+            GoesAlong::comeBack($fresh->before['with'] ?? []);
             $fresh->update(['undone_at' => now()]);
 
             return $box->refresh();

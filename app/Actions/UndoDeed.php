@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\BoxChange;
-use App\Models\Crew;
 use App\Models\LotChange;
 use App\Models\RowChange;
 use App\Queries\DeedsDone;
@@ -17,7 +16,11 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
 /** Takes back all that one deed changed, the newest first: all of it, or nothing. */
 final readonly class UndoDeed
 {
-    public function __construct(private UndoBoxChange $undoBoxChange, private ChangeLot $changeLot) {}
+    public function __construct(
+        private UndoBoxChange $undoBoxChange,
+        private ChangeLot $changeLot,
+        private UndoRow $undoRow,
+    ) {}
 
     /** Determine if all that a deed changed can be taken back, as far as can be seen without trying. */
     public function isOpen(string $deed): bool
@@ -51,6 +54,11 @@ final readonly class UndoDeed
             }
             DeedsDone::areOpen([...$boxes, ...$lots, ...$rows]) || throw CannotUndo::changedSince();
             $gone = [];
+            // What hangs on a box or a lot goes before it, and comes back after it.
+            $wasDeleted = static fn (RowChange $change): bool => $change->what === 'deleted';
+            array_map($this->undoRow->execute(...), array_values(array_filter(
+                $rows, static fn (RowChange $change): bool => ! $wasDeleted($change),
+            )));
             // What lies in boxes comes out of them before the lots go.
             foreach ($boxes as $change) {
                 $this->undoBoxChange->execute($change);
@@ -60,7 +68,7 @@ final readonly class UndoDeed
                 $this->changeLot->undo($change);
                 $change->what === 'got' && $gone[] = $change->lot_id;
             }
-            array_map(self::undoRow(...), $rows);
+            array_map($this->undoRow->execute(...), array_values(array_filter($rows, $wasDeleted)));
 
             return $gone;
         });
@@ -76,31 +84,5 @@ final readonly class UndoDeed
             'lots' => array_values($changes['lots']->reverse()->all()),
             'rows' => array_values($changes['rows']->reverse()->all()),
         ];
-    }
-
-    /** @throws CannotUndo If the row is not as the change left it. */
-    private static function undoRow(RowChange $change): void
-    {
-        $key = ['id' => $change->row_key] + ($change->record === 'crews' ? [] : ['crew_id' => $change->crew_id]);
-        $now = DB::table($change->record)->where($key)->first();
-        $isSame = $change->what === 'deleted'
-            ? $now === null
-            : $now !== null && array_intersect_key((array) $now, $change->after) == $change->after;
-        $isSame || throw CannotUndo::changedSince();
-        // What was priced since is in the currency that there is now.
-        $change->record === 'crews'
-            && array_key_exists('currency', $change->before)
-            && Crew::query()->findOrFail($change->crew_id)->hasAmounts()
-            && throw CannotUndo::pricedSince();
-        match ($change->what) {
-            'added' => DB::table($change->record)->where($key)->delete(),
-            'deleted' => DB::table($change->record)->insert($change->before),
-            // Whoever has the row open is told that it is not what it was.
-            default => DB::table($change->record)->where($key)->update([
-                ...$change->before,
-                ...isset($now->version) ? ['version' => (int) $now->version + 1] : [],
-            ]),
-        };
-        $change->update(['undone_at' => now()]);
     }
 }

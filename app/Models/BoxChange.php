@@ -13,7 +13,10 @@ use PluckyWren\Core\Box\Stage;
 /**
  * Something that was done to a box: what of it and of its pieces was how before and after. It outlives the box.
  *
- * @phpstan-type BoxState array{box: array<string, mixed>|null, pieces: array<string, array<string, mixed>|null>}
+ * @phpstan-type BoxState array{
+ *     box: array<string, mixed>|null, pieces: array<string, array<string, mixed>|null>,
+ *     with?: array<string, list<array<string, mixed>>>,
+ * }
  *
  * @property int $id
  * @property int $crew_id
@@ -23,7 +26,7 @@ use PluckyWren\Core\Box\Stage;
  * @property string $deed with what else it was done; empty where it was done by nobody
  * @property string $what
  * @property BoxState $before the box's changed columns, null where there was none; its changed pieces by id, null where
- *     one was not there
+ *     one was not there; and rows by table that went with a deleted box
  * @property BoxState $after
  * @property CarbonImmutable|null $undone_at
  * @property CarbonImmutable $created_at

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsMoney;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use PluckyWren\Core\Money\Money;
@@ -25,6 +26,7 @@ use PluckyWren\Core\Money\Money;
 final class BoxGift extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     public const CREATED_AT = null;
 
@@ -45,5 +47,10 @@ final class BoxGift extends Model
     public function payment(): BelongsTo
     {
         return $this->belongsTo(GiftPayment::class, 'gift_payment_id');
+    }
+
+    public function calledName(): string
+    {
+        return $this->theme;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\CalledAsItsBox;
+use App\Models\Concerns\Remembered;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -17,6 +19,8 @@ use Illuminate\Database\Eloquent\Model;
 final class BoxNote extends Model
 {
     use BelongsToCrew;
+    use CalledAsItsBox;
+    use Remembered;
 
     public $incrementing = false;
 

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsDay;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -27,6 +28,7 @@ use PluckyWren\Core\Send\GiftState;
 final class GiftPayment extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     protected $fillable = ['crew_id', 'state', 'settled_on', 'how', 'reference', 'by'];
 
@@ -51,5 +53,10 @@ final class GiftPayment extends Model
         }
 
         return $sum === null ? '' : $sum->format();
+    }
+
+    public function calledName(): string
+    {
+        return $this->settled_on->format('j M Y');
     }
 }

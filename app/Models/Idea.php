@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\AsPalette;
 use App\Models\Concerns\BelongsToCrew;
 use App\Models\Concerns\KeyedByUlid;
+use App\Models\Concerns\Remembered;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -30,6 +31,7 @@ final class Idea extends Model
 {
     use BelongsToCrew;
     use KeyedByUlid;
+    use Remembered;
 
     protected $fillable = ['crew_id', 'name', 'palette', 'words', 'without', 'wishes', 'seed_lot_id'];
 
@@ -44,5 +46,10 @@ final class Idea extends Model
     public function things(): HasMany
     {
         return $this->hasMany(IdeaThing::class);
+    }
+
+    public function calledName(): string
+    {
+        return $this->name;
     }
 }

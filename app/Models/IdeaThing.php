@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsDay;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -26,6 +27,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class IdeaThing extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     public $timestamps = false;
 
@@ -56,5 +58,10 @@ final class IdeaThing extends Model
     public function since(): string
     {
         return $this->held_on->format($this->held_on->year === CarbonImmutable::today()->year ? 'F' : 'F Y');
+    }
+
+    public function calledName(): string
+    {
+        return $this->lot->name;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
 use App\Models\Concerns\HoldsPhoto;
+use App\Models\Concerns\Remembered;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -21,6 +22,7 @@ final class LotPhoto extends Model
 {
     use BelongsToCrew;
     use HoldsPhoto;
+    use Remembered;
 
     /** Neither side is longer, in pixels: enough for a phone, and light in a list. */
     public const LONGEST_SIDE = 640;
@@ -32,4 +34,9 @@ final class LotPhoto extends Model
     protected $keyType = 'string';
 
     protected $fillable = ['lot_id', 'crew_id', 'jpeg'];
+
+    public function calledName(): string
+    {
+        return Lot::query()->find($this->lot_id)->name ?? '';
+    }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\CalledAsItsBox;
 use App\Models\Concerns\HoldsPhoto;
+use App\Models\Concerns\Remembered;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -20,7 +22,9 @@ use Illuminate\Database\Eloquent\Model;
 final class NotePhoto extends Model
 {
     use BelongsToCrew;
+    use CalledAsItsBox;
     use HoldsPhoto;
+    use Remembered;
 
     public $incrementing = false;
 

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsDay;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -24,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class Trip extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     protected $fillable = ['crew_id', 'place', 'goes_on', 'by'];
 
@@ -34,5 +36,10 @@ final class Trip extends Model
     public function boxes(): HasMany
     {
         return $this->hasMany(TripBox::class);
+    }
+
+    public function calledName(): string
+    {
+        return $this->place;
     }
 }

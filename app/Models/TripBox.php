@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\CalledAsItsBox;
+use App\Models\Concerns\Remembered;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -19,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class TripBox extends Model
 {
     use BelongsToCrew;
+    use CalledAsItsBox;
+    use Remembered;
 
     public const CREATED_AT = null;
 

@@ -63,6 +63,6 @@ final class DeedsDone
     /** Determine if a change can be taken back, as far as can be seen without trying. */
     private static function isOpen(BoxChange|LotChange|RowChange $change): bool
     {
-        return $change instanceof RowChange ? $change->undone_at === null : $change->canBeUndone();
+        return $change->canBeUndone();
     }
 }

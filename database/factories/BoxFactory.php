@@ -20,7 +20,7 @@ final class BoxFactory extends Factory
 
     public function definition(): array
     {
-        static $number = 0;
+        static $number = 1000;
 
         return [
             'crew_id' => Crew::factory(),

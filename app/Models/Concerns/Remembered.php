@@ -10,8 +10,8 @@ use App\Support\Member;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * Notes what was done to a row of the crew's own settings, so that it can be undone. Boxes and lots, which other rows
- * hang on, have histories of their own.
+ * Notes what was done to a row, so that it can be undone. Boxes and lots, which other rows hang on, have histories of
+ * their own.
  *
  * @phpstan-require-extends Model
  */
@@ -34,7 +34,10 @@ trait Remembered
             $before = array_intersect_key($row->getPrevious(), $changed);
             $changed === [] || $row->remember('changed', $before, array_intersect_key($row->getAttributes(), $changed));
         });
-        static::deleted(static fn (self $row) => $row->remember('deleted', $row->getRawOriginal(), []));
+        static::deleted(static function (self $row): void {
+            RowChange::forgetWhatIsGone();
+            $row->remember('deleted', $row->getRawOriginal(), []);
+        });
     }
 
     /**
@@ -54,7 +57,7 @@ trait Remembered
             'by' => Member::name(),
             'what' => $what,
             'before' => $before,
-            'after' => $after,
+            'after' => RowChange::known($after),
             'deed' => $deed,
         ]);
     }
