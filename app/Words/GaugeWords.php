@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use PluckyWren\Core\Box\CostsThen;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\RoomState;
 use PluckyWren\Core\Guide\Finding;
@@ -43,7 +44,8 @@ final readonly class GaugeWords
             : Words::of('plan/gauges.missing', ['names' => self::some($missing)]);
     }
 
-    public function money(): string
+    /** @param CostsThen|null $then what it may cost in the end, which says more than names of what has no price yet */
+    public function money(?CostsThen $then = null): string
     {
         $money = $this->gauges->money;
         $left = $money->left();
@@ -57,14 +59,35 @@ final readonly class GaugeWords
 
         return implode('; ', array_filter([
             $says,
-            $money->withoutPrice === []
-                ? ''
-                : trans_choice('plan/gauges.without-price', count($money->withoutPrice), [
-                    'names' => self::some($money->withoutPrice),
-                ]),
-            $money->toBuy === []
-                ? ''
-                : trans_choice('plan/gauges.to-buy', count($money->toBuy), ['names' => self::some($money->toBuy)]),
+            self::counted('without-price', $money->withoutPrice, $then === null),
+            self::counted('to-buy', $money->toBuy, $then === null),
+        ])).($then === null ? '' : '. '.$this->costsThen($then));
+    }
+
+    /** @param list<string> $names */
+    private static function counted(string $key, array $names, bool $areNamed): string
+    {
+        $says = trans_choice("plan/gauges.{$key}", count($names));
+
+        return match (true) {
+            $names === [] => '',
+            $areNamed => Words::of('plan/gauges.counted', ['says' => $says, 'names' => self::some($names)]),
+            default => $says,
+        };
+    }
+
+    /** Get what it may cost in the end: “With these about 21.00 to 27.00 in all.” */
+    private function costsThen(CostsThen $then): string
+    {
+        $says = Words::of($then->isOne() ? 'plan/gauges.then-one' : 'plan/gauges.then', [
+            'low' => $then->low->format(), 'high' => $then->high->format(),
+        ]);
+
+        return implode(' ', array_filter([
+            $says,
+            $then->isOver() ? Words::of('plan/gauges.then-over') : '',
+            $then->mayBeOver() ? Words::of('plan/gauges.then-may-be-over') : '',
+            $then->withoutAny > 0 ? trans_choice('plan/gauges.then-without', $then->withoutAny) : '',
         ]));
     }
 

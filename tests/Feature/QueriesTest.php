@@ -27,13 +27,13 @@ final class QueriesTest extends TestCase
         '/gather' => 10,
         '/gather?q=soap' => 10,
         '/gather/money' => 14,
-        '/gather/shopping' => 14,
+        '/gather/shopping' => 15,
         '/send' => 17, '/send/labels' => 15, '/send/dates' => 10, '/send/log' => 12, '/send/review' => 24,
         '/send/log?q=soap' => 12, '/season' => 14, '/season/next' => 14,
         '/send/top-up' => 8, '/send/top-up/new/school' => 8,
         '/send/trips/new' => 8, '/boxes/from-stash' => 10, '/boxes/beside' => 8, '/ideas' => 6,
         '/pack/evening' => 8,
-        '{box}' => 10, '{box}?pick=1' => 17, '{box}/closing' => 15, '{box}/note' => 12, '{box}/theme' => 12,
+        '{box}' => 12, '{box}?pick=1' => 19, '{box}/closing' => 15, '{box}/note' => 12, '{box}/theme' => 12,
         '{box}/fit/answers' => 40,
     ];
 

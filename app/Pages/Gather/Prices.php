@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Pages\Gather;
 
+use App\Crews\CrewInHand;
 use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\TargetPrice;
+use App\Queries\LastPaid;
 use App\Reference\Guides;
 use App\Support\Today;
 use PluckyWren\Core\Money\ExactAmount;
 use PluckyWren\Core\Money\Level\PriceLevel;
+use PluckyWren\Core\Money\Level\PriceRange;
 use PluckyWren\Core\Money\Money;
-use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Money\Target\PastPrice;
 use PluckyWren\Core\Money\Target\PriceHistory;
 use PluckyWren\Core\Money\Target\PriceJudge;
@@ -27,10 +29,15 @@ final class Prices
     /** @var array<string, ExactAmount>|null */
     private ?array $targets = null;
 
+    /** @var array<string, ExactAmount>|null by kind */
+    private ?array $lastPaid = null;
+
+    private ?PriceLevel $level = null;
+
     /** @var array<string, list<Lot>>|null by kind, newest first */
     private ?array $paidLots = null;
 
-    public function __construct(private readonly Guides $guides) {}
+    public function __construct(private readonly Guides $guides, private readonly CrewInHand $crewInHand) {}
 
     /** Get the target for a band where there is one, or that for all bands. */
     public function target(ItemKind $kind, ?AgeBand $band = null): ?ExactAmount
@@ -110,7 +117,7 @@ final class Prices
     {
         $each = [];
         foreach ($kinds as $kind) {
-            $known = $this->latest($kind)?->price()->each ?? $this->target($kind);
+            $known = $this->lastPaid()[$kind->id] ?? $this->target($kind);
             if ($known !== null) {
                 $each[$kind->id] = $known;
             }
@@ -122,18 +129,27 @@ final class Prices
     /** Get how dear things are where the crew shops: by what it paid, and by what it said that a few things cost. */
     public function level(Crew $crew): PriceLevel
     {
-        $known = [];
-        foreach ($crew->asked_prices as $kind => $minor) {
-            $known[$kind] = (new Money($minor, $crew->currency))->exactly();
-        }
-        foreach ($this->paidLots() as $kind => $lots) {
-            $each = $lots[0]->price()->each;
-            if ($each !== null) {
-                $known[$kind] = $each;
-            }
-        }
+        $asked = array_map(
+            static fn (int $minor): ExactAmount => (new Money($minor, $crew->currency))->exactly(),
+            $crew->asked_prices,
+        );
 
-        return PriceLevel::of($crew->currency, $known, resolve(Catalogue::class)->priceIndex(...));
+        return $this->level ??= PriceLevel::of(
+            $crew->currency, [...$asked, ...$this->lastPaid()], resolve(Catalogue::class)->priceIndex(...),
+        );
+    }
+
+    /**
+     * Get what one of a kind may cost: as last paid, or the target, else by how dear things are where the crew shops;
+     * null where nobody can say.
+     */
+    public function range(ItemKind $kind, Crew $crew): ?PriceRange
+    {
+        $known = $this->each([$kind])[$kind->id] ?? null;
+
+        return $known === null
+            ? $this->level($crew)->estimate(resolve(Catalogue::class)->priceIndex($kind->id))
+            : PriceRange::exactly($known);
     }
 
     /** Get the newest lot of a kind that was paid for: how it is packed and where it is got. */
@@ -148,19 +164,15 @@ final class Prices
         return $this->paidLots()[$kind->id] ?? [];
     }
 
+    /** @return array<string, ExactAmount> what one was paid for last, by kind */
+    private function lastPaid(): array
+    {
+        return $this->lastPaid ??= LastPaid::each($this->crewInHand->notation());
+    }
+
     /** @return array<string, list<Lot>> by kind, newest first */
     private function paidLots(): array
     {
-        if ($this->paidLots === null) {
-            $this->paidLots = [];
-            $query = Lot::query()->where('price_state', PriceState::Paid);
-            // What came back in part was no price that anyone asks.
-            $query->where('back_minor', 0)->whereRaw("coalesce(fault_end, '') <> 'sent-back'");
-            foreach ($query->get()->sortByDesc('got_on') as $lot) {
-                $this->paidLots[$lot->kind][] = $lot;
-            }
-        }
-
-        return $this->paidLots;
+        return $this->paidLots ??= LastPaid::byKind();
     }
 }

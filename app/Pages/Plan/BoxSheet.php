@@ -7,10 +7,12 @@ namespace App\Pages\Plan;
 use App\Models\Box;
 use App\Models\KeptAnswers;
 use App\Models\Piece;
+use App\Pages\Gather\Prices;
 use App\Words\LengthWords;
 use App\Words\MoveWords;
 use App\Words\Words;
 use PluckyWren\Core\Box\Carton;
+use PluckyWren\Core\Box\CostsThen;
 use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Holders;
@@ -39,6 +41,7 @@ use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Need;
 use PluckyWren\Core\Guide\Overruled;
 use PluckyWren\Core\Guide\Weight;
+use PluckyWren\Core\Money\Level\PriceRange;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
@@ -74,9 +77,22 @@ final class BoxSheet
         public readonly Plan $plan,
         public readonly Gauges $gauges,
         public readonly Problem $problem,
+        private readonly Prices $prices,
         public readonly bool $mayImprove = false,
     ) {
         $this->planned = array_column($plan->pieces, null, 'id');
+    }
+
+    /** What it may cost once what has no price yet has one; null where all is known, or nothing can be said. */
+    public function costsThen(): ?CostsThen
+    {
+        $isOpen = $this->gauges->money->isOnlyTheLeast() && $this->box->stage->isOpen();
+
+        return $isOpen
+            ? CostsThen::of($this->plan, fn (ItemKind $kind): ?PriceRange => $this->prices->range(
+                $kind, $this->box->crew,
+            ))
+            : null;
     }
 
     /** @return list<Piece> those of a lane, and after each what rides in it, of whatever lane that is */

@@ -6,6 +6,7 @@ namespace App\Pages\Plan;
 
 use App\Fit\FitRoom;
 use App\Models\Box;
+use App\Pages\Gather\Prices;
 use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\Gauges;
@@ -18,7 +19,7 @@ use PluckyWren\Core\Guide\Rules\RuleBook;
 /** Lays out sheets: one with its packing tried, or many with only what is known already. */
 final readonly class BoxSheets
 {
-    public function __construct(private FitRoom $fitRoom, private RuleBook $rules) {}
+    public function __construct(private FitRoom $fitRoom, private RuleBook $rules, private Prices $prices) {}
 
     /** Get one box's sheet; where its packing has not been tried, it is tried now. */
     public function tried(Box $box): BoxSheet
@@ -83,6 +84,8 @@ final readonly class BoxSheets
 
     private function sheet(Box $box, Plan $plan, Problem $problem, ?Result $result, bool $mayImprove = false): BoxSheet
     {
-        return new BoxSheet($box, $plan, Gauges::of($plan, $result, $this->rules), $problem, $mayImprove);
+        $gauges = Gauges::of($plan, $result, $this->rules);
+
+        return new BoxSheet($box, $plan, $gauges, $problem, $this->prices, $mayImprove);
     }
 }

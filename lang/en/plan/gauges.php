@@ -20,10 +20,16 @@ return [
     'left' => ':left left, shipping gift included',
     'over' => ':over over the budget',
     'with-gift' => ':gift of it is the shipping gift',
-    'without-price' => '{1} 1 without a price: :names|[2,*] :count without a price: :names',
-    'to-buy' => '{1} 1 still to buy: :names|[2,*] :count still to buy: :names',
+    'without-price' => ':count without a price',
+    'to-buy' => ':count still to buy',
+    'counted' => ':says: :names',
     'all-but-bought' => '{1} Nothing is missing from the plan; 1 is still to buy.|[2,*] Nothing is missing from the '
         .'plan; :count are still to buy.',
+    'then' => 'With these about :low to :high in all.',
+    'then-one' => 'With these about :low in all.',
+    'then-over' => 'That is over the budget.',
+    'then-may-be-over' => 'That may be over the budget.',
+    'then-without' => '{1} For 1 of these nobody knows a price.|[2,*] For :count of these nobody knows a price.',
     'short-over' => ':total, over',
     'short-from' => 'from :total',
 

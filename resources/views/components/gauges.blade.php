@@ -1,4 +1,4 @@
-@props(['gauges'])
+@props(['gauges', 'then' => null])
 
 @php
     [$mustHaves, $money, $room, $flags] = [$gauges->mustHaves, $gauges->money, $gauges->room, $gauges->flags];
@@ -11,12 +11,13 @@
         {{ $words->missing() }}
     </x-gauge>
 
-    <x-gauge :name="__('plan/gauges.money')" :figure="$money->total->format()" :bad="$money->isOver()">
+    <x-gauge :name="__('plan/gauges.money')" :figure="$money->total->format()"
+        :bad="$money->isOver() || $then?->isOver()">
         <x-slot:after>
             <span>{{ $words->ofBudget() }}</span>
         </x-slot:after>
         <x-shapes.tape :$money class="my-1" />
-        {{ $words->money() }}
+        {{ $words->money($then) }}
     </x-gauge>
 
     <x-gauge :name="__('plan/gauges.room')" :figure="$words->room()"

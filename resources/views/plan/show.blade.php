@@ -5,7 +5,7 @@
         <div id="sheet" @class(['with-picker' => $state->isOpen]) hx-sync:inherited="#sheet:queue all">
             @include('plan.partials.head')
             <x-mini-gauges :gauges="$sheet->gauges" class="in-sight" aria-hidden="true" />
-            <x-gauges :gauges="$sheet->gauges" class="mb-3.5" />
+            <x-gauges :gauges="$sheet->gauges" :then="$sheet->costsThen()" class="mb-3.5" />
 
             @if ($sheet->mayImprove)
                 {{-- A new form with each sheet, so that the longer try waits until the page has been left alone for a

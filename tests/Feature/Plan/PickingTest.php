@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PluckyWren\Core\Box\Stage;
+use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\TestCase;
@@ -181,6 +182,30 @@ final class PickingTest extends TestCase
         self::assertSame(2, $this->listedPencils());
         $this->pick(['lot' => $pencils->id, 'quantity' => 3]);
         self::assertNull($this->listedPencils());
+    }
+
+    public function test_the_money_gauge_says_what_the_box_may_cost_once_all_is_bought(): void
+    {
+        Piece::factory()->createOne([
+            'box_id' => $this->box->id, 'lot_id' => null, 'kind' => 'comb', 'quantity' => 2,
+        ]);
+        // One price tells nothing of a comb's yet.
+        $this->get("/boxes/{$this->box->id}")->assertDontSee('With these about');
+
+        $this->crew->update(['asked_prices' => ['soap' => 100, 't-shirt' => 400, 'plush-small' => 300]]);
+        $this->get("/boxes/{$this->box->id}")->assertSeeText('1 still to buy. With these about 9.');
+
+        $this->lot('comb', ['pieces' => 4, 'paid' => Money::parse('3.00', $this->crew->currency)]);
+        Piece::factory()->createOne([
+            'box_id' => $this->box->id, 'lot_id' => null, 'kind' => 'torch', 'quantity' => 1,
+        ]);
+        $this->crew->update(['asked_prices' => []]);
+        // 9.00 for sending, and two combs at 0.75 as paid last.
+        $this->get("/boxes/{$this->box->id}")->assertSeeText(
+            '2 still to buy. With these about 10.50 in all. For 1 of these nobody knows a price.',
+        );
+        $this->box->update(['budget' => Money::parse('10.00', $this->crew->currency)]);
+        $this->get("/boxes/{$this->box->id}")->assertSeeText('about 10.50 in all. That is over the budget.');
     }
 
     public function test_a_kind_that_does_not_exist_cannot_be_listed(): void
