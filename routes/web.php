@@ -34,6 +34,8 @@ Route::get('join/{token}', [JoinController::class, 'show'])->middleware('throttl
 Route::post('join/{token}', [JoinController::class, 'store'])->middleware('throttle:links');
 Route::get('helping/{token}', [HelperController::class, 'show'])->middleware('throttle:links')->name('helper');
 Route::post('helping/{token}', [HelperController::class, 'tick'])->middleware('throttle:links')->name('helper.tick');
+Route::post('helping/{token}/tasks', [HelperController::class, 'task'])->middleware('throttle:links')
+    ->name('helper.task');
 
 // Within the web group, so that a page that is not there still knows who is signed in.
 Route::fallback(fn () => abort(404));

@@ -39,10 +39,26 @@ function showAll() {
             show(form, last.get(kind));
         }
     }
+    showPlaces();
     const note = document.querySelector('[data-basket-waits]');
     if (note) {
         note.hidden = last.size === 0;
     }
+}
+
+/** Says where all of it is in the basket, and leads on to the next shop where something is still to get. */
+function showPlaces() {
+    const places = [...document.querySelectorAll('[data-place]')];
+    const isDone = (place) => place.querySelector(`${FORMS}:not(.is-in-basket)`) === null;
+    places.forEach((place, at) => {
+        const next = [...places.slice(at + 1), ...places.slice(0, at)].find((other) => !isDone(other));
+        const link = place.querySelector('[data-next-place]');
+        place.querySelector('[data-all-in]').hidden = !isDone(place);
+        link.hidden = next === undefined;
+        if (next) {
+            link.href = `#${next.getAttribute('aria-labelledby')}`;
+        }
+    });
 }
 
 let isSending = false;

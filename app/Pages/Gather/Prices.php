@@ -158,6 +158,12 @@ final class Prices
         return $this->paidLotsOf($kind)[0] ?? null;
     }
 
+    /** Get where it was cheaper than where it was bought last; null where it was nowhere. */
+    public function nextDoor(ItemKind $kind): ?CheaperElsewhere
+    {
+        return CheaperElsewhere::than($this->paidLotsOf($kind), Today::here());
+    }
+
     /** @return list<Lot> */
     private function paidLotsOf(ItemKind $kind): array
     {

@@ -89,6 +89,29 @@ final readonly class ShoppingPage
         );
     }
 
+    /** Determine if everything that is got at a place is in somebody's basket. */
+    public function isAllIn(string $place): bool
+    {
+        return ($this->places[$place] ?? collect())->every(
+            fn (ShoppingRow $row): bool => isset($this->inBaskets[$row->line->kind->id]),
+        );
+    }
+
+    /** Get the id of the next place, in the list's order and round again, where something is still to get. */
+    public function nextPlace(string $place): ?string
+    {
+        $places = $this->places->keys()->map(strval(...))->all();
+        $at = (int) array_search($place, $places, true);
+        foreach (array_keys($places) as $step) {
+            $next = ($at + $step) % count($places);
+            if (! $this->isAllIn($places[$next])) {
+                return "place-{$next}";
+            }
+        }
+
+        return null;
+    }
+
     /**
      * @param  int|null  $most  of the latest at most so many; null for all
      * @return Builder<Lot> what is in the stash, or was, without anybody knowing what it cost
@@ -118,6 +141,7 @@ final readonly class ShoppingPage
                 $prices->judgeFor($line->kind, $line->toBuy(), $shortfall->bandsOf($line->kind))->measure(),
                 array_values($themes->only(array_keys($line->byBox))->all()),
                 $estimates[$line->kind->id] ?? null,
+                $prices->nextDoor($line->kind),
             ));
     }
 

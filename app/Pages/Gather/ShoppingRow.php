@@ -15,6 +15,7 @@ final readonly class ShoppingRow
     /**
      * @param  list<string>  $for  the themes of the boxes that lack it
      * @param  PriceRange|null  $guess  what one may cost, by how dear things are where the crew shops
+     * @param  CheaperElsewhere|null  $nextDoor  where it was cheaper than at the place under which it stands
      */
     public function __construct(
         public ShoppingLine $line,
@@ -22,6 +23,7 @@ final readonly class ShoppingRow
         public ?ExactAmount $target,
         public array $for,
         private ?PriceRange $guess = null,
+        public ?CheaperElsewhere $nextDoor = null,
     ) {}
 
     /** Get what one may cost, where nobody has paid for any; null where that is known, or nothing is. */

@@ -18,6 +18,9 @@ return [
     'any-shop' => 'Any shop',
     'at-most' => 'at most :target each',
 
+    'next-door' => 'Was cheaper at :place: :each each on :day.',
+    'all-in' => 'All of this is in the basket.',
+    'next-place' => 'On to the next shop',
     'name' => ':kind',
     'got' => '{0} :pieces × “:name” are in the stash.|{1} :pieces × “:name” are in the stash, 1 of them set aside '
         .'for a box.|[2,*] :pieces × “:name” are in the stash, :count of them set aside for your boxes.',

@@ -1,6 +1,17 @@
 <x-layout :title="__('crew/people.evening-title', ['crew' => $crew->name])" bare>
     <div class="mx-auto max-w-2xl pt-4">
-        <h1 class="pb-3">{{ __('crew/people.evening-title', ['crew' => $crew->name]) }}</h1>
+        <h1>{{ __('crew/people.evening-title', ['crew' => $crew->name]) }}</h1>
+        <p class="pb-3 text-ink-soft">{{ __('crew/people.evening-lead') }}</p>
+        @if (session('ticked'))
+            <form method="post" action="{{ route('helper.task', $token) }}"
+                class="cut mb-3.5 flex flex-wrap items-center justify-between gap-2 px-4 py-2">
+                @csrf
+                <input type="hidden" name="piece" value="{{ session('ticked')['piece'] }}">
+                <input type="hidden" name="task" value="{{ session('ticked')['task'] }}">
+                <span>{{ session('ticked')['said'] }}</span>
+                <button class="button small">{{ __('crew/people.task-back') }}</button>
+            </form>
+        @endif
         @if ($page->work === [] && $page->kits === [])<p class="cut p-5">{{ __('crew/people.nothing') }}</p>@endif
         @if ($page->kits !== [])
             <section class="cut mb-3.5 px-4 py-3" aria-labelledby="kits">
@@ -20,8 +31,19 @@
                 <p class="text-ink-soft">{{ __("pack/tasks.why.{$value}") }}</p>
                 <ul class="evening mt-1">
                     @foreach ($pieces as $piece)
-                        <li><span><b class="figure">{{ $piece->quantity }}</b> {{ $piece->planned()->name }}</span>
-                            <span class="text-ink-soft">{{ $piece->box->theme }}</span></li>
+                        <li>
+                            <form method="post" action="{{ route('helper.task', $token) }}" class="task">
+                                @csrf
+                                <input type="hidden" name="piece" value="{{ $piece->id }}">
+                                <input type="hidden" name="task" value="{{ $value }}">
+                                <input type="hidden" name="done" value="1">
+                                <button class="task-tick" aria-pressed="false">
+                                    <span class="box" aria-hidden="true"></span><span><b class="figure">{{
+                                        $piece->quantity }}</b> {{ $piece->planned()->name }}</span><span
+                                        class="sr-only">: {{ __("pack/tasks.name.{$value}") }}</span></button>
+                            </form>
+                            <span class="text-ink-soft">{{ $piece->box->theme }}</span>
+                        </li>
                     @endforeach
                 </ul>
             </section>

@@ -54,10 +54,15 @@
             </details>
             @include('gather.partials.outlooks')
             @foreach ($page->places as $place => $rows)
-                <section class="cut mb-3.5 px-4 py-2" aria-labelledby="place-{{ $loop->index }}">
+                <section class="cut mb-3.5 px-4 py-2" aria-labelledby="place-{{ $loop->index }}" data-place>
                     <h2 id="place-{{ $loop->index }}" class="py-1">{{ $place === ''
                         ? __('gather/shopping.any-shop') : $place }}
                     </h2>
+                    <p class="pb-2 font-semibold" data-all-in @unless ($page->isAllIn($place)) hidden @endunless>
+                        {{ __('gather/shopping.all-in') }}
+                        <a class="link" data-next-place href="#{{ $page->nextPlace($place) }}"
+                            @if ($page->nextPlace($place) === null) hidden @endif>{{
+                                __('gather/shopping.next-place') }}</a></p>
                     <ul>
                         @foreach ($rows as $row)
                             @php($bag = 'bought-'.$row->line->kind->id)
@@ -86,6 +91,11 @@
                                             __('gather/views/shopping.for-boxes', ['boxes' => implode(', ',
                                                 $row->for)]),
                                         ])) }}</p>
+                                        @if ($row->nextDoor)<p>{{ __('gather/shopping.next-door', [
+                                            'place' => $row->nextDoor->place,
+                                            'each' => $row->nextDoor->each->format(),
+                                            'day' => $row->nextDoor->day->format('j M'),
+                                        ]) }}</p>@endif
                                     </div>
                                 </div>
                                 @php($by = $page->inBaskets[$row->line->kind->id] ?? null)

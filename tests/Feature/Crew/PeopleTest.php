@@ -8,6 +8,7 @@ use App\Models\Box;
 use App\Models\Crew;
 use App\Models\Invite;
 use App\Models\Lot;
+use App\Models\Piece;
 use App\Models\ShoppingTick;
 use App\Models\TargetPrice;
 use App\Models\User;
@@ -15,7 +16,9 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use PHPUnit\Framework\Attributes\TestWith;
+use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Stash\Preparation\Task;
 use Tests\Feature\TestCase;
 
 final class PeopleTest extends TestCase
@@ -207,6 +210,40 @@ final class PeopleTest extends TestCase
         Auth::logout();
         $this->get($path)->assertOk()->assertSee('Tonight’s tasks of');
         $this->post($path, ['kind' => 'soap', 'in_basket' => '1'])->assertNotFound();
+    }
+
+    public function test_a_helper_ticks_off_what_was_done_and_takes_it_back(): void
+    {
+        $box = $this->box(['theme' => 'Tide pool']);
+        $soap = $this->lot('soap', ['name' => 'Soap, pine']);
+        $this->post("/boxes/{$box->id}/pieces", ['lot' => $soap->id, 'quantity' => 2])->assertRedirect();
+        $path = $this->link('/people/helpers', ['shows' => 'evening']);
+        $piece = Piece::query()->sole();
+        $task = $piece->preparation()->open()[0]->value;
+        Auth::logout();
+        $this->get($path)->assertSeeInOrder(['2</b> Soap, pine', 'Tide pool'], false);
+
+        $tick = fn (array $with) => $this->post("{$path}/tasks", ['piece' => $piece->id, 'task' => $task, ...$with]);
+        $tick(['done' => '1'])->assertRedirect($path);
+        self::assertTrue($piece->refresh()->preparation()->isDone(Task::from($task)));
+        $this->get($path)->assertSee('Not done after all');
+        $tick([])->assertRedirect($path);
+        self::assertFalse($piece->refresh()->preparation()->isDone(Task::from($task)));
+        $this->get($path)->assertDontSee('Not done after all');
+
+        $tick(['done' => '1', 'task' => 'fly'])->assertUnprocessable();
+        $tick(['done' => '1', 'piece' => 'x'])->assertNotFound();
+        $other = Crew::factory()->createOne()->id;
+        $strange = Piece::factory()->createOne([
+            'box_id' => Box::factory()->createOne(['crew_id' => $other])->id, 'crew_id' => $other,
+            'lot_id' => null, 'kind' => 'soap',
+        ]);
+        $tick(['done' => '1', 'piece' => $strange->id])->assertNotFound();
+        $box->update(['stage' => Stage::Packed]);
+        $tick(['done' => '1'])->assertNotFound();
+        $this->app->forgetScopedInstances();
+        $list = $this->actingAs($this->packer)->link('/people/helpers', ['shows' => 'shopping']);
+        $this->post("{$list}/tasks", ['piece' => $piece->id, 'task' => $task, 'done' => '1'])->assertNotFound();
     }
 
     public function test_a_basket_stands_for_a_day(): void

@@ -10,6 +10,7 @@ use App\Models\Piece;
 use App\Models\TargetPrice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PluckyWren\Core\Box\Stage;
+use PluckyWren\Core\Money\Money;
 use Tests\Feature\TestCase;
 
 /** The price desk and the shopping list. */
@@ -130,6 +131,48 @@ final class GatherTest extends TestCase
             ->assertSeeInOrder([
                 'Within the budget?', 'Tide pool', 'without a price', 'for each of those', 'Kite festival',
             ]);
+    }
+
+    public function test_the_list_says_where_it_was_cheaper_as_long_as_that_is_not_long_ago(): void
+    {
+        $bought = fn (string $place, string $paid, string $day, string $source = 'shop') => $this->lot('soap', [
+            'pieces' => 1, 'gone' => 1, 'place' => $place, 'got_on' => $day, 'source' => $source,
+            'paid' => Money::parse($paid, $this->crew->currency),
+        ]);
+        $this->box(['theme' => 'Tide pool']);
+        $bought('Mill Lane Stores', '0.89', '2026-11-10');
+        $bought('Tuppence Corner', '0.95', '2026-10-10');
+        $bought('A friend’s attic', '0.10', '2026-11-01', 'given');
+        $bought('Long ago', '0.20', '2025-11-17');
+        $this->get('/gather/shopping')->assertSee('Mill Lane Stores')->assertDontSee('Was cheaper at');
+
+        $bought('Quay Street Bargains', '0.46', '2026-03-02');
+        // What it costs there now is what counts, not what it once did.
+        $bought('Bramble Thrift', '0.30', '2026-02-01', 'thrift');
+        $bought('Bramble Thrift', '0.99', '2026-05-01', 'thrift');
+        $this->get('/gather/shopping')->assertSee('Was cheaper at Quay Street Bargains: 0.46 each on 2 Mar.');
+    }
+
+    public function test_where_all_of_it_is_in_the_basket_the_next_shop_is_named(): void
+    {
+        $this->lot('soap', ['pieces' => 1, 'gone' => 1, 'place' => 'Mill Lane Stores']);
+        $this->lot('comb', ['pieces' => 1, 'gone' => 1, 'place' => 'Quay Street Bargains']);
+        $box = $this->box();
+        $this->post("/boxes/{$box->id}/from-guide");
+        $shown = function (): int {
+            $page = (string) $this->get('/gather/shopping')->assertOk()->getContent();
+
+            return (int) preg_match_all('/data-all-in(?!\s+hidden)/', $page);
+        };
+        self::assertSame(0, $shown());
+
+        $this->post('/gather/shopping/tick', ['kind' => 'comb', 'in_basket' => '1'])->assertRedirect();
+        self::assertSame(1, $shown());
+        // Quay Street stands before Mill Lane: the list begins at the end of the alphabet.
+        $this->get('/gather/shopping')->assertSeeInOrder([
+            'Quay Street Bargains', 'All of this is in the basket.', 'href="#place-1"', 'id="place-1"',
+            'Mill Lane Stores',
+        ], false);
     }
 
     public function test_ticking_off_makes_a_lot_and_sets_it_aside_for_the_boxes_that_listed_it(): void

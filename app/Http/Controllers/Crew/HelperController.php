@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Crew;
 
 use App\Actions\TickShopping;
+use App\Actions\TickTask;
 use App\Crews\CrewInHand;
 use App\Http\Requests\Gather\TickRequest;
+use App\Http\Requests\Pack\TaskTickRequest;
 use App\Models\Crew;
 use App\Models\HelperLink;
 use App\Pages\Gather\Prices;
@@ -27,7 +29,7 @@ final readonly class HelperController
         [$link, $crew] = $this->opened($token);
 
         return $link->shows === 'evening'
-            ? view('crew.helper-evening', ['page' => EveningPage::of([], []), 'crew' => $crew])
+            ? view('crew.helper-evening', ['page' => EveningPage::of([], []), 'crew' => $crew, 'token' => $token])
             : view('crew.helper-shopping', [
                 'page' => ShoppingPage::of(resolve(Shortfall::class), resolve(Prices::class), $crew),
                 'crew' => $crew, 'token' => $token,
@@ -47,6 +49,20 @@ final readonly class HelperController
         $request->session()->put('helper.name', $name);
 
         return to_route('helper', $token, 303);
+    }
+
+    public function task(TaskTickRequest $request, string $token, TickTask $tickTask): RedirectResponse
+    {
+        [$link] = $this->opened($token);
+        $link->shows === 'evening' || abort(404);
+        [$piece, $task] = [$request->piece(), $request->task()];
+        $tickTask->ofPiece($piece, $task, $request->isDone());
+        $said = Words::of($request->isDone() ? 'crew/people.task-done' : 'crew/people.task-open', [
+            'task' => ucfirst(Words::of("pack/tasks.name.{$task->value}")), 'name' => $piece->planned()->name,
+        ]);
+        $ticked = $request->isDone() ? ['piece' => $piece->id, 'task' => $task->value, 'said' => $said] : null;
+
+        return to_route('helper', $token, 303)->with(array_filter(['said' => $said, 'ticked' => $ticked]));
     }
 
     /** @return array{HelperLink, Crew} from here on the crew of the link is in hand, whoever is signed in */
