@@ -8,7 +8,7 @@
                 @csrf
                 <input type="hidden" name="piece" value="{{ session('ticked')['piece'] }}">
                 <input type="hidden" name="task" value="{{ session('ticked')['task'] }}">
-                <span>{{ session('ticked')['said'] }}</span>
+                <span role="status">{{ session('ticked')['said'] }}</span>
                 <button class="button small">{{ __('crew/people.task-back') }}</button>
             </form>
         @endif

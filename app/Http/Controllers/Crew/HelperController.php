@@ -60,9 +60,10 @@ final readonly class HelperController
         $said = Words::of($request->isDone() ? 'crew/people.task-done' : 'crew/people.task-open', [
             'task' => ucfirst(Words::of("pack/tasks.name.{$task->value}")), 'name' => $piece->planned()->name,
         ]);
-        $ticked = $request->isDone() ? ['piece' => $piece->id, 'task' => $task->value, 'said' => $said] : null;
 
-        return to_route('helper', $token, 303)->with(array_filter(['said' => $said, 'ticked' => $ticked]));
+        return to_route('helper', $token, 303)->with($request->isDone()
+            ? ['ticked' => ['piece' => $piece->id, 'task' => $task->value, 'said' => $said]]
+            : ['said' => $said]);
     }
 
     /** @return array{HelperLink, Crew} from here on the crew of the link is in hand, whoever is signed in */
