@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    // Names by which people reach the application, separated by commas; any where none is named.
+    'hosts' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('WREN_HOSTS', ''))))),
+
     // Addresses of proxies in front of the application, separated by commas, that say who asks and whether by https.
     'proxies' => array_values(array_filter(explode(',', (string) env('WREN_PROXIES', '')))),
 

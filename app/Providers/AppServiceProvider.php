@@ -37,6 +37,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Application;
 use Illuminate\Http\Client\Factory as Http;
+use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Router;
@@ -143,6 +144,10 @@ final class AppServiceProvider extends ServiceProvider
             config()->string('mail.mailers.mailbox.folder'),
         ));
         TrustProxies::at(config()->array('wren.proxies'));
+        TrustHosts::at(array_map(
+            static fn (mixed $host): string => is_string($host) ? '^'.preg_quote($host, '{').'$' : '',
+            config()->array('wren.hosts'),
+        ), false);
         self::handToViews();
         Session::extend(
             'aside',

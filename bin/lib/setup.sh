@@ -77,6 +77,7 @@ need_server() {
     local missing=()
     command -v nginx >/dev/null || [ -x /usr/sbin/nginx ] || missing+=(nginx)
     command -v php-fpm8.2 >/dev/null || [ -x /usr/sbin/php-fpm8.2 ] || missing+=(php8.2-fpm)
+    command -v openssl >/dev/null || missing+=(openssl)
     need_packages "${missing[@]}"
 }
 

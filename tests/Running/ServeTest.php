@@ -7,6 +7,7 @@ namespace Tests\Running;
 use PDO;
 use PHPUnit\Framework\TestCase;
 use Tests\Browser\Support\DemoServer;
+use Tests\Support\Run;
 
 /** The application as it is run for real, by nginx and php-fpm in a folder of their own: a packer's path through it. */
 final class ServeTest extends TestCase
@@ -16,7 +17,9 @@ final class ServeTest extends TestCase
     public static function setUpBeforeClass(): void
     {
         self::$server = new DemoServer(
-            with: ['WREN_ALLOW_ROOT' => '1', 'APP_ENV' => 'production'],
+            with: [
+                'WREN_ALLOW_ROOT' => '1', 'APP_ENV' => 'production', 'WREN_HOSTS' => 'wren.example, 127.0.0.1',
+            ],
             command: 'exec bin/serve --host=127.0.0.1 --port={port} --state={folder}/serve',
         );
     }
@@ -72,6 +75,48 @@ final class ServeTest extends TestCase
         ));
     }
 
+    public function test_only_the_names_that_were_said_are_answered(): void
+    {
+        self::assertSame(200, self::request('/', host: 'wren.example')['status']);
+        $other = self::request('/', host: 'wren-example.test');
+        self::assertSame(400, $other['status']);
+        self::assertStringNotContainsString('wren-example.test', $other['body']);
+    }
+
+    public function test_with_a_certificate_of_ones_own_it_is_served_by_https(): void
+    {
+        $folder = Run::folder().'/https-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        exec(sprintf(
+            'openssl req -x509 -newkey rsa:2048 -nodes -days 2 -subj /CN=wren.test -addext %s -keyout %s -out %s 2>&1',
+            escapeshellarg('subjectAltName=DNS:wren.test'),
+            escapeshellarg("{$folder}/wren.key"),
+            escapeshellarg("{$folder}/wren.crt"),
+        ), $said, $code);
+        self::assertSame(0, $code, implode("\n", $said));
+        $server = new DemoServer(
+            with: ['WREN_ALLOW_ROOT' => '1', 'APP_ENV' => 'production', 'SESSION_SECURE_COOKIE' => 'true'],
+            command: 'exec bin/serve --host=127.0.0.1 --port={port} --state={folder}/serve '
+                ."--cert={$folder}/wren.crt --key={$folder}/wren.key",
+        );
+        try {
+            $port = (int) parse_url($server->address, PHP_URL_PORT);
+            $curl = curl_init("https://wren.test:{$port}/");
+            curl_setopt_array($curl, [
+                CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_CAINFO => "{$folder}/wren.crt",
+                CURLOPT_RESOLVE => ["wren.test:{$port}:127.0.0.1"],
+            ]);
+            $page = (string) curl_exec($curl);
+            self::assertSame(200, curl_getinfo($curl, CURLINFO_HTTP_CODE), curl_error($curl));
+            self::assertMatchesRegularExpression('/^set-cookie: .*; secure/mi', $page);
+            // Styles and scripts by https too, or the browser takes none of them.
+            self::assertStringContainsString("https://wren.test:{$port}/build/assets/", $page);
+            self::assertStringNotContainsString("http://wren.test:{$port}/", $page);
+        } finally {
+            $server->end();
+        }
+    }
+
     public function test_twenty_people_at_once_get_their_pages(): void
     {
         $cookies = [];
@@ -105,12 +150,17 @@ final class ServeTest extends TestCase
      * @param  array<string, string>|null  $form
      * @return array{status: int, head: string, body: string}
      */
-    private static function request(string $path, array $cookies = [], ?array $form = null): array
-    {
+    private static function request(
+        string $path,
+        array $cookies = [],
+        ?array $form = null,
+        string $host = '',
+    ): array {
         $curl = curl_init(self::server()->address.$path);
         curl_setopt_array($curl, [
             CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_COOKIE => implode('; ', $cookies),
             CURLOPT_PATH_AS_IS => true,
+            CURLOPT_HTTPHEADER => $host === '' ? [] : ["Host: {$host}"],
         ] + ($form === null ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]));
         $answer = (string) curl_exec($curl);
         $head = (int) curl_getinfo($curl, CURLINFO_HEADER_SIZE);
