@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Queries\ThingsCalled;
+use Illuminate\Support\Arr;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Colour\ColourNames;
 use PluckyWren\Core\Fit\Form;
@@ -14,7 +16,6 @@ use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
-use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Source;
 
@@ -62,22 +63,19 @@ final readonly class Choices
         );
     }
 
-    /** @return array<string, ItemKind> by id */
-    public function kindsOf(Category $lane): array
-    {
-        return resolve(Catalogue::class)->ofCategory($lane);
-    }
-
-    /** @return list<non-empty-list<string>> what each kind is called: by its own name first, then what else */
+    /**
+     * Get what each kind is called.
+     *
+     * @return array<string, array{string, list<string>}> by its id: its name, and what else it is called, by the crew
+     *     too
+     */
     public function kindNames(): array
     {
-        return resolve(Catalogue::class)->everyName();
-    }
+        $ours = ThingsCalled::byKind();
 
-    /** Determine if a kind is one of those that are offered. */
-    public function has(ItemKind $kind): bool
-    {
-        return resolve(Catalogue::class)->has($kind->id);
+        return Arr::map(resolve(Catalogue::class)->namesById(), static fn (array $names, string $id): array => [
+            $names[0], array_values(array_unique([...array_slice($names, 1), ...$ours[$id] ?? []])),
+        ]);
     }
 
     /** @return array<string, string> names of colours, by `#rrggbb` */

@@ -192,14 +192,8 @@ final class Catalogue
         return $files;
     }
 
-    /** @return list<non-empty-list<string>> what each kind is called: by its own name first, then what else */
-    public function everyName(): array
-    {
-        return array_values($this->namesById());
-    }
-
-    /** @return array<string, non-empty-list<string>> */
-    private function namesById(): array
+    /** @return array<string, non-empty-list<string>> names by the kind: its own first, then what else it is called */
+    public function namesById(): array
     {
         return array_map(
             static fn (array $line): array => [$line[1]['name'], ...$line[1]['also'] ?? []],

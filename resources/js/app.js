@@ -5,6 +5,7 @@ import { tickWithoutASignal } from './basket.js';
 import { cropper } from './cropper.js';
 import { palette } from './palette.js';
 import { carryPocketDesk, pocket } from './pocket.js';
+import { findKindsByTyping } from './kinds.js';
 import { nameWhatIsTouched } from './drawing.js';
 import { drawNearer } from './nearer.js';
 import { workAtTheBench } from './bench.js';
@@ -25,6 +26,7 @@ Alpine.data('pocket', pocket);
 Alpine.start();
 
 keepWhatIsTyped();
+findKindsByTyping();
 listenToKeys(countWhatIsUnderWay());
 nameWhatIsTouched();
 drawNearer();

@@ -1,3 +1,5 @@
+import { kindCalled, kindOf } from './kinds.js';
+
 const FIELDS = ['kind', 'pieces', 'price', 'place', 'source'];
 
 const prefixOf = (crew) => `wren-pocket-${crew}-`;
@@ -115,7 +117,8 @@ export function pocket() {
         },
 
         look() {
-            const limit = this.limits[this.$refs.kind.value];
+            this.$refs.kind.setCustomValidity('');
+            const limit = this.limits[kindCalled(this.$refs.kind.value)?.id];
             const pack = limit?.packs[this.$refs.pieces.value];
             this.hasLimits = pack !== undefined;
             this.hasEachOnly = limit !== undefined && pack === undefined && limit.each !== null;
@@ -128,8 +131,15 @@ export function pocket() {
 
         keep() {
             const { kind, pieces, price } = this.$refs;
-            const says = `${pieces.value} × ${kind.selectedOptions[0].text}${price.value === '' ? '' : `, ${price.value}`}`;
-            const fields = Object.fromEntries(FIELDS.map((name) => [name, this.$refs[name].value]));
+            const called = kindCalled(kind.value);
+            if (called === undefined) {
+                kind.setCustomValidity(this.words.unknown);
+                kind.reportValidity();
+
+                return;
+            }
+            const says = `${pieces.value} × ${called.name}${price.value === '' ? '' : `, ${price.value}`}`;
+            const fields = { ...Object.fromEntries(FIELDS.map((name) => [name, this.$refs[name].value])), kind: called.id };
             const before = this.waiting.find((entry) => entry.key === this.mended);
             this.drawer.put({ key: before?.key ?? newKey(), at: before?.at ?? Date.now(), says, wrong: '', fields: { ...fields, got_on: before?.fields.got_on ?? today() } });
             this.mended = '';
@@ -145,6 +155,7 @@ export function pocket() {
             for (const name of FIELDS) {
                 this.$refs[name].value = entry?.fields[name] ?? this.$refs[name].value;
             }
+            this.$refs.kind.value = kindOf(this.$refs.kind.value)?.name ?? this.$refs.kind.value;
             this.mended = entry?.key ?? '';
             this.look();
             this.$refs.price.focus();

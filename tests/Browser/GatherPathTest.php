@@ -167,7 +167,14 @@ final class GatherPathTest extends BrowserTestCase
         self::server()->pause();
         $this->open('/gather/pocket');
         $this->see('No signal.');
-        $this->choose('#kind', 'soap');
+        $this->type('#kind', 'no such thing');
+        $this->click('Bought it: save it');
+        self::assertStringContainsString(
+            'There is no kind of that name.',
+            (string) $this->js('return document.querySelector("#kind").validationMessage'),
+        );
+        $this->type('#kind', 'bars of soap');
+        $this->clickOn('#kind-kinds [role=option]');
         $this->type('#pieces', '9');
         // Nine at the target of 0.42, and 15 % more.
         $this->see('3.78');
@@ -223,7 +230,7 @@ final class GatherPathTest extends BrowserTestCase
             [[$first, 'soap', '1,00'], [$second, 'comb', '2,00'], [$first, 'eraser', '3,00']] as [$tab, $kind, $price]
         ) {
             self::browser()->driver->switchTo()->window($tab);
-            $this->choose('#kind', $kind);
+            $this->type('#kind', $kind);
             $this->type('#price', $price);
             $this->click('Bought it: save it');
             $this->see($price);

@@ -50,14 +50,47 @@ final class TypingTest extends BrowserTestCase
             'The lines do not add up to 79.86.',
         );
         $kept = $this->js(
-            "return [...document.querySelectorAll('.receipt-row input:not([list])')].map((input) => input.value)"
-                .".filter((value) => value !== '')",
+            "return [...document.querySelectorAll('.receipt-row input:not([role=combobox])')]"
+                .".map((input) => input.value).filter((value) => value !== '')",
         );
         self::assertSame(
             array_merge(...array_map(static fn (array $line): array => array_slice($line, 1), self::LINES)),
             $kept,
         );
         self::assertSame('kind-12', $this->js('return document.activeElement.id'));
+    }
+
+    public function test_a_kind_is_found_by_any_of_its_names_with_keys_alone(): void
+    {
+        $this->openDemo();
+        $this->open('/gather/quick');
+        $this->js("document.getElementById('kind-0').focus()");
+        $found = fn (): mixed => $this->js(
+            "return [...document.querySelectorAll('#kind-0-kinds [role=option]')].map((option) => option.textContent)",
+        );
+        $state = fn (): mixed => $this->js(
+            "const field = document.getElementById('kind-0'); const active = document.getElementById("
+                ."field.getAttribute('aria-activedescendant'));"
+                .'return [field.value, field.ariaExpanded, active?.textContent]',
+        );
+        // By another name of it.
+        $this->press('jump r');
+        $this->until(fn (): bool => $found() === ['Skipping rope jump rope'], 'The rope is not found.');
+        self::assertSame(['jump r', 'true', null], $state());
+        $this->press(WebDriverKeys::ARROW_DOWN);
+        self::assertSame(['jump r', 'true', 'Skipping rope jump rope'], $state());
+        $this->press(WebDriverKeys::ENTER);
+        self::assertSame(['Skipping rope', 'false', null], $state());
+        // As many of it are called, and as the crew calls its own.
+        foreach (['combs' => 'Comb', 'soap, pi' => 'Bar of soap Soap, pine'] as $typed => $kind) {
+            $this->type('#kind-0', $typed);
+            $this->until(fn (): bool => ((array) $found())[0] === $kind, "“{$typed}” does not find {$kind}.");
+        }
+        // Escape closes the list alone; up from the field is the last.
+        $this->press(WebDriverKeys::ARROW_UP, WebDriverKeys::ESCAPE);
+        self::assertSame(['soap, pi', 'false', null], $state());
+        $this->press(WebDriverKeys::ARROW_UP, WebDriverKeys::ENTER);
+        self::assertSame(['Bar of soap', 'false', null], $state());
     }
 
     /** @return iterable<string, array{int, int}> milliseconds a key, and of latency */

@@ -176,6 +176,7 @@ final class NothingLeaksTest extends TestCase
     {
         $open = [
             'join/{token}', 'health', 'forgot', 'new-password/{token}', 'mailbox', 'helping/{token}',
+            'helping/{token}/tasks',
             'calendar/{key}.ics', '/', 'register', 'sign-in', 'scheme', 'demo', '{fallbackPlaceholder}',
         ];
         $withoutRecords = ['sign-out', 'find'];

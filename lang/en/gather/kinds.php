@@ -11,6 +11,7 @@ return [
         .'in a few answers.',
     'new' => 'Describe a new kind',
     'ask' => 'What kind of thing is it?',
+    'found' => 'Kinds of things',
     'type' => 'Type its name: soap, jump rope, doll…',
     'likely' => 'Do you mean one of these?',
     'unknown' => 'No kind is called “:name”.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'keep' => 'Bought it: save it',
     'kept' => 'Saved here:',
+    'unknown' => 'There is no kind of that name. Type another, and choose from the list.',
     'sent' => 'Sent:',
     'mend' => 'Change',
     'drop' => 'Delete',

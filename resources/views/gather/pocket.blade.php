@@ -2,7 +2,8 @@
     <x-gather-tabs on="pocket" />
     <div x-data="pocket" data-limits="{{ json_encode($limits) }}" data-send="{{ route('pocket.later') }}"
         data-token="{{ route('pocket.token') }}" data-crew="{{ $hand->id() }}"
-        data-words="{{ json_encode(['kept' => __('gather/pocket.kept'), 'sent' => __('gather/pocket.sent')]) }}"
+        data-words="{{ json_encode(['kept' => __('gather/pocket.kept'), 'sent' => __('gather/pocket.sent'),
+            'unknown' => __('gather/pocket.unknown')]) }}"
         class="mx-auto grid
         max-w-xl gap-3.5">
         <div>
@@ -22,9 +23,8 @@
         <p class="wrong" role="status" id="unsafe" x-show="isUnsafe" x-cloak>{{ __('gather/pocket.unsafe') }}</p>
         <p class="wrong" role="status" id="not-kept" x-show="isNotKept" x-cloak>{{ __('gather/pocket.not-kept') }}</p>
         <form class="cut grid gap-3 p-4" x-on:submit.prevent="keep">
-            <x-field name="kind" :label="__('gather/views/pocket.what-kind-of-thing')"><x-kind-select :kind="null"
-                :empty="__('gather/views/pocket.choose')" required
-                x-on:change="look" x-ref="kind" /></x-field>
+            <x-field name="kind" :label="__('gather/views/pocket.what-kind-of-thing')"><x-kind-input required
+                x-on:input="look" x-on:change="look" x-ref="kind" /></x-field>
             <x-field name="pieces" :label="__('gather/views/pocket.in-the-pack')">
                 <input class="input" id="pieces" name="pieces" type="number" min="1" max="10000" value="1" required
                     x-on:input="look" x-ref="pieces">

@@ -7,7 +7,6 @@ return [
     'works-without-a-signal-once' => 'Works without a signal once it was opened with one. Prices as of :taken, in '
         .':code.',
     'what-kind-of-thing' => 'What kind of thing?',
-    'choose' => 'Choose…',
     'in-the-pack' => 'In the pack',
     'buy-up-to' => 'Buy up to',
     'fair-up-to' => ', fair up to',
