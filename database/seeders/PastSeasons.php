@@ -6,12 +6,15 @@ namespace Database\Seeders;
 
 use App\Actions\AskTracking;
 use App\Actions\ChangeBox;
+use App\Actions\ChangeLot;
 use App\Actions\FillAtOnce;
+use App\Actions\FillBox;
 use App\Actions\HandInTrip;
 use App\Actions\KeepLog;
 use App\Actions\PlanBox;
 use App\Actions\PlanTrip;
 use App\Actions\SettleGifts;
+use App\Fit\FitRoom;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\GiftPayment;
@@ -25,8 +28,10 @@ use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use DateTimeInterface;
 use PluckyWren\Core\Box\Closing\ClosingTick;
+use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Colour\Palette;
+use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Recipient\Gender;
 use PluckyWren\Core\Season\Season;
@@ -50,6 +55,8 @@ use Simulated\Tracking\Story;
  */
 final readonly class PastSeasons
 {
+    private const ATTEMPTS = 6;
+
     public function __construct(
         private PlanBox $planBox,
         private FillAtOnce $fill,
@@ -60,6 +67,9 @@ final readonly class PastSeasons
         private KeepLog $keepLog,
         private Guides $guides,
         private LotReaders $readers,
+        private FillBox $fillBox,
+        private ChangeLot $changeLot,
+        private FitRoom $fitRoom,
     ) {}
 
     public function lay(Crew $crew): void
@@ -67,9 +77,9 @@ final readonly class PastSeasons
         /** @var array{lots: list<PastLot>, sets: array<string, array<string, int>>, boxes: list<PastBox>} $past */
         $past = json_decode((string) file_get_contents(__DIR__.'/demo-past.json'), true, 8, JSON_THROW_ON_ERROR);
         $stopped = CarbonImmutable::getTestNow();
-        // How these were packed is looked at by nobody: the first way that is found will do.
+        // How these were packed is looked at by few: a few ways are enough.
         $attempts = config()->integer('wren.fit.page.attempts');
-        config(['wren.fit.page.attempts' => 1]);
+        config(['wren.fit.page.attempts' => self::ATTEMPTS]);
         $thisYear = Season::of($this->guides->current()->terms->handIn, $crew->today())->year;
         foreach ([2, 1] as $ago) {
             $boxes = array_values(array_filter($past['boxes'], static fn (array $box): bool => $box['ago'] === $ago));
@@ -176,6 +186,9 @@ final readonly class PastSeasons
             $counts[$lots[$key]->id] = $quantity;
         }
         $this->fill->execute($box, $counts);
+        $this->leaveOutWhatDoesNotFit($box, array_map(
+            static fn (string $key): string => $lots[$key]->id, array_reverse($data['with']),
+        ));
         $pieces = Piece::query()->with(['lot', 'box'])->where('box_id', $box->id)->get();
         foreach ($pieces as $piece) {
             $piece->update(['done' => Prepared::all($piece->quantity, $piece->preparation()->tasks)]);
@@ -187,6 +200,27 @@ final readonly class PastSeasons
         self::on(now()->addDays(9)->toDateString(), 20);
 
         return $this->changeBox->move($box->refresh(), Stage::Packed);
+    }
+
+    /**
+     * What does not go in is given away, as happens at every table: what is beyond the must-haves first.
+     *
+     * @param  list<string>  $extras  ids of lots
+     */
+    private function leaveOutWhatDoesNotFit(Box $box, array $extras): void
+    {
+        do {
+            $box->refresh()->load(Box::CONTENTS);
+            $out = $this->fitRoom->packing(FitProblem::of($box->plan()), $box->crew_id)->leftOut ?? [];
+            $pieces = Piece::query()->with(['lot', 'box'])->where('box_id', $box->id)->get();
+            $extra = $pieces->first(static fn (Piece $piece): bool => in_array($piece->lot_id, $extras, true));
+            $piece = $out === [] ? null : $extra ?? $pieces->find(Item::idOf($out[0]->id));
+            $lot = $piece?->lot;
+            if ($piece !== null && $lot !== null) {
+                $this->fillBox->takeOut($piece);
+                $this->changeLot->lose($lot, $piece->quantity, 'given-away');
+            }
+        } while ($lot !== null);
     }
 
     private static function on(string $day, int $hour): void
