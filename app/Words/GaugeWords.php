@@ -76,7 +76,7 @@ final readonly class GaugeWords
         };
     }
 
-    /** Get what it may cost in the end: “With these about 21.00 to 27.00 in all.” */
+    /** Get what it may cost in the end: “With that about 21.00 to 27.00 in all.” */
     private function costsThen(CostsThen $then): string
     {
         $says = Words::of($then->isOne() ? 'plan/gauges.then-one' : 'plan/gauges.then', [
@@ -185,6 +185,8 @@ final readonly class GaugeWords
             $says !== [] => self::some($says, 1),
             $rest !== [] => Words::of('plan/gauges.and-also', ['rest' => lcfirst(implode(', ', $rest))]),
             $flags->overruled !== [] => trans_choice('plan/flags.kept-anyway', count($flags->overruled)),
+            // The figure says so already.
+            $toMend + $toAsk + $tips === 0 => '',
             default => Words::of('plan/gauges.nothing-flagged'),
         };
     }

@@ -34,7 +34,7 @@ final class PlanPathTest extends BrowserTestCase
         $this->clickOn('#tips > summary');
         $this->mend('Letter from us', 'Done: write “no money” on the envelope');
         $this->findings(0);
-        $this->see('Nothing that would be taken out.');
+        $this->see('Nothing to take out');
         self::assertTrue($this->js('return window.stillHere'));
         self::assertSame([], self::browser()->console());
     }

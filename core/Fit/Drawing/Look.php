@@ -22,6 +22,19 @@ enum Look: string
     case Stick = 'stick';
     case Pencil = 'pencil';
 
+    /**
+     * How much is lost where it is cut in two, as each half is drawn as a block: nothing of a block, little of folds;
+     * a ball is known by its outline.
+     */
+    public function lostByACut(): int
+    {
+        return match ($this) {
+            self::Block, self::Book, self::Sheet => 0,
+            self::Cloth, self::Pouch => 1,
+            default => 2,
+        };
+    }
+
     /** What a thing is drawn as where nothing else is known of it but its form. */
     public static function ofForm(Form $form): self
     {

@@ -66,7 +66,8 @@ final readonly class PaintOrder
     }
 
     /**
-     * The same prisms with one of a knot cut in two, along a side of one that hides it.
+     * The same prisms with one of a knot cut in two, along a side of the one of the knot that it hides: the one of
+     * which least is lost by it.
      *
      * @param  non-empty-array<int, Prism>  $prisms
      * @param  array<int, array<int, true>>  $hiding
@@ -74,23 +75,13 @@ final readonly class PaintOrder
      */
     private function untangled(array $prisms, array $hiding): array
     {
-        $plainFirst = $prisms;
-        uasort($plainFirst, static fn (Prism $one, Prism $other): int => $one->isShaped <=> $other->isShaped);
-        foreach ($plainFirst as $index => $prism) {
-            foreach (array_keys($hiding[$index]) as $behind) {
-                [$x1, $y1, $x2, $y2] = $prisms[$behind]->bounds;
-                foreach (
-                    [
-                        ['x', $x1],
-                        ['x', $x2],
-                        ['y', $y1],
-                        ['y', $y2],
-                        ['z', $prisms[$behind]->low],
-                        ['z', $prisms[$behind]->high],
-                    ] as [$axis, $level]
-                ) {
-                    $fragments = $prism->cutAt($axis, $level);
-                    if (count($fragments) === 2) {
+        foreach (range(0, max(array_column($prisms, 'lostByACut'))) as $lost) {
+            foreach (array_keys($prisms) as $start) {
+                foreach (self::knot($start, $hiding) as $index => $behind) {
+                    $fragments = $prisms[$index]->lostByACut === $lost
+                        ? self::cutAlong($prisms[$index], $prisms[$behind])
+                        : [];
+                    if ($fragments !== []) {
                         unset($prisms[$index]);
 
                         return [...array_values($prisms), ...$fragments];
@@ -107,5 +98,45 @@ final readonly class PaintOrder
             ...$prisms,
             new Prism($last->piece, $last->footprint, $last->high - 0.01, $last->high, $last->isTurned, $last->cuts),
         ]);
+    }
+
+    /**
+     * Where each is hidden by another, following that leads round in the end.
+     *
+     * @param  array<int, array<int, true>>  $hiding
+     * @return array<int, int> of each that is on the way round, what must be painted before it
+     */
+    private static function knot(int $start, array $hiding): array
+    {
+        $way = [];
+        $at = $start;
+        while (! isset($way[$at])) {
+            $way[$at] = array_key_first($hiding[$at]) ?? $at;
+            $at = $way[$at];
+        }
+        $round = [];
+        while (! isset($round[$at])) {
+            $round[$at] = $way[$at];
+            $at = $way[$at];
+        }
+
+        return $round;
+    }
+
+    /** @return list<Prism> the two that one is cut to along a side of another; none where none of these meets it */
+    private static function cutAlong(Prism $prism, Prism $behind): array
+    {
+        [$x1, $y1, $x2, $y2] = $behind->bounds;
+        $sides = [
+            ['x', $x1], ['x', $x2], ['y', $y1], ['y', $y2], ['z', $behind->low], ['z', $behind->high],
+        ];
+        foreach ($sides as [$axis, $level]) {
+            $fragments = $prism->cutAt($axis, $level);
+            if (count($fragments) === 2) {
+                return $fragments;
+            }
+        }
+
+        return [];
     }
 }

@@ -17,7 +17,7 @@ final readonly class Prism
     /**
      * @param  string  $piece  the id of the piece
      * @param  array<string, list<float>>  $cuts  the levels at which it was cut, by axis: no edge is drawn there
-     * @param  bool  $isShaped  whether it is drawn as something else than a block, and so had better stay whole
+     * @param  int  $lostByACut  how much is lost where it is cut in two: nothing at 0
      */
     public function __construct(
         public string $piece,
@@ -26,7 +26,7 @@ final readonly class Prism
         public float $high,
         public bool $isTurned = false,
         public array $cuts = ['x' => [], 'y' => [], 'z' => []],
-        public bool $isShaped = false,
+        public int $lostByACut = 0,
     ) {
         $this->bounds = $footprint->bounds();
     }

@@ -38,7 +38,9 @@ final readonly class SceneOf
                     $part->z,
                     $part->top(),
                     fmod($placement->angle, 90) != 0.0,
-                    isShaped: self::isShaped($looks[$placement->id] ?? null, $items[$placement->id] ?? null),
+                    lostByACut: self::look(
+                        $looks[$placement->id] ?? null, $items[$placement->id] ?? null,
+                    )->lostByACut(),
                 );
             }
         }
@@ -77,18 +79,16 @@ final readonly class SceneOf
         );
     }
 
-    /** Determine if a thing is drawn as something else than a block. */
-    private static function isShaped(?Look $look, ?Item $item): bool
+    /** What a thing is drawn as. */
+    private static function look(?Look $look, ?Item $item): Look
     {
-        $look ??= $item === null ? Look::Block : Look::ofForm($item->form);
-
-        return ! in_array($look, [Look::Block, Look::Book, Look::Sheet], true);
+        return $look ?? ($item === null ? Look::Block : Look::ofForm($item->form));
     }
 
     /** A thing as what it is; a fragment of one, and what leans, as the block that it is. */
     private function shaped(Prism $prism, ?Item $item, ?Look $look, bool $isBundled): DrawnPrism
     {
-        $look ??= $item === null ? Look::Block : Look::ofForm($item->form);
+        $look = self::look($look, $item);
         if ($prism->cuts !== ['x' => [], 'y' => [], 'z' => []] || count($prism->footprint->corners) !== 4) {
             return new DrawnPrism($prism, $this->faces($prism, $item));
         }

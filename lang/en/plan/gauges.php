@@ -25,8 +25,8 @@ return [
     'counted' => ':says: :names',
     'all-but-bought' => '{1} Nothing is missing from the plan; 1 is still to buy.|[2,*] Nothing is missing from the '
         .'plan; :count are still to buy.',
-    'then' => 'With these about :low to :high in all.',
-    'then-one' => 'With these about :low in all.',
+    'then' => 'With that about :low to :high in all.',
+    'then-one' => 'With that about :low in all.',
     'then-over' => 'That is over the budget.',
     'then-may-be-over' => 'That may be over the budget.',
     'then-without' => '{1} For 1 of these nobody knows a price.|[2,*] For :count of these nobody knows a price.',

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Fit;
 
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Drawing\Elevation;
+use PluckyWren\Core\Fit\Drawing\Look;
 use PluckyWren\Core\Fit\Drawing\PaintOrder;
 use PluckyWren\Core\Fit\Drawing\Prism;
 use PluckyWren\Core\Fit\Drawing\Projection;
 use PluckyWren\Core\Fit\Drawing\SceneOf;
+use PluckyWren\Core\Fit\Drawing\Shapes\Shapes;
+use PluckyWren\Core\Fit\Drawing\Shapes\Stand;
 use PluckyWren\Core\Fit\Drawing\Sight;
 use PluckyWren\Core\Fit\Geometry\Footprint;
 use PluckyWren\Core\Fit\How;
@@ -71,6 +75,49 @@ final class DrawingTest extends TestCase
 
         self::assertGreaterThan(3, count((new PaintOrder(new Sight(new Projection)))->sorted($sticks)));
         self::assertPaintedRight($sticks, 'sticks');
+    }
+
+    #[TestWith(['along', 'across', 'upright'])]
+    #[TestWith(['across', 'upright', 'along'])]
+    #[TestWith(['upright', 'along', 'across'])]
+    public function test_of_a_ring_that_is_cut_of_which_least_is_lost_and_nothing_beside_the_ring(
+        string $least,
+        string $more,
+        string $most,
+    ): void {
+        $lost = [$least => 0, $more => 1, $most => 2];
+        $stick = static fn (string $id, Part $part): Prism => new Prism(
+            $id, Footprint::of($part), $part->z, $part->top(), lostByACut: $lost[$id],
+        );
+        $pieces = array_count_values(array_column((new PaintOrder(new Sight(new Projection)))->sorted([
+            // Hidden by the ring, and in none itself.
+            self::prism('behind', new Part(0, 900, 0, 1200, 100, 100)),
+            self::prism('below', new Part(0, 0, 0, 1200, 800, 100)),
+            $stick('along', new Part(400, 800, 400, 1000, 100, 100)),
+            $stick('across', new Part(700, 0, 300, 100, 1000, 100)),
+            $stick('upright', new Part(600, 500, 300, 100, 100, 1000)),
+        ]), 'piece'));
+
+        self::assertSame([1, 1, 1, 1], [$pieces['behind'], $pieces['below'], $pieces[$more], $pieces[$most]]);
+        self::assertGreaterThan(1, $pieces[$least]);
+    }
+
+    #[TestWith([1000, 1000, 1000])]
+    #[TestWith([1000, 1000, 700])]
+    #[TestWith([800, 1000, 900])]
+    public function test_the_seams_of_a_ball_lie_within_its_outline(int $length, int $width, int $height): void
+    {
+        $shape = Shapes::of(Look::Ball, new Stand(
+            self::prism('ball', new Part(0, 0, 0, $length, $width, $height)), new Projection,
+        ));
+        self::assertNotNull($shape);
+        $outline = $shape->faces[0];
+        foreach ($shape->patches as $patch) {
+            foreach ($patch->points as [$x, $y]) {
+                // The outline has corners, the ball none: a pencil line's breadth.
+                self::assertTrue($outline->touches($x, $y, 1.5), "({$x}, {$y}) lies beside the ball.");
+            }
+        }
     }
 
     public function test_the_paint_order_keeps_every_piece(): void

@@ -190,10 +190,10 @@ final class PickingTest extends TestCase
             'box_id' => $this->box->id, 'lot_id' => null, 'kind' => 'comb', 'quantity' => 2,
         ]);
         // One price tells nothing of a comb's yet.
-        $this->get("/boxes/{$this->box->id}")->assertDontSee('With these about');
+        $this->get("/boxes/{$this->box->id}")->assertDontSee('With that about');
 
         $this->crew->update(['asked_prices' => ['soap' => 100, 't-shirt' => 400, 'plush-small' => 300]]);
-        $this->get("/boxes/{$this->box->id}")->assertSeeText('1 still to buy. With these about 9.');
+        $this->get("/boxes/{$this->box->id}")->assertSeeText('1 still to buy. With that about 9.');
 
         $this->lot('comb', ['pieces' => 4, 'paid' => Money::parse('3.00', $this->crew->currency)]);
         Piece::factory()->createOne([
@@ -202,7 +202,7 @@ final class PickingTest extends TestCase
         $this->crew->update(['asked_prices' => []]);
         // 9.00 for sending, and two combs at 0.75 as paid last.
         $this->get("/boxes/{$this->box->id}")->assertSeeText(
-            '2 still to buy. With these about 10.50 in all. For 1 of these nobody knows a price.',
+            '2 still to buy. With that about 10.50 in all. For 1 of these nobody knows a price.',
         );
         $this->box->update(['budget' => Money::parse('10.00', $this->crew->currency)]);
         $this->get("/boxes/{$this->box->id}")->assertSeeText('about 10.50 in all. That is over the budget.');

@@ -112,7 +112,8 @@ final class Shapes
         for ($turn = -80; $turn <= 80; $turn += 10) {
             [$sin, $cos] = [sin(deg2rad($turn)), cos(deg2rad($turn))];
             $meridian[] = $stand->at(0.5 + 0.35 * $cos, 0.5 - 0.35 * $cos, 0.5 + $sin / 2);
-            $parallel[] = $stand->at(0.5 + 0.4 * $sin + 0.3 * $cos, 0.5 + 0.4 * $sin - 0.3 * $cos, 0.62);
+            // As wide as the ball is at that height, the half of it that is seen.
+            $parallel[] = $stand->at(0.5 + 0.34 * ($sin + $cos), 0.5 + 0.34 * ($sin - $cos), 0.62);
         }
 
         return new Shape([Shape::face('front', Hull::of($points))], [

@@ -6,7 +6,7 @@ return [
     'to-buy' => 'to buy ·',
     'got-it' => 'got it',
     'to-buy-2' => 'to buy',
-    'unknown' => 'unknown',
+    'unknown' => 'no price',
     'free' => 'free',
     'how-many-name' => 'How many: :name',
     'take-it-out' => 'Take it out',
