@@ -56,7 +56,7 @@ return [
         'flat' => 'Flat, with one band', 'snug' => 'Pressed, with two bands', 'tight' => 'Hard, with three bands',
         'open' => 'It did not close',
     ],
-    'proud' => 'Stood over the rim, in mm',
+    'proud' => 'Stood over the rim, in mm, if you measured',
     'remark' => 'What you did otherwise, if anything',
     'recorded' => 'Recorded: :closed.',
     'photo' => [
