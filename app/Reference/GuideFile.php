@@ -85,6 +85,7 @@ final readonly class GuideFile
             $keyword === 'maximum' => 'that is more than anyone packs',
             $keyword !== 'pattern' && $keyword !== 'propertyNames' => null,
             in_array($field, ['from', 'to', 'closes'], true) => 'write month and day, like 12-18',
+            $field === 'mostAsked' => 'write an age group, and girl or boy where you mean one: 4-7 boy',
             in_array($field, ['bands', 'count', 'usual'], true) => 'write an age group from and to, like 4-7',
             $field === 'dated' => 'write a day, like 2026-09-01',
             $field === 'sendingGift' => 'write an amount, like 9.00',
@@ -149,6 +150,15 @@ final readonly class GuideFile
                     'is wrong: '.lcfirst(rtrim($wrong->getMessage(), '.')),
                 );
             }
+        }
+        foreach ($data['mostAsked'] ?? [] as $index => $asked) {
+            $band = explode(' ', $asked)[0];
+            in_array($band, $data['bands'], true)
+                || throw MalformedGuide::at(
+                    $file,
+                    "mostAsked[{$index}]",
+                    "names a band that is none of the guide's: {$band}",
+                );
         }
         foreach (['needs', 'wishes'] as $list) {
             foreach ($data[$list] as $index => $need) {

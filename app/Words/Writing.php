@@ -10,6 +10,7 @@ use App\Support\Today;
 use Carbon\CarbonImmutable;
 use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\Gauges;
+use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Stash\Inside;
 use PluckyWren\Core\Stash\Said;
@@ -20,6 +21,12 @@ final readonly class Writing
     public function gauges(Gauges $gauges): GaugeWords
     {
         return new GaugeWords($gauges);
+    }
+
+    /** For whom a guide's drive gets too few boxes; empty where it does not say. */
+    public function mostAsked(Guide $guide): string
+    {
+        return GuideWords::mostAsked($guide);
     }
 
     public function payment(GiftPayment $payment): string

@@ -30,7 +30,8 @@ use PluckyWren\Core\Stash\ItemTrait;
  *     handIn: array{
  *         from: string, to: string, place: string, places?: list<array{name: string, closes: string, hours?: string}>,
  *     },
- *     boxLimit?: array{name: string, size: array{float, float, float}}, labelFields?: list<string>,
+ *     mostAsked?: list<string>, labelFields?: list<string>,
+ *     boxLimit?: array{name: string, size: array{float, float, float}},
  *     needs: list<NeedData>, wishes: list<NeedData>,
  *     flags: list<array{trait: string, weight: string, bands?: list<string>, why: string, remedy: string}>,
  * }
@@ -79,7 +80,11 @@ final readonly class Guide
 
         return new self(
             new Edition($data['id'], $data['drive'], $data['season'], $data['source'], $data['dated']),
-            new Audience($bands, array_map(Gender::from(...), $data['genders'])),
+            new Audience(
+                $bands,
+                array_map(Gender::from(...), $data['genders']),
+                array_map(MostAsked::parse(...), $data['mostAsked'] ?? []),
+            ),
             self::terms($data),
             array_map(self::need(...), $data['needs']),
             array_map(self::need(...), $data['wishes']),

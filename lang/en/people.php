@@ -8,4 +8,6 @@ return [
     'boy' => 'boy',
     'either' => 'girl or boy',
 
+    'many' => ['girl' => 'girls', 'boy' => 'boys', 'either' => 'children'],
+
 ];

@@ -2,26 +2,23 @@
  * The shopping list in a shop without a signal: the list opens as it was last seen, a tick shows at once, waits in the browser and is sent
  * when there is a signal again, in the order in which it was made.
  */
+import { queue } from './queue.js';
+
 const FORMS = 'form[data-basket]';
 const TRIES_AGAIN_AFTER_MS = 5_000;
-const nameOf = () => `wren.basket.${document.body.dataset.crew ?? ''}`;
 
-const waiting = () => {
-    try {
-        return JSON.parse(localStorage.getItem(nameOf()) ?? '[]');
-    } catch {
-        return [];
-    }
-};
+const ticks = queue({
+    name: () => `wren.basket.${document.body.dataset.crew ?? ''}`,
+    to: () => {
+        const form = document.querySelector(FORMS);
 
-function keep(ticks) {
-    try {
-        ticks.length === 0 ? localStorage.removeItem(nameOf()) : localStorage.setItem(nameOf(), JSON.stringify(ticks));
-        return true;
-    } catch {
-        return false;
-    }
-}
+        return { token: form?.dataset.token, address: form?.action };
+    },
+    fields: ({ kind, isInBasket }) => ({ kind, in_basket: isInBasket ? '1' : '0' }),
+    isAnswered: ({ ok, status }) => ok || status === 422,
+    triesAgainAfterMs: TRIES_AGAIN_AFTER_MS,
+    after: () => showAll(),
+});
 
 /** Shows a tick as if the table had it already. */
 function show(form, isInBasket) {
@@ -32,7 +29,7 @@ function show(form, isInBasket) {
 }
 
 function showAll() {
-    const last = new Map(waiting().map(({ kind, isInBasket }) => [kind, isInBasket]));
+    const last = new Map(ticks.all().map(({ kind, isInBasket }) => [kind, isInBasket]));
     for (const form of document.querySelectorAll(FORMS)) {
         const kind = form.elements.kind.value;
         if (last.has(kind)) {
@@ -61,57 +58,21 @@ function showPlaces() {
     });
 }
 
-let isSending = false;
-
-async function send() {
-    const form = document.querySelector(FORMS);
-    if (isSending || form === null || waiting().length === 0) {
-        return;
-    }
-    isSending = true;
-    try {
-        const fresh = await fetch(form.dataset.token, { headers: { Accept: 'application/json' } });
-        if (!fresh.ok) {
-            throw new Error(`answered ${fresh.status}`);
-        }
-        const { token } = await fresh.json();
-        while (waiting().length > 0) {
-            const [{ kind, isInBasket }] = waiting();
-            const answer = await fetch(form.action, {
-                method: 'POST',
-                headers: { 'X-CSRF-TOKEN': token, 'HX-Request': 'true' },
-                body: new URLSearchParams({ kind, in_basket: isInBasket ? '1' : '0' }),
-            });
-            if (!answer.ok && answer.status !== 422) {
-                throw new Error(`answered ${answer.status}`);
-            }
-            // What was ticked while it was on its way stands behind it.
-            keep(waiting().slice(1));
-        }
-    } catch {
-        setTimeout(send, TRIES_AGAIN_AFTER_MS);
-    }
-    isSending = false;
-    showAll();
-}
-
 export function tickWithoutASignal() {
     if (document.querySelector(FORMS) === null) {
         return;
     }
     showAll();
-    send();
-    addEventListener('online', send);
+    ticks.send();
+    addEventListener('online', ticks.send);
     document.addEventListener('submit', (event) => {
         const form = event.target;
         if (!form.matches?.(FORMS)) {
             return;
         }
-        const tick = { kind: form.elements.kind.value, isInBasket: form.querySelector('button').value === '1' };
-        if (keep([...waiting(), tick])) {
-            event.preventDefault();
-            showAll();
-            send();
-        }
+        event.preventDefault();
+        ticks.put({ kind: form.elements.kind.value, isInBasket: form.querySelector('button').value === '1' });
+        showAll();
+        ticks.send();
     });
 }

@@ -1,4 +1,5 @@
 import { complainOf, say } from './answer.js';
+import { newKey, queue } from './queue.js';
 
 /**
  * Presses at the bench without a signal: each waits under a key of its own until the table has said that it has it, in the order in which
@@ -9,29 +10,17 @@ const DRAWS_AHEAD_AFTER_MS = 1_500;
 const TRIES_AGAIN_AFTER_MS = 3_000;
 
 const bench = () => document.querySelector('[data-steps]');
-const nameOf = (box) => `wren-bench-${box}`;
-const newKey = () => [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 const words = () => JSON.parse(bench().dataset.words);
 
-/** Where the browser keeps nothing, it is kept in this page. */
-const inPage = new Map();
-
-const waiting = (box) => {
-    try {
-        return JSON.parse(localStorage.getItem(nameOf(box)) ?? 'null') ?? inPage.get(box) ?? [];
-    } catch {
-        return inPage.get(box) ?? [];
-    }
-};
-
-const keep = (box, presses) => {
-    inPage.set(box, presses);
-    try {
-        presses.length === 0 ? localStorage.removeItem(nameOf(box)) : localStorage.setItem(nameOf(box), JSON.stringify(presses));
-    } catch {
-        // It stays in the page.
-    }
-};
+const presses = queue({
+    name: () => `wren-bench-${bench()?.dataset.box}`,
+    to: () => ({ token: bench()?.dataset.token, address: bench()?.dataset.press }),
+    fields: (press) => ({ kind: 'in', ...press }),
+    isAnswered: ({ status }) => status !== 401 && status !== 419 && status < 500,
+    triesAgainAfterMs: TRIES_AGAIN_AFTER_MS,
+    isSignedOut: () => complainOf('stale'),
+    after: (isSent) => isSent && showWhatThereIs(),
+});
 
 /** Drawings of the steps that come, by the plan and the step. */
 const drawn = new Map();
@@ -57,9 +46,9 @@ async function drawAhead() {
 /** Shows the step that comes after all those that wait. */
 function goOnAlone() {
     const place = bench();
-    const { box, plan, done } = place.dataset;
+    const { plan, done } = place.dataset;
     const steps = JSON.parse(place.dataset.steps);
-    const count = waiting(box).length;
+    const count = presses.all().length;
     const form = place.querySelector('form[data-goes-in]');
     if (count === 0 || !form) {
         return;
@@ -84,58 +73,19 @@ function goOnAlone() {
 }
 
 function wait(form) {
-    const { box } = bench().dataset;
-    keep(box, [...waiting(box), { once: form.elements.once.value, piece: form.elements.piece.value, saw: form.elements.saw.value }]);
+    presses.put({ once: form.elements.once.value, piece: form.elements.piece.value, saw: form.elements.saw.value });
     goOnAlone();
-    sendLater();
+    presses.sendLater();
 }
 
-let isSending = false;
-let timer = 0;
-
-const sendLater = () => {
-    clearTimeout(timer);
-    timer = setTimeout(send, TRIES_AGAIN_AFTER_MS);
-};
-
-/** One press after the other; each leaves the queue only once the table has answered it. */
-async function send() {
-    const { box, press, token } = bench()?.dataset ?? {};
-    if (box === undefined || isSending || waiting(box).length === 0) {
-        return;
-    }
-    isSending = true;
-    try {
-        const fresh = await fetch(token, { headers: { Accept: 'application/json' } });
-        if (!fresh.ok) {
-            complainOf('stale');
-            throw new Error(`answered ${fresh.status}`);
-        }
-        const { token: csrf } = await fresh.json();
-        while (waiting(box).length > 0) {
-            const [first] = waiting(box);
-            const answer = await fetch(press, {
-                method: 'POST',
-                headers: { 'X-CSRF-TOKEN': csrf, 'HX-Request': 'true' },
-                body: new URLSearchParams({ kind: 'in', ...first }),
-            });
-            if (answer.status === 401 || answer.status === 419 || answer.status >= 500) {
-                throw new Error(`answered ${answer.status}`);
-            }
-            // What was pressed while it was on its way stands behind it.
-            keep(box, waiting(box).slice(1));
-        }
-        bench()?.classList.remove('is-alone');
-        say(words().sent);
-        await window.htmx.ajax('GET', location.pathname, { target: '#bench', swap: 'outerMorph' });
-    } catch {
-        sendLater();
-    }
-    isSending = false;
+function showWhatThereIs() {
+    bench()?.classList.remove('is-alone');
+    say(words().sent);
+    window.htmx.ajax('GET', location.pathname, { target: '#bench', swap: 'outerMorph' });
 }
 
 export function waitForASignal() {
-    const isAlone = () => bench() !== null && (!navigator.onLine || waiting(bench().dataset.box).length > 0);
+    const isAlone = () => bench() !== null && (!navigator.onLine || presses.all().length > 0);
     document.addEventListener(
         'submit',
         (event) => {
@@ -161,10 +111,10 @@ export function waitForASignal() {
         }
     });
     document.addEventListener('htmx:after:swap', () => bench() && setTimeout(drawAhead, DRAWS_AHEAD_AFTER_MS));
-    window.addEventListener('online', send);
+    window.addEventListener('online', presses.send);
     if (bench()) {
         setTimeout(drawAhead, DRAWS_AHEAD_AFTER_MS);
         goOnAlone();
-        send();
+        presses.send();
     }
 }

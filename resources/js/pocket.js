@@ -1,11 +1,9 @@
 import { kindCalled, kindOf } from './kinds.js';
+import { newKey } from './queue.js';
 
 const FIELDS = ['kind', 'pieces', 'price', 'place', 'source'];
 
 const prefixOf = (crew) => `wren-pocket-${crew}-`;
-
-/** A key that nobody else makes; browsers have `randomUUID` only where the page came encrypted. */
-const newKey = () => [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 
 /** The day on this device, as a field of a form has it. */
 const today = () => {

@@ -16,6 +16,7 @@ use PluckyWren\Core\Choose\BoxSort;
 use PluckyWren\Core\Choose\Demand;
 use PluckyWren\Core\Choose\Reach;
 use PluckyWren\Core\Choose\StashMakes;
+use PluckyWren\Core\Guide\Audience;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\ExactAmount;
@@ -46,7 +47,14 @@ final readonly class StashMakesPage
         public bool $haveKits,
         public ?Money $free,
         public ?Reach $reach,
+        private Audience $audience,
     ) {}
+
+    /** Determine if the drive gets too few of these. */
+    public function isAskedForMost(BoxSort $sort): bool
+    {
+        return $this->audience->asksMostFor($sort->recipient);
+    }
 
     public static function of(Crew $crew, Guides $guides, Catalogue $catalogue, bool $withKitsOpened): self
     {
@@ -77,6 +85,7 @@ final readonly class StashMakesPage
             FreeSupplies::haveKits(),
             $free,
             $free === null || ! $isAlike ? null : Reach::of($makes->total(), $free, $gift, $sorts === [] ? [] : $costs),
+            $guide->audience,
         );
     }
 

@@ -15,6 +15,8 @@ return [
     'in-use' => 'Boxes are planned by this guide. Plan them by another first.',
     'adopted' => 'The box is planned by the guide of :drive now.',
     'file' => 'Choose a guide file (JSON) of at most 500 KB.',
+    'most-asked' => 'Most asked for: :whom.',
+    'whom' => ':who of :band',
     'as-typed' => 'The guide',
     'unguarded' => 'For :bands this guide asks for nothing or flags nothing. Fill in how many of each need, or say '
         .'that it is meant so.',

@@ -23,6 +23,7 @@ return [
         .'|[2,*] It would do for :count more, with what these lack.',
     'sort' => ':who, :band',
     'sort-count' => '{0} none|{1} one box|[2,*] :count boxes',
+    'most-asked' => 'most asked for',
     'wanted' => '(:count still wanted)',
     'goal-hint' => 'The sorts that are furthest behind your goal come first.',
     'set-goal' => 'Set a goal',

@@ -40,6 +40,8 @@
                         required :value="old('sending_gift', $guide['sendingGift'])" />
                     <x-field name="bands" :label="__('guides/views/edit.age-groups-separated-by-commas')" required
                         :value="old('bands', implode(', ', $bands))" />
+                    <x-field name="most_asked" :label="__('guides/views/edit.most-asked')"
+                        :value="old('most_asked', implode(', ', $guide['mostAsked'] ?? []))" />
                     <x-field name="from" :label="__('guides/views/edit.hand-in-from-month-day')" required
                         :value="old('from', $guide['handIn']['from'])" />
                     <x-field name="to" :label="__('guides/views/edit.to-month-day')" required

@@ -10,6 +10,7 @@
                         'source' => $guide->edition->source,
                     ]) }}
                 </p>
+                @if ($write->mostAsked($guide) !== '')<p class="font-semibold">{{ $write->mostAsked($guide) }}</p>@endif
             </div>
             <div class="no-print flex flex-wrap gap-2">
                 @if ($isOwn)<a class="button"

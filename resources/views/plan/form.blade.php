@@ -32,7 +32,10 @@
 
         <fieldset class="cut grid gap-3 p-5">
             <legend class="sr-only">{{ __('plan/views/form.for-whom') }}</legend>
-            <h2>{{ __('plan/views/form.for-whom') }}</h2>
+            <div>
+                <h2>{{ __('plan/views/form.for-whom') }}</h2>
+                @if ($write->mostAsked($guide) !== '')<p class="text-ink-soft">{{ $write->mostAsked($guide) }}</p>@endif
+            </div>
             <div class="grid gap-2.5 sm:grid-cols-3" role="radiogroup" aria-label="{{
                 __('plan/views/form.age-band') }}">
                 @foreach ($guide->audience->bands as $band)

@@ -2,7 +2,8 @@
     @fragment('sheet')
         {{-- What goes along with every change is the same for all of them, so it is written once. --}}
         @php($stateFields = str(view('plan.partials.state', ['state' => $state])->render())->toHtmlString())
-        <div id="sheet" @class(['with-picker' => $state->isOpen]) hx-sync:inherited="#sheet:queue all">
+        <div id="sheet" @class(['with-picker' => $state->isOpen]) hx-sync:inherited="#sheet:queue all"
+            hx-target:inherited="#sheet" hx-swap:inherited="outerMorph">
             @include('plan.partials.head')
             <x-mini-gauges :gauges="$sheet->gauges" class="in-sight" aria-hidden="true" />
             <x-gauges :gauges="$sheet->gauges" :then="$sheet->costsThen()" class="mb-3.5" />

@@ -22,7 +22,9 @@
                             py-2 first:border-t-0 sm:grid-cols-[7rem_1fr_auto]">
                             <b>{{ __('plan/stash-makes.sort', ['who' =>
                                 __("people.{$sort->recipient->gender->value}"), 'band' =>
-                                $sort->recipient->band->label()]) }}</b>
+                                $sort->recipient->band->label()]) }}
+                                @if ($page->isAskedForMost($sort))<span class="block font-normal text-ok">{{
+                                    __('plan/stash-makes.most-asked') }}</span>@endif</b>
                             <span class="made-boxes lane-{{ $choices->lanes[$index % 9]->value }}" aria-hidden="true">
                                 @for ($box = 0; $box < min($count, 24); $box++)<i></i>@endfor
                             </span>

@@ -111,7 +111,9 @@ final class GuidesTest extends TestCase
         $this->get('/guides/pellwick-quay-2')
             ->assertOk()
             ->assertSee('a scarf')
-            ->assertDontSee('Toothpaste counts as a paste');
+            ->assertDontSee('Toothpaste counts as a paste')
+            ->assertSee('Most asked for: children of 2–3, girls of 8–12.');
+        self::assertSame(['2-3', '8-12 girl'], $own->refresh()->data['mostAsked'] ?? null);
 
         foreach (
             [
@@ -120,6 +122,7 @@ final class GuidesTest extends TestCase
                     'The guide: gremlin: “Gremlin” is no kind of thing that is known.',
                 ],
                 [['bands' => '7-4, 5-6, 8-12'], 'The guide: bands[0] is wrong'],
+                [['most_asked' => '8-12 giant'], 'The guide: mostAsked[0] is wrong'],
             ] as [$change, $says]
         ) {
             $this->from('/guides/pellwick-quay-2/edit')
@@ -191,6 +194,10 @@ final class GuidesTest extends TestCase
         yield 'a need twice' => ['needs.1.id', 'lead-gift', 'The file: needs names the same need twice'];
         yield 'a lane that is none' => ['needs.1.lanes', ['attic'], 'The file: needs[1].lanes[0] is wrong'];
         yield 'a band upside down' => ['bands.0', '7-4', 'The file: bands[0] is wrong'];
+        yield 'a band asked for most that the guide has not' => [
+            'mostAsked.0', '4-6 boy', "The file: mostAsked[0] names a band that is none of the guide's: 4-6",
+        ];
+        yield 'nobody who is asked for' => ['mostAsked.0', 'elders', 'The file: mostAsked[0] is wrong'];
     }
 
     public function test_no_json_is_no_guide(): void
@@ -337,7 +344,7 @@ final class GuidesTest extends TestCase
             'to' => $data['handIn']['to'],
             'place' => $data['handIn']['place'],
             'places' => "the quay hall, 12-18\nLock House school, 12-15",
-            'label_fields' => 'age band',
+            'label_fields' => 'age band', 'most_asked' => '2–3, 8-12 Girl',
             'needs' => $rows($data['needs']), 'wishes' => $rows($data['wishes']),
             'flags' => array_combine(
                 array_column($data['flags'], 'trait'),

@@ -46,6 +46,9 @@ final class StashMakesTest extends TestCase
             ->assertSeeInOrder(['What runs out first', 'Soap'])
             // One of everything else is left for one box more: five more want five of each but what there is.
             ->assertSeeInOrder(['For 7 boxes', '5 × Bar of soap', '2.10']);
+        // The guide says for whom there are too few.
+        $this->get('/boxes/from-stash')->assertSeeInOrder(['girl, 8–12', 'boy, 8–12', 'most asked for']);
+        $this->get('/boxes/new')->assertSee('Most asked for: boys of 8–12.');
         $this->box();
         $this->get('/boxes')->assertSee('What the stash makes');
     }

@@ -37,7 +37,7 @@ final class GuideRequest extends FormRequest
             'to' => ['bail', 'required', 'string', 'regex:/^\d{2}-\d{2}$/'],
             'place' => ['bail', 'required', 'string', 'max:80'],
             'places' => ['nullable', 'string', 'max:1000'],
-            'label_fields' => ['nullable', 'string', 'max:500'],
+            'label_fields' => ['nullable', 'string', 'max:500'], 'most_asked' => ['nullable', 'string', 'max:300'],
             'needs' => ['array', 'max:60'], 'wishes' => ['array', 'max:60'], 'flags' => ['array'],
         ];
     }
@@ -64,18 +64,15 @@ final class GuideRequest extends FormRequest
      */
     public function guideData(CrewGuide $own): array
     {
-        $bands = array_values(
-            array_filter(array_map(trim(...), explode(',', strtr($this->string('bands')->value(), ['–' => '-'])))),
-        );
+        $bands = self::listed(strtr($this->string('bands')->value(), ['–' => '-']));
         $handIn = [
             'from' => $this->string('from')->value(),
             'to' => $this->string('to')->value(),
             'place' => $this->string('place')->value(),
             'places' => $this->places(),
         ];
-        $labels = array_values(
-            array_filter(array_map(trim(...), explode(',', $this->string('label_fields')->value()))),
-        );
+        $labels = self::listed($this->string('label_fields')->value());
+        $mostAsked = self::listed(strtr($this->string('most_asked')->value(), ['–' => '-']));
         $data = [
             'drive' => $this->string('drive')->value(),
             'season' => $this->string('season')->value(),
@@ -83,6 +80,7 @@ final class GuideRequest extends FormRequest
             'dated' => $this->string('dated')->value(),
             'sendingGift' => str_replace(',', '.', $this->string('sending_gift')->value()),
             'bands' => $bands,
+            'mostAsked' => array_map(mb_strtolower(...), $mostAsked),
             'handIn' => $handIn,
             'labelFields' => $labels,
             'needs' => $this->needs('needs', $bands),
@@ -94,6 +92,12 @@ final class GuideRequest extends FormRequest
             json_encode($data, JSON_THROW_ON_ERROR),
             Words::of('guides/guides.as-typed'),
         );
+    }
+
+    /** @return list<string> what stands between commas */
+    private static function listed(string $typed): array
+    {
+        return array_values(array_filter(array_map(trim(...), explode(',', $typed))));
     }
 
     /**

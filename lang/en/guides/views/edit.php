@@ -16,6 +16,7 @@ return [
     'hand-in-from-month-day' => 'Hand-in from (month-day)',
     'to-month-day' => 'to (month-day)',
     'main-place' => 'Main place',
+    'most-asked' => 'Most asked for (like “8-12 boy”), separated by commas',
     'what-the-label-asks-for' => 'What the label asks for',
     'places-with-their-own-last' => 'Places with their own last day, one a line',
     'any-one-of-the-kinds' => 'Any one of the kinds fills it. Clear a name to drop its row; the last rows are for new '

@@ -26,7 +26,7 @@
                 @php($meant = $say->meantByOnePress($finding))
                 @if ($meant !== '')
                     <form method="post" action="{{ $answers }}"
-                        hx-post="{{ $answers }}" hx-target="#sheet" hx-swap="outerMorph">
+                        hx-post="{{ $answers }}">
                         {{ $stateFields }}
                         <input type="hidden" name="key" value="{{ $finding->key() }}">
                         <input type="hidden" name="because" value="{{ $meant }}">
@@ -49,7 +49,7 @@
                         <summary class="button small">{{ __('plan/views/partials/finding.keep-it-anyway') }}<span
                             class="sr-only"> {{ $about }}</span></summary>
                         <form method="post" action="{{ $answers }}"
-                            hx-post="{{ $answers }}" hx-target="#sheet" hx-swap="outerMorph"
+                            hx-post="{{ $answers }}"
                             class="mt-1.5 flex items-end gap-1.5">
                             {{ $stateFields }}
                             <input type="hidden" name="key" value="{{ $finding->key() }}">

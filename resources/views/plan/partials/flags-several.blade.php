@@ -1,7 +1,7 @@
 {{-- Those that are ticked are left for one reason, in one act. --}}
 @php($wrong = $errors->getBag('several')->first('because'))
 <form method="post" action="{{ route('answers.store', $sheet->box) }}" id="several"
-    hx-post="{{ route('answers.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph"
+    hx-post="{{ route('answers.store', $sheet->box) }}"
     class="mt-3 flex flex-wrap items-end gap-1.5 border-t-[1.5px] border-line pt-2">
     {{ $stateFields }}
     <div class="min-w-64 max-w-xl grow">

@@ -69,8 +69,7 @@
                                 class="text-ink-soft">({{ __('plan/flags.answer-by', $answer) }})</span>@endif</span>
                         @if ($sheet->box->stage->isOpen())
                             <form method="post" action="{{ route('answers.destroy', $sheet->box) }}"
-                                hx-post="{{ route('answers.destroy', $sheet->box) }}" hx-target="#sheet"
-                                hx-swap="outerMorph">
+                                hx-post="{{ route('answers.destroy', $sheet->box) }}">
                                 @method('delete') {{ $stateFields }}
                                 <input type="hidden" name="key" value="{{ $left->key }}">
                                 <button class="button small">

@@ -35,7 +35,7 @@
         @if ($sheet->box->stage->isOpen())
             <a class="button go" id="pick" data-key="p" data-focus
                 href="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}"
-                hx-get="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}" hx-target="#sheet" hx-swap="outerMorph"
+                hx-get="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}"
                 hx-push-url="true">
                 {{ __('plan/views/partials/head.pick-a-piece') }} <kbd aria-hidden="true">P</kbd>
             </a>

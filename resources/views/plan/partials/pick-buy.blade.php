@@ -4,7 +4,7 @@
     <p>{{ __('plan/views/partials/pick-buy.everything-the-guide-asks-for') }}</p>
 @else
     <form method="post" action="{{ route('pieces.from-guide', $sheet->box) }}"
-        hx-post="{{ route('pieces.from-guide', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" class="mb-2">
+        hx-post="{{ route('pieces.from-guide', $sheet->box) }}" class="mb-2">
         {{ $stateFields }}
         <button class="button go" id="list-all" data-focus>{{ __('plan/views/partials/pick-buy.put-all-count-on-the', [
             'count' => count($toBuy),
@@ -16,7 +16,7 @@
                 <x-glyph :lane="$kind->category" :$kind class="size-6 shrink-0" />
                 <span class="grow">{{ $kind->name }}</span>
                 <form method="post" action="{{ route('pieces.store', $sheet->box) }}"
-                    hx-post="{{ route('pieces.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph"
+                    hx-post="{{ route('pieces.store', $sheet->box) }}"
                     class="flex items-center gap-1">
                     {{ $stateFields }}
                     <input type="hidden" name="buy" value="{{ $kind->id }}">

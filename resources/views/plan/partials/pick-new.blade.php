@@ -1,5 +1,5 @@
-<form method="post" action="{{ route('things.store', $sheet->box) }}" hx-post="{{ route('things.store', $sheet->box) }}"
-    hx-target="#sheet" hx-swap="outerMorph" id="thing">
+<form method="post" action="{{ route('things.store', $sheet->box) }}"
+    hx-post="{{ route('things.store', $sheet->box) }}" id="thing">
     @include('plan.partials.state', ['except' => ['kind']])
     @include('gather.partials.fields', [
         'bag' => 'thing', 'lot' => null, 'kind' => $state->kind, 'count' => $sheet->suggestedCount($state->kind),

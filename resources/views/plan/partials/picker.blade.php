@@ -7,7 +7,7 @@
     <div class="flex items-start justify-between gap-3">
         <h2 id="picker-title">{{ __('plan/views/partials/picker.pick-a-piece') }}</h2>
         <a class="button small" data-key="escape" href="{{ route('boxes.show', $sheet->box) }}"
-            hx-get="{{ route('boxes.show', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">
+            hx-get="{{ route('boxes.show', $sheet->box) }}" hx-push-url="true">
             {{ __('plan/views/partials/picker.close') }} <kbd aria-hidden="true">{{
                 __('plan/views/partials/picker.esc') }}</kbd>
         </a>
@@ -15,7 +15,7 @@
     <nav aria-label="{{ __('plan/views/partials/picker.where-from') }}" class="path my-3">
         @foreach ($tabs as $tab => $name)
             <a class="!px-2 text-center leading-tight" href="{{ $address(['from' => $tab, 'need' => null]) }}"
-                hx-get="{{ $address(['from' => $tab, 'need' => null]) }}" hx-target="#sheet" hx-swap="outerMorph"
+                hx-get="{{ $address(['from' => $tab, 'need' => null]) }}"
                 hx-push-url="true"
                 @if ($state->tab === $tab) aria-current="true" @endif>{{ $name }}</a>
         @endforeach

@@ -17,7 +17,7 @@
         @foreach ($forms as $what => [$label, $none, $options, $now, $field])
             @if ($options !== [])
                 <form method="post" action="{{ route('pieces.'.$what, $piece) }}" class="grid gap-1"
-                    hx-post="{{ route('pieces.'.$what, $piece) }}" hx-target="#sheet" hx-swap="outerMorph"
+                    hx-post="{{ route('pieces.'.$what, $piece) }}"
                     hx-trigger="change, submit" @if ($what === 'into') data-into @endif>
                     @method('put')
                     {{ $stateFields }}
@@ -35,7 +35,7 @@
         @endforeach
         @if ($piece->lot_id !== null)
             <form method="post" action="{{ route('pieces.leave', $piece) }}" class="grid gap-1"
-                hx-post="{{ route('pieces.leave', $piece) }}" hx-target="#sheet" hx-swap="outerMorph">
+                hx-post="{{ route('pieces.leave', $piece) }}">
                 {{ $stateFields }}
                 <label for="leave-{{ $piece->id }}">{{ __('plan/next-box.because') }}</label>
                 <input class="input" id="leave-{{ $piece->id }}" name="because" maxlength="200" autocomplete="off">

@@ -32,7 +32,7 @@
                 @php($got = route('boxes.show',
                     [$sheet->box, 'pick' => 1, 'from' => 'new', 'kind' => $planned->kind->id]))
                 {{ __('plan/views/partials/piece.to-buy') }} <a class="link" href="{{ $got }}" hx-get="{{ $got }}"
-                    hx-target="#sheet" hx-swap="outerMorph" hx-push-url="true">{{
+                    hx-push-url="true">{{
                         __('plan/views/partials/piece.got-it') }}</a>
             @else
                 {{ __('plan/views/partials/piece.to-buy-2') }}
@@ -60,7 +60,7 @@
     <span class="flex items-center justify-end gap-0.5">
         @if ($isOpen)
             <form method="post" action="{{ $address }}" hx-post="{{ $address }}"
-                hx-target="#sheet" hx-swap="outerMorph" hx-trigger="change delay:250ms, submit">
+                hx-trigger="change delay:250ms, submit">
                 @method('patch')
                 {{ $stateFields }}
                 <input type="hidden" name="was" value="{{ $piece->quantity }}">
@@ -72,8 +72,7 @@
                     value="{{ $wrong !== '' && is_scalar(old('quantity')) ? old('quantity') : $piece->quantity }}"
                     @if ($wrong !== '') aria-invalid="true" aria-describedby="{{ $bag }}-wrong" @endif>
             </form>
-            <form method="post" action="{{ $address }}" hx-post="{{ $address }}" hx-target="#sheet"
-                hx-swap="outerMorph">
+            <form method="post" action="{{ $address }}" hx-post="{{ $address }}">
                 @method('delete')
                 {{ $stateFields }}
                 <button class="icon-button" id="out-{{ $piece->id }}" title="{{

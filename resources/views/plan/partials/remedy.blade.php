@@ -1,7 +1,7 @@
 @switch($remedy->id())
     @case('take-out')
         <form method="post" action="{{ $address = route('pieces.destroy', $remedy->piece) }}"
-            hx-post="{{ $address }}" hx-target="#sheet" hx-swap="outerMorph">
+            hx-post="{{ $address }}">
             @method('delete') {{ $stateFields }}
             <button class="button small">
                 {{ __('plan/flags.do.take-out') }}<span class="sr-only">: {{ $about }}</span></button>
@@ -9,7 +9,7 @@
         @break
     @case('have-fewer')
         <form method="post" action="{{ $address = route('pieces.update', $remedy->piece) }}"
-            hx-post="{{ $address }}" hx-target="#sheet" hx-swap="outerMorph">
+            hx-post="{{ $address }}">
             @method('patch') {{ $stateFields }}
             <input type="hidden" name="quantity" value="{{ $remedy->quantity }}">
             <button class="button small">
@@ -19,8 +19,7 @@
         @break
     @case('do')
         <form method="post" action="{{ route('tasks.piece', [$remedy->piece, $remedy->task->value]) }}"
-            hx-post="{{ route('tasks.piece', [$remedy->piece, $remedy->task->value]) }}" hx-target="#sheet"
-            hx-swap="outerMorph">
+            hx-post="{{ route('tasks.piece', [$remedy->piece, $remedy->task->value]) }}">
             @method('put') {{ $stateFields }}
             <input type="hidden" name="done" value="1">
             <button class="button small">
@@ -36,13 +35,12 @@
         @if ($onHand > 0)
             @php($pickAddress = route('boxes.show',
                 [$sheet->box, 'pick' => 1, 'from' => 'stash', 'q' => $sheet->kindName($offered)]))
-            <a class="button small" href="{{ $pickAddress }}" hx-get="{{ $pickAddress }}" hx-target="#sheet"
-                hx-swap="outerMorph"
+            <a class="button small" href="{{ $pickAddress }}" hx-get="{{ $pickAddress }}"
                 hx-push-url="true">{{ __('plan/flags.do.pick') }}<span class="sr-only">:
                     {{ $sheet->kindName($offered) }}</span></a>
         @else
             <form method="post" action="{{ route('pieces.store', $sheet->box) }}"
-                hx-post="{{ route('pieces.store', $sheet->box) }}" hx-target="#sheet" hx-swap="outerMorph">
+                hx-post="{{ route('pieces.store', $sheet->box) }}">
                 {{ $stateFields }}
                 <input type="hidden" name="buy" value="{{ $offered }}">
                 <input type="hidden" name="quantity" value="1">

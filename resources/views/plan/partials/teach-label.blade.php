@@ -3,8 +3,8 @@
     [$label, $isShoes] = $sheet->unreadLabel($finding);
     $wrongLabel = $errors->getBag('label')->first('fits');
 @endphp
-<form method="post" action="{{ route('labels.store') }}" hx-post="{{ route('labels.store') }}" hx-target="#sheet"
-    hx-swap="outerMorph" class="flex flex-wrap items-end gap-1.5">
+<form method="post" action="{{ route('labels.store') }}" hx-post="{{ route('labels.store') }}"
+     class="flex flex-wrap items-end gap-1.5">
     {{ $stateFields }}
     <input type="hidden" name="box" value="{{ $sheet->box->id }}">
     <input type="hidden" name="label" value="{{ $label }}">
