@@ -52,6 +52,8 @@ final readonly class UndoDeed
             if ($boxes === [] && $lots === [] && $rows === []) {
                 return null;
             }
+            array_filter($rows, static fn (RowChange $change): bool => $change->isPricedSince()) === []
+                || throw CannotUndo::pricedSince();
             DeedsDone::areOpen([...$boxes, ...$lots, ...$rows]) || throw CannotUndo::changedSince();
             $gone = [];
             // What hangs on a box or a lot goes before it, and comes back after it.

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Box;
-use App\Models\Crew;
 use App\Models\IdeaThing;
 use App\Models\Lot;
 use App\Models\RowChange;
@@ -63,11 +62,6 @@ final readonly class UndoRow
     /** @throws CannotUndo|CannotChangeBox If something else stands against it. */
     private function refuse(RowChange $change): void
     {
-        // What was priced since is in the currency that there is now.
-        $change->record === 'crews'
-            && array_key_exists('currency', $change->before)
-            && Crew::query()->findOrFail($change->crew_id)->hasAmounts()
-            && throw CannotUndo::pricedSince();
         [$table, $column] = self::HANGS_ON[$change->record] ?? ['', ''];
         $table !== '' && $change->what === 'added'
             && DB::table($table)->where($column, $change->row_key)->exists()

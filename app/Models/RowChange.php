@@ -62,7 +62,15 @@ final class RowChange extends Model
         $isGone = ($this->what === 'deleted' || in_array($this->record, self::PHOTOS, true))
             && Deed::isPast($this->created_at);
 
-        return $this->undone_at === null && ! $isGone;
+        return $this->undone_at === null && ! $isGone && ! $this->isPricedSince();
+    }
+
+    /** Determine if it changed the currency, and something has a price in the new one by now. */
+    public function isPricedSince(): bool
+    {
+        return $this->record === 'crews'
+            && array_key_exists('currency', $this->before)
+            && Crew::query()->findOrFail($this->crew_id)->hasAmounts();
     }
 
     /** Forget for good what was deleted, and which photos were there, longer ago than that waits. */

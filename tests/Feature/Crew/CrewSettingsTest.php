@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Crew;
 
+use App\Models\RowChange;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\TestCase;
 
@@ -85,8 +86,13 @@ final class CrewSettingsTest extends TestCase
         self::assertSame('EUR', $this->stored('currency'));
 
         $this->put('/settings/currency', ['currency' => 'JPY'])->assertSessionHasNoErrors();
+        $change = RowChange::query()->whereNull('undone_at')->sole();
+        $undo = "/deeds/{$change->deed}/undo";
+        $this->get('/lately')->assertSee($undo);
         $this->lot('soap');
-        $this->undoLatest();
+        $this->get('/lately')->assertDontSee($undo);
+        $this->from('/lately')->post($undo)
+            ->assertSessionHasErrors(['undo' => 'The currency stays: there are boxes or prices in it already.']);
         self::assertSame('JPY', $this->stored('currency'));
     }
 
