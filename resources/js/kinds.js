@@ -73,7 +73,7 @@ function find(text) {
 const listOf = (field) => field.parentElement.querySelector('[role=listbox]');
 const activeOf = (field) => listOf(field).querySelector('[aria-selected=true]');
 
-/** From now on it is ours: without scripts the browser's list is there. */
+/** From now on it is ours: without scripts the browser's list is there. A swap leaves our list as it is, and the field as the server has it. */
 function takeOver(field) {
     if (field.getAttribute('role') === 'combobox') {
         return;
@@ -82,7 +82,11 @@ function takeOver(field) {
     field.setAttribute('role', 'combobox');
     field.setAttribute('aria-autocomplete', 'list');
     field.setAttribute('aria-controls', listOf(field).id);
-    field.setAttribute('aria-expanded', 'false');
+    field.setAttribute('aria-expanded', String(!listOf(field).hidden));
+    const active = activeOf(field);
+    if (active) {
+        field.setAttribute('aria-activedescendant', active.id);
+    }
 }
 
 function close(field) {

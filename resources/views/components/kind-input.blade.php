@@ -4,7 +4,8 @@
 <span class="kinds">
     <input class="input" id="{{ $id }}" name="{{ $name }}" list="kind-names" maxlength="80" autocomplete="off"
         value="{{ $kind?->name ?? $typed }}" placeholder="{{ __('gather/kinds.type') }}" {{ $attributes }}>
-    <ul id="{{ $id }}-kinds" role="listbox" aria-label="{{ __('gather/kinds.found') }}" hidden></ul>
+    <ul id="{{ $id }}-kinds" role="listbox" aria-label="{{ __('gather/kinds.found') }}" hx-morph-skip
+        hidden></ul>
 </span>
 @once
     <datalist id="kind-names">
