@@ -58,7 +58,9 @@
                             @endif
                         @endforeach
                         <x-wrong name="take" />
-                        <div><button class="button go">{{ __('plan/filling.take') }}</button></div>
+                        {{-- In sight however long the list is. --}}
+                        <div class="sticky bottom-0 -mx-5 -mb-5 rounded-b-md bg-card px-5 pt-2 pb-4">
+                            <button class="button go">{{ __('plan/filling.take') }}</button></div>
                     </form>
                 @endif
                 <div class="grid grid-cols-1 gap-3.5">
