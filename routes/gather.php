@@ -21,6 +21,7 @@ use App\Http\Controllers\Gather\ShoppingController;
 use App\Http\Controllers\Gather\StashController;
 use App\Http\Controllers\Gather\WaitingBoxesController;
 use App\Http\Controllers\Gather\WriteDownController;
+use App\Http\Middleware\Unasked;
 use App\Models\Box;
 use App\Models\Invite;
 use App\Models\Lot;
@@ -69,6 +70,9 @@ Route::post('gather/shopping/tick', [ShoppingController::class, 'tick'])
 Route::post('gather/waiting', WaitingBoxesController::class)->name('waiting')->can('create', Box::class);
 Route::get('gather/kits', [KitController::class, 'index'])->name('kits')->can('viewAny', Lot::class);
 Route::get('gather/kits/new', [KitController::class, 'create'])->name('kits.create')->can('create', Lot::class);
+Route::post('gather/kits/look', [KitController::class, 'look'])->name('kits.look')
+    ->middleware(Unasked::class)
+    ->can('create', Lot::class);
 Route::post('gather/kits', [KitController::class, 'store'])->name('kits.store')->can('create', Lot::class);
 Route::post('gather/kits/{lot}/apart', [KitController::class, 'takeApart'])
     ->name('kits.apart')

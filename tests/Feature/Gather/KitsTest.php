@@ -32,7 +32,7 @@ final class KitsTest extends TestCase
             ->assertSee('You can make 9. Bar of soap runs out first.')
             ->assertSee('value="Filled care bag"', false)
             ->assertSee('0.70');
-        $this->post('/gather/kits?look=1', ['each' => [$soap->id => '2', $comb->id => '1']])
+        $this->post('/gather/kits/look', ['each' => [$soap->id => '2', $comb->id => '1']])
             ->assertOk()
             ->assertSee('You can make 4.');
         $this->post('/gather/kits', ['each' => [$soap->id => '2', $comb->id => '1'], 'count' => '5'])

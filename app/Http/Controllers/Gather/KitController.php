@@ -45,11 +45,17 @@ final readonly class KitController
         return self::page(KitTable::of($request, $this->catalogue, $user->crew->currency));
     }
 
+    /** The same with other numbers: the page asks for it while somebody types. */
+    public function look(Request $request, #[CurrentUser] User $user): PageOrFragment
+    {
+        return self::page(KitTable::of($request, $this->catalogue, $user->crew->currency));
+    }
+
     public function store(Request $request, #[CurrentUser] User $user): PageOrFragment|RedirectResponse
     {
         $table = KitTable::of($request, $this->catalogue, $user->crew->currency);
-        if ($request->boolean('look') || ! $table->canBeMade() || $table->kind === null) {
-            return self::page($table, $request->boolean('look') ? 200 : 422);
+        if (! $table->canBeMade() || $table->kind === null) {
+            return self::page($table, 422);
         }
         $made = (new Lot(['crew_id' => $user->crew_id]))->describe($this->described($table, $table->kind, $user->crew));
         try {

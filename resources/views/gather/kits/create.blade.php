@@ -7,7 +7,7 @@
         @endphp
         <form method="post" action="{{ route('kits.store') }}" id="kit-table"
             class="mx-auto grid max-w-5xl items-start gap-3.5 wide:grid-cols-[1.5fr_1fr]"
-            hx-post="{{ route('kits.store') }}?look=1" hx-target="#kit-table" hx-swap="outerMorph"
+            hx-post="{{ route('kits.look') }}" hx-target="#kit-table" hx-swap="outerMorph"
             hx-sync="this:replace" hx-trigger="change delay:150ms">
             @csrf
             <x-once />
