@@ -44,7 +44,7 @@ return Application::configure(basePath: dirname(__DIR__))
         TrackCommand::class, BackupCommand::class, RestoreCommand::class,
     ])
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->trustHosts(at: [], subdomains: false);
+        $middleware->trustHosts();
         $middleware->remove(HandleCors::class);
         $middleware->append([SendSecurityHeaders::class, RefuseBrokenText::class, ReadDigits::class]);
         $middleware->web(

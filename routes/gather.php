@@ -70,7 +70,7 @@ Route::post('gather/shopping/tick', [ShoppingController::class, 'tick'])
 Route::post('gather/waiting', WaitingBoxesController::class)->name('waiting')->can('create', Box::class);
 Route::get('gather/kits', [KitController::class, 'index'])->name('kits')->can('viewAny', Lot::class);
 Route::get('gather/kits/new', [KitController::class, 'create'])->name('kits.create')->can('create', Lot::class);
-Route::post('gather/kits/look', [KitController::class, 'look'])->name('kits.look')
+Route::post('gather/kits/look', [KitController::class, 'create'])->name('kits.look')
     ->middleware(Unasked::class)
     ->can('create', Lot::class);
 Route::post('gather/kits', [KitController::class, 'store'])->name('kits.store')->can('create', Lot::class);

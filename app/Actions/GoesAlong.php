@@ -14,9 +14,6 @@ use Illuminate\Support\Facades\DB;
  */
 final class GoesAlong
 {
-    /** The database refuses a row because another is missing, or is there already. */
-    private const NO_PLACE = '23000';
-
     /** What hangs on a lot, by table: the columns that name it. */
     public const WITH_A_LOT = [
         'kit_parts' => ['kit_id', 'lot_id'], 'left_behinds' => ['lot_id'], 'idea_things' => ['lot_id'],
@@ -48,6 +45,12 @@ final class GoesAlong
         return array_filter($with);
     }
 
+    /** Determine if the database refused a row because what it hangs on is gone, or it is there already. */
+    public static function hasNoPlace(QueryException $why): bool
+    {
+        return $why->getCode() === '23000';
+    }
+
     /**
      * Bring rows back as far as they still have their place: not where the trip or the idea is gone by now.
      *
@@ -60,7 +63,7 @@ final class GoesAlong
                 try {
                     DB::transaction(static fn () => DB::table($table)->insertOrIgnore($row));
                 } catch (QueryException $why) {
-                    $why->getCode() === self::NO_PLACE || throw $why;
+                    self::hasNoPlace($why) || throw $why;
                 }
             }
         }

@@ -72,7 +72,7 @@ final readonly class KeepIdea
     {
         DB::transaction(static function () use ($idea): void {
             IdeaThing::query()->where('idea_id', $idea->id)->get()->each->delete();
-            Idea::query()->whereKey($idea->id)->get()->each->delete();
+            Idea::destroy($idea->id);
         });
     }
 

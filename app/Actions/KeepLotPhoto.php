@@ -25,6 +25,6 @@ final class KeepLotPhoto
 
     public function drop(Lot $lot): void
     {
-        DB::transaction(static fn () => LotPhoto::query()->whereKey($lot->id)->get()->each->delete());
+        DB::transaction(static fn () => LotPhoto::destroy($lot->id));
     }
 }

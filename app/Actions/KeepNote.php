@@ -31,7 +31,7 @@ final class KeepNote
             in_array($now, [$was, $words], true)
                 || throw ChangedMeanwhile::said(Words::of('send/note.meanwhile', ['now' => $now]));
             if ($words === '') {
-                BoxNote::query()->whereKey($box->id)->get()->each->delete();
+                BoxNote::destroy($box->id);
             } else {
                 BoxNote::query()->updateOrCreate(
                     ['box_id' => $box->id],

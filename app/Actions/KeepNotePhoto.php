@@ -40,7 +40,7 @@ final class KeepNotePhoto
     {
         DB::transaction(static function () use ($box): void {
             Box::query()->findOrFail($box->id)->refuseIfHandedIn();
-            NotePhoto::query()->whereKey($box->id)->get()->each->delete();
+            NotePhoto::destroy($box->id);
         });
     }
 }

@@ -25,6 +25,6 @@ final class KeepPhoto
 
     public function drop(Box $box): void
     {
-        DB::transaction(static fn () => BoxPhoto::query()->whereKey($box->id)->get()->each->delete());
+        DB::transaction(static fn () => BoxPhoto::destroy($box->id));
     }
 }

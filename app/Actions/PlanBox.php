@@ -20,6 +20,7 @@ use PluckyWren\Core\Stash\Catalogue;
 final readonly class PlanBox
 {
     public function __construct(
+        private KeepIdea $keepIdea,
         private Guides $guides,
         private FillBox $fillBox,
         private Once $once,
@@ -86,7 +87,6 @@ final readonly class PlanBox
             'box_id' => $box->id, 'crew_id' => $box->crew_id, 'words' => $idea->words, 'without' => $idea->without,
             'seed_lot_id' => $idea->seed_lot_id,
         ]);
-        $idea->things()->get()->each->delete();
-        Idea::query()->whereKey($idea->id)->get()->each->delete();
+        $this->keepIdea->drop($idea);
     }
 }

@@ -44,7 +44,7 @@ final readonly class PlanTrip
     {
         DB::transaction(static function () use ($trip): void {
             TripBox::query()->where('trip_id', $trip->id)->get()->each->delete();
-            Trip::query()->whereKey($trip->id)->get()->each->delete();
+            Trip::destroy($trip->id);
         });
     }
 }

@@ -51,7 +51,7 @@ final readonly class SettleGifts
     {
         DB::transaction(static function () use ($payment): void {
             BoxGift::query()->where('gift_payment_id', $payment->id)->get()->each->delete();
-            GiftPayment::query()->whereKey($payment->id)->get()->each->delete();
+            GiftPayment::destroy($payment->id);
         });
     }
 }

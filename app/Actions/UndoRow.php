@@ -26,9 +26,6 @@ final readonly class UndoRow
         'trips' => ['trip_boxes', 'trip_id'],
     ];
 
-    /** The database refuses a row because what it hangs on is gone. */
-    private const NO_PLACE = '23000';
-
     /**
      * @throws CannotUndo If the row is not as the change left it, or what it hangs on is gone.
      * @throws CannotChangeBox If the box was handed in.
@@ -53,7 +50,7 @@ final readonly class UndoRow
                 ]),
             };
         } catch (QueryException $why) {
-            throw $why->getCode() === self::NO_PLACE ? CannotUndo::changedSince() : $why;
+            throw GoesAlong::hasNoPlace($why) ? CannotUndo::changedSince() : $why;
         }
         $change->record !== 'idea_things' || $change->what === 'added' || $this->refuseIfTooManyAreHeld($change);
         $change->update(['undone_at' => now()]);

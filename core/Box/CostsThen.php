@@ -25,12 +25,13 @@ final readonly class CostsThen
     ) {}
 
     /**
+     * @param  MoneyGauge  $now  of that plan
      * @param  Closure(ItemKind): (PriceRange|null)  $priceOf  what one of a kind may cost; null where nobody can say
      * @return self|null null where every price is known, or none of those that are not can be said
      *
      * @throws InvalidMoney If a price is in another currency than the sending gift.
      */
-    public static function of(Plan $plan, Closure $priceOf): ?self
+    public static function of(Plan $plan, MoneyGauge $now, Closure $priceOf): ?self
     {
         $rest = null;
         $withoutAny = 0;
@@ -45,11 +46,12 @@ final readonly class CostsThen
         if ($rest === null) {
             return null;
         }
-        $total = MoneyGauge::of($plan)->total;
 
         return new self(
-            $total->plus($rest->low->rounded()), $total->plus($rest->high->rounded()), $withoutAny,
-            $plan->funds->budget,
+            $now->total->plus($rest->low->rounded()),
+            $now->total->plus($rest->high->rounded()),
+            $withoutAny,
+            $now->budget,
         );
     }
 

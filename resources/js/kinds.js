@@ -69,7 +69,6 @@ function find(text) {
     return found.sort((one, other) => one.far - other.far || one.kind.name.localeCompare(other.kind.name)).slice(0, SHOWN);
 }
 
-
 const listOf = (field) => field.parentElement.querySelector('[role=listbox]');
 const activeOf = (field) => listOf(field).querySelector('[aria-selected=true]');
 
@@ -143,7 +142,6 @@ function choose(field, option) {
     for (const kind of ['input', 'change']) {
         field.dispatchEvent(new Event(kind, { bubbles: true }));
     }
-    close(field);
 }
 
 function press(event, field) {

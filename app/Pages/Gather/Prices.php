@@ -129,14 +129,13 @@ final class Prices
     /** Get how dear things are where the crew shops: by what it paid, and by what it said that a few things cost. */
     public function level(Crew $crew): PriceLevel
     {
-        $asked = array_map(
-            static fn (int $minor): ExactAmount => (new Money($minor, $crew->currency))->exactly(),
-            $crew->asked_prices,
-        );
-
-        return $this->level ??= PriceLevel::of(
-            $crew->currency, [...$asked, ...$this->lastPaid()], resolve(Catalogue::class)->priceIndex(...),
-        );
+        return $this->level ??= PriceLevel::of($crew->currency, [
+            ...array_map(
+                static fn (int $minor): ExactAmount => (new Money($minor, $crew->currency))->exactly(),
+                $crew->asked_prices,
+            ),
+            ...$this->lastPaid(),
+        ], resolve(Catalogue::class)->priceIndex(...));
     }
 
     /**

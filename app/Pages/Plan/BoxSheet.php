@@ -89,9 +89,11 @@ final class BoxSheet
         $isOpen = $this->gauges->money->isOnlyTheLeast() && $this->box->stage->isOpen();
 
         return $isOpen
-            ? CostsThen::of($this->plan, fn (ItemKind $kind): ?PriceRange => $this->prices->range(
-                $kind, $this->box->crew,
-            ))
+            ? CostsThen::of(
+                $this->plan,
+                $this->gauges->money,
+                fn (ItemKind $kind): ?PriceRange => $this->prices->range($kind, $this->box->crew),
+            )
             : null;
     }
 

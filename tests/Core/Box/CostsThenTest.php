@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Box;
 
+use Closure;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Box\CostsThen;
 use PluckyWren\Core\Box\Funds;
+use PluckyWren\Core\Box\MoneyGauge;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Money\Currency;
@@ -25,7 +27,7 @@ final class CostsThenTest extends TestCase
     public function test_what_has_no_price_yet_is_added_from_the_least_to_the_most(): void
     {
         // 9.00 gift, 0.46 soap; two combs at 0.333 to 0.5 each, that is 0.67 to 1.00.
-        $then = CostsThen::of($this->plan(null, 'comb', 2), static fn (ItemKind $kind): PriceRange => new PriceRange(
+        $then = self::then($this->plan(null, 'comb', 2), static fn (ItemKind $kind): PriceRange => new PriceRange(
             self::euro(100)->exactly()->dividedAmong(3), self::euro(50)->exactly(),
         ));
 
@@ -40,19 +42,19 @@ final class CostsThenTest extends TestCase
     {
         $plan = $this->plan(null, 'comb', 2);
         $plan = $plan->with(pieces: [...$plan->pieces, PlannedPiece::toBuy('x', Data::catalogue()->get('torch'), 3)]);
-        $then = CostsThen::of($plan, static fn (ItemKind $kind): ?PriceRange => $kind->id === 'comb'
+        $then = self::then($plan, static fn (ItemKind $kind): ?PriceRange => $kind->id === 'comb'
             ? PriceRange::exactly(self::euro(50)->exactly()) : null);
 
         self::assertNotNull($then);
         self::assertSame(['10.46', true, 3], [$then->low->format(), $then->isOne(), $then->withoutAny]);
-        self::assertNull(CostsThen::of($plan, static fn (ItemKind $kind): ?PriceRange => null));
+        self::assertNull(self::then($plan, static fn (ItemKind $kind): ?PriceRange => null));
     }
 
     public function test_a_box_of_which_every_price_is_known_says_nothing(): void
     {
         $plan = $this->plan(null, 'comb', 1);
 
-        self::assertNull(CostsThen::of(
+        self::assertNull(self::then(
             $plan->with(pieces: [$plan->pieces[0]]),
             static fn (ItemKind $kind): PriceRange => PriceRange::exactly(self::euro(50)->exactly()),
         ));
@@ -64,11 +66,17 @@ final class CostsThenTest extends TestCase
     #[TestWith([1012, true, false])]
     public function test_it_is_held_against_the_budget(int $budget, bool $isOver, bool $mayBeOver): void
     {
-        $then = CostsThen::of($this->plan($budget, 'comb', 2), static fn (ItemKind $kind): PriceRange => new PriceRange(
+        $then = self::then($this->plan($budget, 'comb', 2), static fn (ItemKind $kind): PriceRange => new PriceRange(
             self::euro(100)->exactly()->dividedAmong(3), self::euro(50)->exactly(),
         ));
 
         self::assertSame([$isOver, $mayBeOver], [$then?->isOver(), $then?->mayBeOver()]);
+    }
+
+    /** @param Closure(ItemKind): (PriceRange|null) $priceOf */
+    private static function then(Plan $plan, Closure $priceOf): ?CostsThen
+    {
+        return CostsThen::of($plan, MoneyGauge::of($plan), $priceOf);
     }
 
     private function plan(?int $budget, string $toBuy, int $count): Plan

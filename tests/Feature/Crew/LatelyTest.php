@@ -20,6 +20,13 @@ use Tests\Feature\TestCase;
 
 final class LatelyTest extends TestCase
 {
+    use UndoesDeeds;
+
+    /** What people care for. */
+    private const TABLES = [
+        'boxes', 'lots', 'pieces', 'target_prices', 'own_labels', 'recipes', 'crew_guides', 'crews',
+    ];
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -29,14 +36,14 @@ final class LatelyTest extends TestCase
     public function test_a_receipt_is_undone_in_one_press_with_what_went_into_a_box(): void
     {
         $box = $this->box(['theme' => 'Tide pool']);
-        $before = self::state();
+        $before = self::rowsOf(self::TABLES);
         $undo = $this->undoOf(fn () => $this->post('/gather/write', [
             'lines' => "8 soap 3.95\n3 combs 1.20 for Tide pool",
         ]));
         self::assertSame([2, 1], [Lot::query()->count(), Piece::query()->count()]);
 
         $this->from('/gather')->post($undo)->assertRedirect('/gather')->assertSessionHas('said', 'Undone.');
-        self::assertSame($before, self::state());
+        self::assertSame($before, self::rowsOf(self::TABLES));
         self::assertTrue($box->refresh()->exists);
     }
 
@@ -77,14 +84,14 @@ final class LatelyTest extends TestCase
 
     public function test_planning_a_box_is_undone(): void
     {
-        $before = self::state();
+        $before = self::rowsOf(self::TABLES);
         $undo = $this->undoOf(fn () => $this->post('/boxes', [
             'theme' => 'Kite hill', 'band' => '4-7', 'gender' => 'girl', 'box_kind' => 'straight-card',
         ]));
         self::assertSame(1, Box::query()->count());
         $this->from('/boxes/'.Box::query()->sole()->id)->post($undo)->assertRedirect('/boxes');
 
-        self::assertSame($before, self::state());
+        self::assertSame($before, self::rowsOf(self::TABLES));
     }
 
     public function test_a_box_that_was_deleted_waits_thirty_days(): void
@@ -112,13 +119,7 @@ final class LatelyTest extends TestCase
             'a recipe that was deleted' => fn () => $this->delete("/gather/makes/{$recipe->id}"),
             'a guide that was deleted' => fn () => $this->delete("/guides/{$guide->slug}"),
         ];
-        foreach ($deeds as $name => $deed) {
-            $before = self::state();
-            $undo = $this->undoOf($deed, $name);
-            self::assertNotEquals($before, self::state(), $name);
-            $this->post($undo)->assertRedirect()->assertSessionHasNoErrors();
-            self::assertEquals($before, self::state(), $name);
-        }
+        $this->assertEachIsUndone($deeds, self::TABLES);
     }
 
     public function test_a_setting_that_someone_changed_since_is_not_overwritten(): void
@@ -189,32 +190,5 @@ final class LatelyTest extends TestCase
         TargetPrice::factory()->createOne(['crew_id' => $this->crew->id]);
 
         self::assertSame(0, RowChange::query()->count());
-    }
-
-    /** Do something, and get the address at which its answer offers to undo it. */
-    private function undoOf(callable $deed, string $name = ''): string
-    {
-        $deed()->assertRedirect()->assertSessionHasNoErrors();
-        $undo = session('undo');
-        self::assertIsString($undo, $name);
-        self::assertStringContainsString('/deeds/', $undo, $name);
-        session()->forget('undo');
-
-        return (string) parse_url($undo, PHP_URL_PATH);
-    }
-
-    /** @return array<string, array<int, array<string, mixed>>> rows that people care for, but for their times */
-    private static function state(): array
-    {
-        $state = [];
-        $tables = ['boxes', 'lots', 'pieces', 'target_prices', 'own_labels', 'recipes', 'crew_guides', 'crews'];
-        foreach ($tables as $table) {
-            $state[$table] = DB::table($table)->get()->map(static fn (object $row): array => array_diff_key(
-                (array) $row,
-                ['created_at' => 1, 'updated_at' => 1, 'version' => 1],
-            ))->all();
-        }
-
-        return $state;
     }
 }

@@ -21,6 +21,8 @@ use Tests\Feature\TestCase;
 /** Ideas, trips, notes, gifts, photos and what hangs on boxes and lots: all of it is undone. */
 final class UndoRowsTest extends TestCase
 {
+    use UndoesDeeds;
+
     private const TABLES = [
         'boxes', 'lots', 'pieces', 'ideas', 'idea_things', 'trips', 'trip_boxes', 'box_notes', 'note_photos',
         'box_photos', 'box_themes', 'gift_payments', 'box_gifts', 'lot_photos', 'benches', 'bench_presses', 'crews',
@@ -79,13 +81,7 @@ final class UndoRowsTest extends TestCase
             ]),
             'a gift not settled after all' => fn () => $this->delete("/send/gifts/{$gift->id}"),
         ];
-        foreach ($deeds as $name => $deed) {
-            $before = self::state();
-            $undo = $this->undoOf($deed, $name);
-            self::assertNotEquals($before, self::state(), $name);
-            $this->post($undo)->assertRedirect()->assertSessionHasNoErrors();
-            self::assertEquals($before, self::state(), $name);
-        }
+        $this->assertEachIsUndone($deeds, self::TABLES);
         $this->get('/lately')->assertOk()->assertSee('Idea deleted: Little railway')->assertDontSee('Something');
     }
 
@@ -93,12 +89,12 @@ final class UndoRowsTest extends TestCase
     {
         $path = "/lots/{$this->soap->id}/photo";
         $this->post($path, ['photo' => UploadedFile::fake()->image('one.jpg', 30, 30)])->assertRedirect();
-        $before = self::state();
+        $before = self::rowsOf(self::TABLES);
         $undo = $this->undoOf(fn () => $this->post($path, ['photo' => UploadedFile::fake()->image('two.jpg', 50, 20)]));
-        self::assertNotEquals($before, self::state());
+        self::assertNotEquals($before, self::rowsOf(self::TABLES));
 
         $this->post($undo)->assertSessionHasNoErrors();
-        self::assertEquals($before, self::state());
+        self::assertEquals($before, self::rowsOf(self::TABLES));
     }
 
     public function test_a_deleted_box_comes_back_with_all_that_hung_on_it(): void
@@ -114,15 +110,15 @@ final class UndoRowsTest extends TestCase
         $this->put("{$path}/theme", ['more' => 'wind', 'colours' => []])->assertSessionHasNoErrors();
         TripBox::query()->create(['crew_id' => $this->crew->id, 'trip_id' => $trip->id, 'box_id' => $box->id]);
         foreach ([false, true] as $isTripGone) {
-            $before = self::state();
-            $undo = $this->undoOf(fn () => $this->delete($path));
+            $before = self::rowsOf(self::TABLES);
+            $undo = $this->undoOf(fn () => $this->delete($path), of: '/box-changes/');
             self::assertSame(0, BoxNote::query()->count());
             $isTripGone && Trip::query()->whereKey($trip->id)->delete();
 
             $this->post($undo)->assertRedirect()->assertSessionHasNoErrors();
             // Only the trip that is gone has no place for it any more.
             $without = $isTripGone ? ['trips' => [], 'trip_boxes' => []] : [];
-            self::assertEquals([...$before, ...$without], self::state());
+            self::assertEquals([...$before, ...$without], self::rowsOf(self::TABLES));
         }
     }
 
@@ -144,7 +140,7 @@ final class UndoRowsTest extends TestCase
             'crew_id' => $this->crew->id, 'name' => 'Little railway', 'wishes' => ['whistle'],
         ]);
         $this->post("/ideas/{$idea->id}/things", ['lot' => $this->soap->id, 'quantity' => 6])->assertRedirect();
-        $before = self::state();
+        $before = self::rowsOf(self::TABLES);
         $undo = $this->undoOf(fn () => $this->post('/boxes', [
             'theme' => 'Little railway', 'band' => '4-7', 'gender' => 'girl', 'box_kind' => 'straight-card',
             'idea' => $idea->id,
@@ -152,7 +148,7 @@ final class UndoRowsTest extends TestCase
         self::assertSame(0, Idea::query()->count());
 
         $this->post($undo)->assertRedirect()->assertSessionHasNoErrors();
-        self::assertEquals($before, self::state());
+        self::assertEquals($before, self::rowsOf(self::TABLES));
     }
 
     public function test_what_was_built_on_since_is_not_taken_away(): void
@@ -202,30 +198,5 @@ final class UndoRowsTest extends TestCase
             ->assertSessionHasNoErrors();
 
         return GiftPayment::query()->sole();
-    }
-
-    /** Do something, and get the address at which its answer offers to undo it. */
-    private function undoOf(callable $deed, string $name = ''): string
-    {
-        $deed()->assertRedirect()->assertSessionHasNoErrors();
-        $undo = session('undo');
-        self::assertIsString($undo, "{$name} offers no undo.");
-        session()->forget('undo');
-
-        return (string) preg_replace('~^https?://[^/]+~', '', $undo);
-    }
-
-    /** @return array<string, array<int, array<string, mixed>>> rows, but for their times */
-    private static function state(): array
-    {
-        $state = [];
-        foreach (self::TABLES as $table) {
-            $state[$table] = DB::table($table)->get()->map(static fn (object $row): array => array_diff_key(
-                (array) $row,
-                ['created_at' => 1, 'updated_at' => 1, 'version' => 1],
-            ))->all();
-        }
-
-        return $state;
     }
 }

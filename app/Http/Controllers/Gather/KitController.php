@@ -45,12 +45,6 @@ final readonly class KitController
         return self::page(KitTable::of($request, $this->catalogue, $user->crew->currency));
     }
 
-    /** The same with other numbers: the page asks for it while somebody types. */
-    public function look(Request $request, #[CurrentUser] User $user): PageOrFragment
-    {
-        return self::page(KitTable::of($request, $this->catalogue, $user->crew->currency));
-    }
-
     public function store(Request $request, #[CurrentUser] User $user): PageOrFragment|RedirectResponse
     {
         $table = KitTable::of($request, $this->catalogue, $user->crew->currency);
