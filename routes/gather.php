@@ -41,8 +41,14 @@ Route::get('gather/money', [MoneyController::class, 'season'])->name('money')->c
 Route::put('gather/money', [MoneyController::class, 'budget'])->name('money.budget')->can('create', Invite::class);
 Route::get('gather/write', [WriteDownController::class, 'show'])->name('write')->can('create', Lot::class);
 Route::post('gather/write', [WriteDownController::class, 'store'])->name('write.store')->can('create', Lot::class);
+Route::post('gather/write/look', [WriteDownController::class, 'show'])->name('write.look')
+    ->middleware(Unasked::class)
+    ->can('create', Lot::class);
 Route::get('gather/quick', [QuickEntryController::class, 'show'])->name('quick')->can('create', Lot::class);
 Route::post('gather/quick', [QuickEntryController::class, 'store'])->name('quick.store')->can('create', Lot::class);
+Route::post('gather/quick/look', [QuickEntryController::class, 'show'])->name('quick.look')
+    ->middleware(Unasked::class)
+    ->can('create', Lot::class);
 Route::get('gather/import', [ImportController::class, 'create'])->name('import')->can('create', Lot::class);
 Route::post('gather/import', [ImportController::class, 'store'])->name('import.store')->can('create', Lot::class);
 Route::get('gather/import/{import}', [ImportController::class, 'show'])->name('import.show')->can('create', Lot::class);

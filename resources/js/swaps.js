@@ -5,7 +5,7 @@ const SAVED_FOR_MS = 2500;
 const BY_HAND = ['click', 'submit', 'change'];
 
 // A form that is only looked through, as it is typed, changes nothing.
-const isLook = (ctx) => /[?&]check=1/.test(ctx.request.action ?? '');
+const isLook = (ctx) => /\/look$/.test(ctx.request.action ?? '');
 const isChange = (ctx) => ctx.request.method !== 'GET' && ctx.swap !== 'none' && !isLook(ctx);
 const statusOf = (ctx) => ctx?.response?.status ?? 0;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Responses;
 
+use App\Http\Middleware\Unasked;
 use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -41,9 +42,11 @@ final readonly class PageOrFragment implements Responsable
             $this->made ?? $this->page->fragmentIf($isPart, $this->fragment),
             $this->status,
         )->header('Vary', 'HX-Request');
-        $said = $request->hasSession() ? $request->session()->get('said', '') : '';
+        // What is asked for by itself may be thrown away unseen: it says nothing that is to be heard.
+        $mayTell = $isPart && $request->hasSession() && ! $request->attributes->has(Unasked::class);
+        $said = $mayTell ? $request->session()->get('said', '') : '';
 
-        return $isPart && is_string($said) && $said !== '' ? self::saying($response, ['said' => $said]) : $response;
+        return is_string($said) && $said !== '' ? self::saying($response, ['said' => $said]) : $response;
     }
 
     /**

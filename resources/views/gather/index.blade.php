@@ -16,7 +16,7 @@
         <x-once />
         <label class="font-semibold" for="one-line">{{ __('gather/written.one') }}</label>
         <input class="input" id="one-line" name="lines" maxlength="200" autocomplete="off" data-key="w"
-            placeholder="{{ __('gather/written.one-example') }}" hx-post="{{ route('write.store') }}?check=1"
+            placeholder="{{ __('gather/written.one-example') }}" hx-post="{{ route('write.look') }}"
             hx-trigger="input changed delay:250ms" hx-target="#one-understood" hx-select="#understood-rows"
             hx-swap="innerHTML" hx-sync="this:replace">
         <button class="button">{{ __('gather/written.one-keep') }}</button>

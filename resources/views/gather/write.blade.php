@@ -3,7 +3,7 @@
     @fragment('written')
         <form method="post" action="{{ route('write.store') }}" id="written" class="mx-auto grid max-w-6xl gap-3.5"
             data-draft="written"
-            data-draft-back="{{ __('answer.draft') }}" hx-post="{{ route('write.store') }}?check=1" hx-target="#written"
+            data-draft-back="{{ __('answer.draft') }}" hx-post="{{ route('write.look') }}" hx-target="#written"
             hx-swap="outerMorph" hx-sync="this:replace" hx-trigger="input delay:250ms">
             @csrf
             <x-once />
@@ -74,7 +74,7 @@
                                         <p class="flex flex-wrap gap-2">
                                             @foreach ($ask['answers'] as $answer => $label)
                                                 <button class="button small" name="answer" hx-target="#written"
-                                                    hx-post="{{ route('write.store') }}?check=1" hx-swap="outerMorph"
+                                                    hx-post="{{ route('write.look') }}" hx-swap="outerMorph"
                                                     value="{{ $row['line'] - 1 }}|{{ $answer }}">{{ $label }}</button>
                                             @endforeach
                                         </p>

@@ -36,7 +36,9 @@ final class SessionTest extends TestCase
     #[TestWith([['HX-Request' => 'true'], []])]
     #[TestWith([['HX-Request' => 'true'], [Unasked::class => true]])]
     #[TestWith([[], [Unasked::class => true]])]
-    public function test_what_was_said_meanwhile_is_said(array $headers, array $marks): void
+    #[TestWith([['Sec-Fetch-Mode' => 'no-cors']])]
+    #[TestWith([['Sec-Fetch-Mode' => 'cors']])]
+    public function test_what_was_said_meanwhile_is_said(array $headers, array $marks = []): void
     {
         $this->ask('/boxes', function (): void {
             $this->ask(
@@ -53,17 +55,45 @@ final class SessionTest extends TestCase
         self::assertNull($this->ask('/boxes', static fn (Store $session): mixed => $session->get('said')));
     }
 
-    public function test_what_is_not_asked_for_by_hand_uses_up_nothing_that_is_to_be_said(): void
-    {
+    /**
+     * @param  array<string, string>  $headers
+     * @param  array<string, true>  $marks
+     */
+    #[TestWith([['HX-Request' => 'true'], [Unasked::class => true]])]
+    #[TestWith([['Sec-Fetch-Mode' => 'no-cors']])]
+    #[TestWith([['Sec-Fetch-Mode' => 'cors']])]
+    public function test_what_is_not_asked_for_by_hand_uses_up_nothing_that_is_to_be_said(
+        array $headers,
+        array $marks = [],
+    ): void {
         $this->ask('/move', static fn (Store $session) => $session->flash('said', 'Mudlark is ready'));
         foreach ([1, 2, 3] as $ignored) {
-            $this->ask('/improve', static fn (): null => null, ['HX-Request' => 'true'], [Unasked::class => true]);
+            $this->ask('/improve', static fn (): null => null, $headers, $marks);
         }
 
         self::assertSame(
             'Mudlark is ready',
             $this->ask('/boxes', static fn (Store $session): mixed => $session->get('said')),
         );
+    }
+
+    /** @param array<string, mixed> $typed */
+    #[TestWith(['/gather/write/look', ['lines' => '5 yo-yos']])]
+    #[TestWith(['/gather/quick/look', ['place' => 'Mill Lane']])]
+    #[TestWith(['/gather/kits/look', ['each' => []]])]
+    public function test_looking_at_what_is_typed_uses_up_nothing_that_is_to_be_said(string $look, array $typed): void
+    {
+        $this->actingAs($this->packer);
+        $kept = $this->post('/gather/write', ['lines' => '5 yo-yos 2.50'])->assertRedirect();
+        $cookie = $kept->getCookie(config()->string('session.cookie'));
+        self::assertNotNull($cookie);
+        $this->withCookie($cookie->getName(), (string) $cookie->getValue());
+
+        $this->post($look, $typed, ['HX-Request' => 'true'])->assertOk()->assertHeaderMissing('Wren-Said');
+        $this->post($look, $typed, ['HX-Request' => 'true'])->assertOk();
+
+        $this->get('/gather')->assertSee('One thing for 2.50 is in the stash.');
+        $this->get('/gather')->assertDontSee('One thing for 2.50 is in the stash.');
     }
 
     public function test_a_session_that_was_ended_meanwhile_stays_ended(): void

@@ -307,7 +307,7 @@ final class GatherTest extends TestCase
                 ['kind' => '', 'name' => '', 'pieces' => '', 'paid' => ''],
             ],
         ];
-        $this->post('/gather/quick?check=1', $receipt, ['HX-Request' => 'true'])
+        $this->post('/gather/quick/look', $receipt, ['HX-Request' => 'true'])
             ->assertOk()
             ->assertSee('3.39')
             ->assertSee('The receipt says 5.61 more than the lines.')

@@ -40,7 +40,7 @@ final class WriteDownTest extends TestCase
     {
         $lines = "3 toothbrush 3.00\n6 flannels 6.00\nrag doll 6.00\ncoupon 3.00 on 1, 2\ndelivery 3.00\ndeposit 0.25";
         $receipt = ['lines' => $lines, 'place' => 'Mill Lane Stores', 'got_on' => '2026-11-17', 'source' => 'shop'];
-        $this->post('/gather/write?check=1', $receipt, ['HX-Request' => 'true'])
+        $this->post('/gather/write/look', $receipt, ['HX-Request' => 'true'])
             ->assertOk()
             ->assertDontSee('<html', false)
             ->assertSee('3 × Toothbrush')
