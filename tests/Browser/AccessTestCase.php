@@ -5,10 +5,24 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use stdClass;
+use Tests\Browser\Support\Chromium;
+use Tests\Browser\Support\DemoServer;
 
 /** Views that everyone can use: axe finds nothing, nothing runs off a small screen, nothing is asked of strangers. */
 abstract class AccessTestCase extends BrowserTestCase
 {
+    public static function setUpBeforeClass(): void
+    {
+        self::$server = new DemoServer;
+        self::$chromium = new Chromium(listens: true);
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        self::browser()->requests();
+    }
+
     /**
      * Each view once: by axe in both schemes, at five widths, for a thumb, and without a word in the console or a
      * request to a stranger.

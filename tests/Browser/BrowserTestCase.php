@@ -46,7 +46,6 @@ abstract class BrowserTestCase extends TestCase
         self::browser()->size(1280, 800);
         self::browser()->scheme('light');
         self::browser()->console();
-        self::browser()->requests();
     }
 
     protected static function browser(): Chromium
