@@ -93,6 +93,7 @@ return [
         'bench' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 100_000 : 6, 'ms' => 35],
         // By attempts: the same stash and box give the same proposal. The time only guards against the worst.
         'fill' => ['attempts' => env('WREN_FIT_CLOCK', true) ? 8 : 4, 'ms' => 300],
+        'glance' => ['attempts' => 4, 'ms' => 150],
         'turn_ms' => 150,
         'alone_seconds' => (int) env('WREN_FIT_ALONE_SECONDS', 60),
     ],

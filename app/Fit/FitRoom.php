@@ -124,7 +124,7 @@ final readonly class FitRoom
     /**
      * Get what tries changed problems for a moment each, and keeps what it finds.
      *
-     * @param  'answer'|'fill'  $for
+     * @param  'answer'|'fill'|'glance'  $for
      */
     public function trial(int $crewId, string $for = 'answer'): Trial
     {
@@ -206,7 +206,7 @@ final readonly class FitRoom
         }
     }
 
-    /** @param 'page'|'thorough'|'answer'|'bench'|'fill' $for */
+    /** @param 'page'|'thorough'|'answer'|'bench'|'fill'|'glance' $for */
     private function patience(string $for): Budget
     {
         $budget = Budget::ofAttempts(config()->integer("wren.fit.{$for}.attempts"));

@@ -41,9 +41,10 @@ for ($seed = 1; $seed <= $crews; $seed++) {
     $way = Way::cases()[$seed % 3];
     $last = null;
     $clock = new ProcessorClock;
-    $try = static function (Plan $then) use (&$last, $patience): Tried {
+    $try = static function (Plan $then, bool $atAGlance) use (&$last, $patience): Tried {
         $problem = FitProblem::of($then);
-        $result = (new CornerSolver)->solve($problem, Budget::ofAttempts($patience));
+        $attempts = $atAGlance ? intdiv($patience + 1, 2) : $patience;
+        $result = (new CornerSolver)->solve($problem, Budget::ofAttempts($attempts));
         $tried = Tried::of($result);
         $last = $tried->closes ? [$problem, $result] : $last;
 

@@ -53,8 +53,8 @@ final readonly class FillingPage
             $candidates->of($box, $plan, $withBuying),
             $way,
             $rules,
-            static fn (Plan $then): Tried => Tried::of(
-                $fitRoom->trial($box->crew_id, 'fill')->of(FitProblem::of($then)),
+            static fn (Plan $then, bool $atAGlance): Tried => Tried::of(
+                $fitRoom->trial($box->crew_id, $atAGlance ? 'glance' : 'fill')->of(FitProblem::of($then)),
             ),
             $turn,
         ))->proposal());
@@ -92,6 +92,22 @@ final readonly class FillingPage
             'buy' => $withBuying ?? $this->withBuying ? 1 : 0,
             'turn' => $turn ?? 0,
         ]);
+    }
+
+    /** @return list<string> what stays open of what the guide asks for, and why, in words */
+    public function open(): array
+    {
+        $lines = [];
+        foreach ($this->proposal->givenUp as $need => $why) {
+            $there = array_sum(array_map(
+                static fn (Chosen $one): int => $one->isMust && $one->for === $need ? $one->quantity : 0,
+                $this->proposal->chosen,
+            ));
+            $what = $there === 0 ? $need : Words::of('plan/filling.more-than', ['need' => $need, 'count' => $there]);
+            $lines[] = ucfirst(Words::of("plan/filling.why-not.{$why->value}", ['need' => $what]));
+        }
+
+        return $lines;
     }
 
     /** Why it is proposed, in words. */

@@ -20,7 +20,7 @@ use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 final class Filling
 {
     /** Each try packs a box anew; so many are waited for, those with one thing alone among them. */
-    private const MOST_TRIES = 28;
+    private const MOST_TRIES = 24;
 
     /** Of these so many are for looking back, once a set closes: the room between it and what did not. */
     private const LOOKS_BACK = 3;
@@ -31,7 +31,7 @@ final class Filling
     private const NEAR_ENOUGH = 0.985;
 
     /** So many of the largest are done without in turn, each with so much of the room poured full. */
-    private const DONE_WITHOUT = 4;
+    private const DONE_WITHOUT = 2;
 
     private const ROOMS_WITHOUT = [0.93, 0.84];
 
@@ -40,8 +40,6 @@ final class Filling
 
     /** A set that did not close makes way for one that takes so much of its room at most. */
     private const LESS_ROOM = 0.93;
-
-    private const KINDS_BROUGHT_BACK = 3;
 
     /** What is left to spend, in the currency's smallest unit. */
     private float $money = INF;
@@ -55,9 +53,12 @@ final class Filling
 
     private readonly PackingTries $tries;
 
+    private readonly Awkwardness $awkwardness;
+
     /**
      * @param  list<Candidate>  $candidates
-     * @param  Closure(Plan): Tried  $try  packs a box and tells if its lid closes over all
+     * @param  Closure(Plan, bool): Tried  $try  packs a box, at a glance or with patience, and tells if its lid closes
+     *     over all
      * @param  int  $turn  another gives another proposal, as good as can be by other taste
      *
      * @throws InvalidMoney
@@ -72,6 +73,7 @@ final class Filling
         int $turn = 0,
     ) {
         $this->rules = new WithinRules($plan, $rules);
+        $this->awkwardness = new Awkwardness($plan->boxKind->inside);
         $this->tries = new PackingTries($plan, $try, self::MOST_TRIES);
         $this->slots = new Slots($plan, $candidates, new Worth($way, $plan->boxKind->inside->volume(), $turn));
         $budget = $plan->funds->budget;
@@ -91,17 +93,24 @@ final class Filling
      */
     public function proposal(): Proposal
     {
-        $whole = $this->plan->boxKind->inside->volume() - $this->bulkOf($this->plan->pieces);
+        $inside = $this->plan->boxKind->inside;
+        $there = $this->bulkOf($this->plan->pieces);
+        $whole = $inside->volume() - $there;
+        // What leans out beyond the floor takes little but soft things: at first that is not counted on.
+        $room = min($whole, $inside->floorLength * $inside->floorWidth * $inside->height - $there);
         $this->rules->lookAhead($this->slots->all([], []));
-        $first = $this->select($whole);
-        $best = $this->closing($first, $whole);
-        $best ??= $this->withoutMostAwkward($first, $whole);
-        if ($best !== null && $best->value < self::NEAR_ENOUGH * $first->value) {
-            $best = $this->withoutAwkward($best, $whole);
+        $most = $this->select($whole);
+        $first = $most->bulk <= $room ? $most : $this->select($room);
+        $best = $this->closing($first, $room) ?? $this->withoutMostAwkward($first, $room);
+        if ($best === null) {
+            return $this->proposing($this->tries->last ?? $first, false);
         }
-        $best = $best === null ? null : $this->besides($this->rescued($best, $whole), $whole);
+        $best = $this->rescued($best, $room);
+        if ($best->value < self::NEAR_ENOUGH * $most->value) {
+            $best = $this->withoutAwkward($best, $room);
+        }
 
-        return $this->proposing($best ?? $this->tries->last ?? $first, $best !== null);
+        return $this->proposing($this->besides($best, $whole), true);
     }
 
     /**
@@ -111,11 +120,11 @@ final class Filling
      * @throws InvalidMoney
      * @throws TasksInACircle
      */
-    private function closing(Selection $first, float $whole): ?Selection
+    private function closing(Selection $first, float $most): ?Selection
     {
-        $room = $whole;
+        $room = $most;
         $selection = $first;
-        while (! $this->tries->closes($selection)) {
+        while (! $this->tries->closes($selection, atAGlance: true)) {
             // Something else may go in with all that room in place of what would not go in alone either.
             $room = $this->tries->foundTooLarge ? $room : self::LESS_ROOM * min($room, $selection->bulk);
             if ($this->tries->areLong() || $selection->options === []) {
@@ -124,7 +133,7 @@ final class Filling
             $selection = $this->select($room);
         }
         $best = $selection;
-        $tooMuch = $room < $whole ? $room / self::LESS_ROOM : null;
+        $tooMuch = $room < $most ? $room / self::LESS_ROOM : null;
         for ($back = 0; $tooMuch !== null && $back < self::LOOKS_BACK && ! $this->tries->areOver(); $back++) {
             $room = ($best->bulk + $tooMuch) / 2;
             $selection = $this->select($room);
@@ -145,12 +154,11 @@ final class Filling
      * @throws InvalidMoney
      * @throws TasksInACircle
      */
-    private function withoutMostAwkward(Selection $first, float $whole): ?Selection
+    private function withoutMostAwkward(Selection $first, float $room): ?Selection
     {
         $selection = $first;
-        $room = $whole;
         while (! $this->tries->areOver()) {
-            $awkward = $this->byAwkwardness($selection)[0] ?? null;
+            $awkward = $this->awkwardness->order($selection)[0] ?? null;
             if ($awkward === null) {
                 return null;
             }
@@ -171,11 +179,11 @@ final class Filling
      * @throws InvalidMoney
      * @throws TasksInACircle
      */
-    private function withoutAwkward(Selection $best, float $whole): Selection
+    private function withoutAwkward(Selection $best, float $room): Selection
     {
-        foreach (array_slice($this->byAwkwardness($best), 0, self::DONE_WITHOUT) as $candidate) {
+        foreach (array_slice($this->awkwardness->order($best), 0, self::DONE_WITHOUT) as $candidate) {
             $this->tries->doWithout($candidate);
-            $without = $this->anyCloser($best, $whole);
+            $without = $this->anyCloser($best, $room);
             if ($without === null) {
                 $this->tries->forget($candidate);
             }
@@ -191,10 +199,10 @@ final class Filling
      * @throws InvalidMoney
      * @throws TasksInACircle
      */
-    private function anyCloser(Selection $best, float $whole): ?Selection
+    private function anyCloser(Selection $best, float $room): ?Selection
     {
         foreach (self::ROOMS_WITHOUT as $share) {
-            $selection = $this->tries->areOver() ? $best : $this->select($share * $whole);
+            $selection = $this->tries->areOver() ? $best : $this->select($share * $room);
             if ($selection->value <= $best->value) {
                 return null;
             }
@@ -206,87 +214,28 @@ final class Filling
         return null;
     }
 
-    /** @return list<Candidate> what is chosen, by how long and how spread out it is against the box, the most first */
-    private function byAwkwardness(Selection $selection): array
-    {
-        $inside = $this->plan->boxKind->inside;
-        $candidates = array_column($selection->lots(), 0);
-        $awkwardness = static function (Candidate $one) use ($inside): float {
-            [$long, $wide] = $one->one->thing->measures->size->sides();
-
-            return $long / $inside->floorLength + $long * $wide / ($inside->floorLength * $inside->floorWidth);
-        };
-        usort($candidates, static fn (Candidate $a, Candidate $b): int => $awkwardness($b) <=> $awkwardness($a));
-
-        return $candidates;
-    }
-
     /**
-     * Try to bring back each must-have that was given up, in its smallest form and with all else out that is none:
-     * that comes back afterwards, as far as there is room.
+     * Bring back the must-haves that were given up; all else comes back afterwards, as far as there is room.
      *
      * @throws InvalidMoney
      * @throws TasksInACircle
      */
-    private function rescued(Selection $best, float $whole): Selection
+    private function rescued(Selection $best, float $room): Selection
     {
         $slots = $this->slots->all($this->rules->refused, $this->rules->askedAbout);
-        $given = $best;
-        foreach ($slots as $at => $slot) {
-            $lacks = $slot->isMust && ($best->options[$at] ?? null)?->count() !== $slot->lacks;
-            if (! $lacks || $slot->options === [] || $this->tries->areOver()) {
-                continue;
-            }
-            $then = clone $best;
-            foreach ($slots as $other => $one) {
-                if (! $one->isMust) {
-                    $then->put($other, $one, null);
-                }
-            }
-            $best = $this->broughtBack($then, $at, $slot, $slots) ?? $best;
-        }
-        if ($best === $given) {
+        $musts = (new MustHaves($this->rules, $this->tries, $this->awkwardness, $this->money))
+            ->broughtBack($best, $slots);
+        if ($musts === $best) {
             return $best;
         }
         $this->fixed = array_filter(
-            $best->options,
+            $musts->options,
             static fn (int $at): bool => $slots[$at]->isMust,
             ARRAY_FILTER_USE_KEY,
         );
-        $room = self::LESS_ROOM * $whole;
-        $with = $this->closing($this->select($room), $room);
+        $with = $this->closing($this->select(self::LESS_ROOM * $room), self::LESS_ROOM * $room);
 
-        return $with !== null && $with->value > $best->value ? $with : $best;
-    }
-
-    /**
-     * @param  list<Slot>  $slots
-     *
-     * @throws InvalidMoney
-     * @throws TasksInACircle
-     */
-    private function broughtBack(Selection $musts, int $at, Slot $slot, array $slots): ?Selection
-    {
-        $smallest = $slot->options;
-        usort($smallest, static fn (Option $a, Option $b): int => [$b->count(), $a->bulk]
-            <=> [$a->count(), $b->bulk]);
-        $kinds = [];
-        foreach ($smallest as $option) {
-            // One of a kind: what does not go in as this does not as its like either.
-            $kind = $option->lots[0][0]->one->kind->id;
-            if (isset($kinds[$kind]) || count($kinds) === self::KINDS_BROUGHT_BACK) {
-                continue;
-            }
-            $kinds[$kind] = true;
-            $then = $musts->allows($at, $slot, $option) ? clone $musts : null;
-            $then?->put($at, $slot, $option);
-            if ($then !== null && $then->cost <= $this->money && ! $this->tries->areOver()
-                && $this->rules->mayAll($then, $slots) && $this->tries->closes($then)) {
-                return $then;
-            }
-        }
-
-        return null;
+        return $with !== null && $with->value > $musts->value ? $with : $musts;
     }
 
     /**
@@ -320,13 +269,13 @@ final class Filling
     private function besides(Selection $best, float $room): Selection
     {
         $slots = $this->slots->all($this->rules->refused, $this->rules->askedAbout);
-        $selecting = new Selecting($slots);
+        $exchanges = new Exchanges($slots, $this->money, $room);
         $tried = 0;
-        foreach ($selecting->gains($best, $this->money, $room) as [$at, $option]) {
+        foreach ($exchanges->gains($best) as [$at, $option]) {
             if ($tried++ >= self::TRIED_BESIDE || $this->tries->areOver()) {
                 break;
             }
-            $then = $selecting->exchange($best, $at, $option);
+            $then = $exchanges->exchange($best, $at, $option);
             if ($then !== null && $this->rules->mayAll($then, $slots) && $this->tries->closes($then)) {
                 $best = $then;
             }

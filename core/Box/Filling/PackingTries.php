@@ -25,7 +25,8 @@ final class PackingTries
     private array $stayedOut = [];
 
     /**
-     * @param  Closure(Plan): Tried  $try  packs a box and tells if its lid closes over all
+     * @param  Closure(Plan, bool): Tried  $try  packs a box, at a glance or with patience, and tells if its lid closes
+     *     over all
      * @param  int  $most  packings, those with one thing alone among them
      */
     public function __construct(
@@ -57,11 +58,12 @@ final class PackingTries
         unset($this->stayedOut[$candidate->id]);
     }
 
-    public function closes(Selection $selection): bool
+    /** @param bool $atAGlance with less patience: whether it may is not worth more */
+    public function closes(Selection $selection, bool $atAGlance = false): bool
     {
         $this->made++;
         $this->last = $selection;
-        $tried = ($this->try)($selection->in($this->plan));
+        $tried = ($this->try)($selection->in($this->plan), $atAGlance);
         $this->foundTooLarge = false;
         foreach ($selection->lots() as [$candidate]) {
             if (in_array($candidate->one->id, $tried->leftOut, true)) {
@@ -78,7 +80,7 @@ final class PackingTries
         $times = ($this->stayedOut[$candidate->id] ?? 0) + 1;
         if ($times === 1 && ! $this->areLong()) {
             $this->made++;
-            if (! ($this->try)($this->plan->withPicked($candidate->one))->closes) {
+            if (! ($this->try)($this->plan->withPicked($candidate->one), false)->closes) {
                 $times = self::AWKWARD;
                 $this->foundTooLarge = true;
             }

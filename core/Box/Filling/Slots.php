@@ -101,7 +101,7 @@ final class Slots
             $slots[] = new Slot(null, false, 1, self::worthKeeping($this->options(
                 1,
                 0.0,
-                array_filter($usable, static fn (array $one): bool => $one[1] > 0),
+                array_values(array_filter($usable, static fn (array $one): bool => $one[1] > 0)),
             )));
         }
 
@@ -129,7 +129,7 @@ final class Slots
     }
 
     /**
-     * @param  array<array{Candidate, float}>  $usable
+     * @param  list<array{Candidate, float}>  $usable
      * @return list<Option>
      */
     private function options(int $lacking, float $value, array $usable): array
@@ -147,6 +147,32 @@ final class Slots
                 }
             }
             $options[] = Option::of(array_values($lots), $lacking, $value);
+        }
+
+        return [...$options, ...self::fewer($lacking, $value, $usable)];
+    }
+
+    /**
+     * Fewer than are lacking, where there is no money or no room for all: of the best, the cheapest and the smallest.
+     *
+     * @param  list<array{Candidate, float}>  $usable
+     * @return list<Option>
+     */
+    private static function fewer(int $lacking, float $value, array $usable): array
+    {
+        if ($lacking === 1 || $usable === []) {
+            return [];
+        }
+        [$best, $cheapest, $smallest] = [$usable[0], $usable[0], $usable[0]];
+        foreach ($usable as $one) {
+            $cheapest = $one[0]->cost() < $cheapest[0]->cost() ? $one : $cheapest;
+            $smallest = $one[0]->bulk() < $smallest[0]->bulk() ? $one : $smallest;
+        }
+        $options = [];
+        foreach ([$best, $cheapest, $smallest] as [$candidate, $worth]) {
+            for ($count = 1; $count < min($lacking, $candidate->free + 1); $count++) {
+                $options[] = Option::of([[$candidate, $count, $worth]], $lacking, $value);
+            }
         }
 
         return $options;

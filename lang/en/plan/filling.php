@@ -32,6 +32,7 @@ return [
     'old' => 'it has lain here for more than a year',
     'surprise' => 'something more to find',
     'given-up' => 'What stays open',
+    'more-than' => ':need, more than :count',
     'why-not' => [
         'nothing' => ':need: there is not enough of it on hand.',
         'flagged' => ':need: what there is would be taken out, or is not for this age.',

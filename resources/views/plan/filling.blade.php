@@ -76,9 +76,9 @@
                         <section class="cut p-5" aria-labelledby="given-up">
                             <h2 id="given-up">{{ __('plan/filling.given-up') }}</h2>
                             <ul>
-                                @foreach ($page->proposal->givenUp as $need => $why)<li
-                                    class="border-t-[1.5px] border-line py-1 first:border-t-0">{{ ucfirst(__(
-                                    "plan/filling.why-not.{$why->value}", ['need' => $need])) }}</li>@endforeach
+                                @foreach ($page->open() as $line)
+                                    <li class="border-t-[1.5px] border-line py-1 first:border-t-0">{{ $line }}</li>
+                                @endforeach
                             </ul>
                         </section>
                     @endif

@@ -107,6 +107,50 @@ final class FillingTest extends TestCase
         self::assertSame(['ball', 'plush-small', 'soap'], self::sorted(array_keys(self::counts($proposal))));
     }
 
+    public function test_of_what_there_is_no_money_for_in_full_there_is_some(): void
+    {
+        // 9.00 for shipping leave 5.00, and two sets of underwear are asked for at 2.60.
+        $proposal = $this->fill(Plans::of(1400), [self::candidate('underwear', [260, 1]), self::candidate('soap')]);
+
+        self::assertSame(['soap' => 1, 'underwear' => 1], self::sortedByKey(self::counts($proposal)));
+        self::assertSame(GivenUp::Money, $proposal->givenUp['underwear']);
+    }
+
+    public function test_cheaper_things_make_way_for_a_must_have_that_is_dear(): void
+    {
+        // 9.00 for shipping leave 6.00: of all but the cup 5.90 worth goes best with the theme, and 1.90 would do.
+        $pair = static fn (string $kind): array => [
+            self::candidate($kind, [100, 1], theme: 9, id: "{$kind}-dear"),
+            self::candidate($kind, [20, 1], id: "{$kind}-cheap"),
+        ];
+        $proposal = $this->fill(Plans::of(1500), [
+            ...array_merge(...array_map($pair, ['soap', 'comb', 'notebook', 'eraser', 'washcloth'])),
+            self::candidate('ball', [90, 1]), self::candidate('cup', [400, 1]),
+        ]);
+
+        self::assertArrayNotHasKey('water bottle or cup', $proposal->givenUp);
+        // 6.00 less 4.00 and 0.90 are 1.10: five at 0.20.
+        self::assertSame(
+            ['ball', 'comb-cheap', 'cup', 'eraser-cheap', 'notebook-cheap', 'soap-cheap', 'washcloth-cheap'],
+            self::sorted(array_keys(self::counts($proposal))),
+        );
+    }
+
+    public function test_what_does_not_go_in_beside_another_goes_in_beside_another_of_its_use(): void
+    {
+        $notBoth = static fn (Plan $plan): bool => self::without($plan, 'sketchpad')
+            || self::without($plan, 'sticker-scene');
+        $proposal = $this->fill(Plans::of(null), [
+            ...array_map(self::candidate(...), ['ball', 'soap', 'comb', 'eraser', 'sketchpad', 'yo-yo']),
+            self::candidate('sticker-scene', theme: 9),
+        ], closes: $notBoth);
+
+        $counts = self::counts($proposal);
+        self::assertSame(1, $counts['sketchpad'] ?? 0);
+        self::assertSame(2, $counts['yo-yo'] ?? 0);
+        self::assertArrayNotHasKey('sticker-scene', $counts);
+    }
+
     public function test_where_nothing_closes_it_says_so(): void
     {
         $proposal = $this->fill(Plans::of(null), $this->musts(), closes: static fn (): bool => false);

@@ -30,10 +30,12 @@ final class FillingTest extends TestCase
         $this->lot('soap', ['name' => 'Plain soap']);
         $this->lot('soap', ['name' => 'Moon soap']);
         $this->lot('balloons', ['name' => 'Star balloons']);
+        $this->lot('pencils', ['pieces' => 3]);
 
         $this->get("/boxes/{$this->box->id}/fill")->assertOk()
             ->assertSeeInOrder(['What the drive asks for', 'Moon soap', 'fills “soap”; “moon” is in its name'])
             ->assertSee('Notebook: there is not enough of it on hand.')
+            ->assertSee('Pencils, more than 3: there is not enough of it on hand.')
             ->assertDontSee('Star balloons');
         self::assertSame(0, Piece::query()->count());
         $this->get("/boxes/{$this->box->id}/fill?way=as-dear&turn=3")->assertOk();
