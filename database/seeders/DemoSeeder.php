@@ -62,7 +62,7 @@ use PluckyWren\Core\Stash\Source;
  *     key: string, kind: string, name: string, pieces: int, paid: string|null, source: string, place?: string,
  *     daysAgo: int, sizeLabel?: string, size?: array{float, float, float}, list?: string, tags?: string,
  *     kept?: string, dueInDays?: int, fault?: string, faultEnd?: string, note?: string, materials?: string,
- *     minutes?: int,
+ *     minutes?: int, colours?: list<string>,
  * }
  * @phpstan-type DemoBox array{
  *     theme: string, band: string, gender: string, boxKind: string, palette: list<string>, budget: string|null,
@@ -217,6 +217,7 @@ final class DemoSeeder extends Seeder
             'tags' => $data['tags'] ?? '',
             'kept' => $data['kept'] ?? '',
             'note' => $data['note'] ?? '',
+            'colours' => implode(', ', $data['colours'] ?? []),
             'materials' => $data['materials'] ?? '',
             'minutes' => $data['minutes'] ?? '',
         ], static fn (mixed $typed): bool => $typed !== null)));

@@ -91,7 +91,7 @@ final class BenchView
     /** Get the box from straight above, as it was really packed. */
     public function firstSight(): Drawing
     {
-        return $this->sheet->firstSight($this->packed->placements);
+        return $this->sheet->firstSight($this->packed->placements)->drawing();
     }
 
     /** Determine if a photo of the box was taken. */

@@ -27,7 +27,6 @@ use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Drawing\Elevation;
 use PluckyWren\Core\Fit\Drawing\Hollow;
 use PluckyWren\Core\Fit\Drawing\Look;
-use PluckyWren\Core\Fit\Drawing\Projection;
 use PluckyWren\Core\Fit\Drawing\QuarterTurn;
 use PluckyWren\Core\Fit\Drawing\RestingPile;
 use PluckyWren\Core\Fit\Kept;
@@ -161,9 +160,9 @@ final class BoxSheet
     }
 
     /** @param list<Placement> $placements */
-    private function scene(BoxShape $box, array $placements, Projection $from = new Projection): Drawing
+    private function scene(BoxShape $box, array $placements): Drawing
     {
-        return (new PlanDrawing($this->plan, $this->problem))->of($placements, $box, $from);
+        return (new PlanDrawing($this->plan, $this->problem))->of($placements, $box);
     }
 
     /**
@@ -440,32 +439,9 @@ final class BoxSheet
      *
      * @param  list<Placement>|null  $packed  as it was really packed; null as it is planned
      */
-    public function firstSight(?array $packed = null): Drawing
+    public function firstSight(?array $packed = null): FirstSight
     {
-        $packed ??= $this->packingOrder();
-        $drawing = $this->scene(
-            $this->plan->boxKind->inside,
-            $packed,
-            new Projection(turnDegrees: 0.0, tiltDegrees: 90.0),
-        );
-
-        return new Drawing(
-            $drawing->scene,
-            Words::of('plan/fit.from-above', ['names' => $this->seenFirst($packed)]),
-            $drawing->pieces,
-        );
-    }
-
-    /**
-     * Get the names of what is seen first, the largest first.
-     *
-     * @param  list<Placement>|null  $packed  as it was really packed; null as it is planned
-     */
-    public function seenFirst(?array $packed = null): string
-    {
-        $seen = Kept::seen($packed ?? $this->packingOrder(), $this->problem->singles());
-
-        return implode(', ', array_unique(array_map($this->nameOf(...), $seen)));
+        return new FirstSight($this->box, $this->plan, $this->problem, $packed ?? $this->packingOrder());
     }
 
     /** @return list<Placement> by step, some earlier or later where whoever packs it wants that */

@@ -38,6 +38,12 @@ final readonly class Projection
         $this->towardsY = -cos($turn);
     }
 
+    /** Determine if it looks straight down, so that nothing upright is seen of anything. */
+    public function isFromAbove(): bool
+    {
+        return $this->downZ > -0.01;
+    }
+
     /** @return array{float, float} right and down */
     public function point(float $x, float $y, float $z): array
     {

@@ -46,6 +46,7 @@ return [
     'parted-of' => ':name, :counts',
     'first-sight' => 'First sight',
     'first-sight-says' => 'What the child sees when the lid comes off: :names.',
+    'own-colours' => 'Each in its own colour, as far as that is known.',
     'from-above' => 'The open box from straight above. On top: :names.',
     'lid' => 'The lid',
 

@@ -26,7 +26,9 @@
     <polyline class="rim" points="{{ $points([$scene->rim[0], $scene->rim[3], $scene->rim[2]]) }}" />
     @foreach ($scene->prisms as $drawn)
         @php($piece = $drawing->pieces[$drawn->prism->piece])
-        <g @class(['piece', "lane-{$piece['lane']->value}",
+        @php($own = $drawing->colourOf($drawn->prism->piece))
+        <g @if ($own !== null) color="{{ $own->hex }}" @endif
+            @class(['piece', "lane-{$piece['lane']->value}", ...$drawing->tone($drawn->prism->piece),
             'is-current' => in_array($drawn->prism->piece, $current, true),
             'is-ghost' => in_array($drawn->prism->piece, $ghosts, true)])
             @if ($isNamed && $drawn->label !== null) tabindex="{{ $drawn->prism->piece === $stop ? 0 : -1 }}" role="img"

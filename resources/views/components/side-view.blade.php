@@ -3,7 +3,9 @@
 @php
     $elevation = $sheet->elevation();
     $resting = $sheet->restingElevation();
-    $high = max($elevation->height(), $elevation->top(), $resting?->top() ?? 0) + 6;
+    // Above the lid line stands a word where something rests higher.
+    $words = $elevation->height() + ($resting === null ? 0 : 26);
+    $high = max($words, $elevation->top(), $resting?->top() ?? 0) + 6;
 @endphp
 <svg {{ $attributes->class('drawn') }} role="img"
     aria-label="{{ __('components/side-view.the-box-from-the-front', [

@@ -105,10 +105,17 @@ final class DrawingTest extends TestCase
     #[TestWith([1000, 1000, 1000])]
     #[TestWith([1000, 1000, 700])]
     #[TestWith([800, 1000, 900])]
-    public function test_the_seams_of_a_ball_lie_within_its_outline(int $length, int $width, int $height): void
-    {
+    #[TestWith([1000, 1000, 1000, 90.0])]
+    #[TestWith([800, 1000, 900, 90.0])]
+    public function test_the_seams_of_a_ball_lie_within_its_outline(
+        int $length,
+        int $width,
+        int $height,
+        float $tilt = 33.0,
+    ): void {
         $shape = Shapes::of(Look::Ball, new Stand(
-            self::prism('ball', new Part(0, 0, 0, $length, $width, $height)), new Projection,
+            self::prism('ball', new Part(0, 0, 0, $length, $width, $height)),
+            new Projection(tiltDegrees: $tilt),
         ));
         self::assertNotNull($shape);
         $outline = $shape->faces[0];

@@ -51,6 +51,30 @@ final class ThemeTest extends TestCase
             ->assertDontSee('Bracelet, brown');
     }
 
+    public function test_at_first_sight_each_thing_has_the_colour_that_is_said_or_that_its_name_tells(): void
+    {
+        $this->pick('ball', 'Ball, red')->lot?->update(['colours' => Palette::ofHexes(['#1d2f6f', '#f4d35e'])]);
+        $this->pick('cup', 'Cup, green');
+        $this->pick('comb', 'Comb');
+
+        $page = $this->get("/boxes/{$this->box->id}/fit")->assertOk()
+            ->assertSee('Each in its own colour, as far as that is known.')->getContent();
+        $sight = strstr((string) strstr((string) $page, 'id="first-sight"'), '</figure>', true);
+        $drawing = '~<g (?:color="(#\w+)")?\s*class="piece [\w-]+([^"]*)"\s*>\s*<title>\d\. ([^<]+)<~';
+        preg_match_all($drawing, (string) $sight, $all);
+        // What is said comes before what a name tells; on what is so dark lines are drawn light.
+        $drawn = array_combine($all[3], array_map(
+            static fn (string $hex, string $tone): string => $hex.$tone,
+            $all[1],
+            $all[2],
+        ));
+        ksort($drawn);
+        self::assertSame(
+            ['Ball, red' => '#1d2f6f is-own is-deep', 'Comb' => ' is-untold', 'Cup, green' => '#5a8f4a is-own'],
+            $drawn,
+        );
+    }
+
     public function test_words_are_added_and_taken_away_and_colours_and_seed_are_kept(): void
     {
         $lantern = $this->pick('torch', 'Paper lantern');

@@ -107,6 +107,10 @@ final class Shapes
         foreach ([-0.95, -0.8, -0.6, -0.3, 0.0, 0.3, 0.6, 0.8, 0.95] as $level) {
             array_push($points, ...$stand->ring(2, 0.5 + $level / 2, sqrt(1 - $level ** 2)));
         }
+        $face = Shape::face('front', Hull::of($points));
+        if ($stand->projection->isFromAbove()) {
+            return new Shape([$face], [self::seamAbove($stand, 1), self::seamAbove($stand, -1)]);
+        }
         $meridian = [];
         $parallel = [];
         for ($turn = -80; $turn <= 80; $turn += 10) {
@@ -116,9 +120,26 @@ final class Shapes
             $parallel[] = $stand->at(0.5 + 0.34 * ($sin + $cos), 0.5 + 0.34 * ($sin - $cos), 0.62);
         }
 
-        return new Shape([Shape::face('front', Hull::of($points))], [
+        return new Shape([$face], [
             Patch::line('fine', $meridian), Patch::line('fine', $parallel), self::shine($stand, 2, 0.86),
         ]);
+    }
+
+    /** A circle on a ball, leaning to one side or the other, as far as it is seen from straight above. */
+    private static function seamAbove(Stand $stand, int $side): Patch
+    {
+        // Its plane stands so far from the middle of a ball of radius 1, and leans by so much.
+        [$away, $lean] = [0.52, deg2rad(20)];
+        $radius = sqrt(1 - $away ** 2);
+        $points = [];
+        for ($turn = -90; $turn <= 90; $turn += 10) {
+            [$up, $across] = [$radius * cos(deg2rad($turn)), $radius * sin(deg2rad($turn))];
+            $height = $away * sin($lean) + $up * cos($lean);
+            $out = $side * ($away * cos($lean) - $up * sin($lean));
+            $points[] = $stand->at(0.5 + 0.35 * ($out + $across), 0.5 + 0.35 * ($across - $out), 0.5 + $height / 2);
+        }
+
+        return Patch::line('fine', $points);
     }
 
     private static function bottle(Stand $stand): Shape

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Plan;
+
+use App\Models\Box;
+use App\Models\Piece;
+use App\Reference\Themes;
+use App\Words\Words;
+use PluckyWren\Core\Box\FitProblem;
+use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Colour\Colour;
+use PluckyWren\Core\Fit\Drawing\Projection;
+use PluckyWren\Core\Fit\Kept;
+use PluckyWren\Core\Fit\Placement;
+use PluckyWren\Core\Fit\Problem;
+
+/** A box from straight above, as the child sees it when the lid comes off: each thing in its own colour. */
+final readonly class FirstSight
+{
+    /** @param list<Placement> $packed by step */
+    public function __construct(
+        private Box $box,
+        private Plan $plan,
+        private Problem $problem,
+        private array $packed,
+    ) {}
+
+    public function drawing(): Drawing
+    {
+        $drawing = (new PlanDrawing($this->plan, $this->problem))->of(
+            $this->packed,
+            from: new Projection(turnDegrees: 0.0, tiltDegrees: 90.0),
+        );
+        $words = Words::of('plan/fit.from-above', ['names' => $this->names()]);
+
+        return new Drawing($drawing->scene, $words, $drawing->pieces, $this->colours());
+    }
+
+    /** Get the names of what is seen first, the largest first. */
+    public function names(): string
+    {
+        $names = array_column($this->plan->pieces, 'name', 'id');
+        $seen = Kept::seen($this->packed, $this->problem->singles());
+
+        return implode(', ', array_unique(array_map(
+            static fn (string $id): string => $names[FitProblem::pieceOf($id)],
+            $seen,
+        )));
+    }
+
+    /** @return array<string, Colour> the first colour that each is known to have, or that its name tells, by piece */
+    private function colours(): array
+    {
+        $list = resolve(Themes::class)->list();
+        $names = array_column($this->plan->pieces, 'name', 'id');
+        $colours = $this->box->contents()->mapWithKeys(static fn (Piece $piece): array => [
+            $piece->id => $piece->lot->colours->colours[0] ?? $list->coloursIn($names[$piece->id])[0] ?? null,
+        ]);
+
+        return array_filter($colours->all());
+    }
+}
