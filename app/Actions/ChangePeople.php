@@ -55,7 +55,11 @@ final readonly class ChangePeople
     /** Delete a crew with everything that is its own; there is no way back. */
     public function dissolve(Crew $crew): void
     {
-        DB::transaction(static fn () => Crew::query()->whereKey($crew->id)->delete());
+        DB::transaction(static function () use ($crew): void {
+            // What is in boxes goes first: no lot goes while something of it is set aside.
+            DB::table('boxes')->where('crew_id', $crew->id)->delete();
+            Crew::query()->whereKey($crew->id)->delete();
+        });
     }
 
     /** @throws CannotChangePeople */

@@ -48,7 +48,7 @@ final class GoesAlong
     /** Determine if the database refused a row because what it hangs on is gone, or it is there already. */
     public static function hasNoPlace(QueryException $why): bool
     {
-        return $why->getCode() === '23000';
+        return str_starts_with((string) $why->getCode(), '23');
     }
 
     /**

@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Crews\CrewInHand;
 use App\Refusals\AlreadyDone;
-use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 
@@ -40,13 +39,12 @@ final class Once
         DB::transactionLevel() > 0
             || throw new LogicException('A key is kept together with what it stands for, in one transaction.');
         DB::table('once_keys')->where('created_at', '<', now()->subDays(self::KEPT_DAYS)->toDateTimeString())->delete();
-        try {
-            DB::table('once_keys')->insert([
-                'crew_id' => $crewId,
-                'key' => $key,
-                'created_at' => now()->toDateTimeString(),
-            ]);
-        } catch (UniqueConstraintViolationException) {
+        $isFirst = DB::table('once_keys')->insertOrIgnore([
+            'crew_id' => $crewId,
+            'key' => $key,
+            'created_at' => now()->toDateTimeString(),
+        ]) === 1;
+        if (! $isFirst) {
             $kept = DB::table('once_keys')->where('crew_id', $crewId)->where('key', $key)->first();
             throw new AlreadyDone(
                 is_string($kept?->address) ? $kept->address : null,

@@ -40,7 +40,8 @@ final readonly class UndoRow
         $isSame || throw CannotUndo::changedSince();
         $this->refuse($change);
         try {
-            match ($change->what) {
+            // Within the whole: what is refused leaves what was done before it as it is.
+            DB::transaction(static fn (): mixed => match ($change->what) {
                 'added' => DB::table($change->record)->where($key)->delete(),
                 'deleted' => DB::table($change->record)->insert($change->before),
                 // Whoever has the row open is told that it is not what it was.
@@ -48,7 +49,7 @@ final readonly class UndoRow
                     ...$change->before,
                     ...isset($now->version) ? ['version' => (int) $now->version + 1] : [],
                 ]),
-            };
+            });
         } catch (QueryException $why) {
             throw GoesAlong::hasNoPlace($why) ? CannotUndo::changedSince() : $why;
         }

@@ -49,7 +49,8 @@ final class CrewArchive
         ]));
         foreach (CrewTables::inOrder() as $table) {
             $rows = [];
-            foreach (DB::table($table)->where('crew_id', $crew->id)->orderBy('rowid')->get() as $row) {
+            $all = DB::table($table)->where('crew_id', $crew->id)->orderByRaw(implode(', ', CrewTables::key($table)));
+            foreach ($all->get() as $row) {
                 $row = array_diff_key((array) $row, ['crew_id' => true]);
                 if (isset($row[self::PHOTO])) {
                     $photo = "photos/{$table}-".count($rows).'.jpg';

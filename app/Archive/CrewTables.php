@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
-use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
 /** The tables in which a crew has rows of its own, in an order in which they can be filled again. */
 final class CrewTables
@@ -19,8 +19,9 @@ final class CrewTables
     public static function inOrder(): array
     {
         $left = [];
-        foreach (DB::select("SELECT name FROM sqlite_master WHERE type = 'table' ORDER BY name") as $table) {
-            $name = self::text($table, 'name');
+        $names = array_column(Schema::getTables(), 'name');
+        sort($names);
+        foreach ($names as $name) {
             if (in_array('crew_id', self::columns($name), true) && ! in_array($name, self::NOT_TAKEN, true)) {
                 $left[$name] = array_column(self::parents($name), 'table');
             }
@@ -41,40 +42,41 @@ final class CrewTables
     /** @return list<string> */
     public static function columns(string $table): array
     {
-        return array_values(array_map(
-            static fn (object $column): string => self::text($column, 'name'),
-            DB::select('SELECT name FROM pragma_table_info(?)', [$table]),
-        ));
+        return array_column(Schema::getColumns($table), 'name');
     }
 
     /** @return array<string, array{table: string, column: string}> by the column that names a row of another table */
     public static function parents(string $table): array
     {
         $parents = [];
-        foreach (DB::select('SELECT "table", "from", "to" FROM pragma_foreign_key_list(?)', [$table]) as $key) {
-            if (self::text($key, 'from') !== 'crew_id') {
-                $parents[self::text($key, 'from')] = [
-                    'table' => self::text($key, 'table'), 'column' => self::text($key, 'to'),
-                ];
+        foreach (Schema::getForeignKeys($table) as $key) {
+            foreach ($key['columns'] as $at => $column) {
+                if ($column !== 'crew_id') {
+                    $parents[$column] = ['table' => $key['foreign_table'], 'column' => $key['foreign_columns'][$at]];
+                }
             }
         }
 
         return $parents;
     }
 
+    /** @return list<string> the columns by which its rows are told apart */
+    public static function key(string $table): array
+    {
+        foreach (Schema::getIndexes($table) as $index) {
+            if ($index['primary']) {
+                return $index['columns'];
+            }
+        }
+
+        return self::columns($table);
+    }
+
     /** Determine if rows of a table go by numbers, which are given anew where they come in. */
     public static function hasNumbers(string $table): bool
     {
-        return DB::select(
-            "SELECT 1 FROM pragma_table_info(?) WHERE name = 'id' AND type = 'INTEGER' AND pk = 1",
-            [$table],
-        ) !== [];
-    }
+        $types = array_column(Schema::getColumns($table), 'type_name', 'name');
 
-    private static function text(object $row, string $column): string
-    {
-        $value = ((array) $row)[$column] ?? '';
-
-        return is_string($value) ? $value : '';
+        return in_array($types['id'] ?? '', ['integer', 'int8'], true);
     }
 }

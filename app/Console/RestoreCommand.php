@@ -13,12 +13,17 @@ use RuntimeException;
 /** Puts a backup in the place of the table; what was there is kept beside the backups. */
 final class RestoreCommand extends Command
 {
+    use AsksForSqlite;
+
     protected $signature = 'wren:restore {file : a backup} {--to= : the folder of backups}';
 
     protected $description = 'Put a backup in the place of the table';
 
     public function handle(): int
     {
+        if ($this->isElsewhere()) {
+            return self::FAILURE;
+        }
         $folder = is_string($to = $this->option('to')) ? $to : config()->string('wren.backups');
         $backups = new Backups(config()->string('database.connections.sqlite.database'), $folder);
         $file = $this->argument('file');

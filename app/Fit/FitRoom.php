@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fit;
 
+use App\Database\OneWriter;
 use App\Models\FitResult;
 use Closure;
 use Illuminate\Database\QueryException;
@@ -245,13 +246,11 @@ final readonly class FitRoom
 
             return;
         }
+        $connection = DB::connection();
         try {
-            DB::statement('PRAGMA busy_timeout = 0');
-            $write();
+            $connection instanceof OneWriter ? $connection->withoutWaiting($write) : $write();
         } catch (QueryException) {
             // Someone else is writing, or the disk is full: it is found again when it is asked for.
-        } finally {
-            DB::statement('PRAGMA busy_timeout = '.config()->integer('database.connections.sqlite.busy_timeout'));
         }
     }
 

@@ -12,6 +12,7 @@ use App\Casts\AsSaid;
 use App\Casts\AsSize;
 use App\Casts\AsTraits;
 use App\Crews\CrewInHand;
+use App\Database\Contains;
 use App\Models\Concerns\BelongsToCrew;
 use App\Models\Concerns\KeyedByUlid;
 use App\Models\Concerns\Versioned;
@@ -207,9 +208,8 @@ final class Lot extends Model
     public static function matching(Builder $query, string $word): void
     {
         $query->where(static function (Builder $query) use ($word): void {
-            $like = '%'.addcslashes($word, '%_\\').'%';
             foreach (['name', 'place', 'tags', 'kept'] as $column) {
-                $query->orWhereRaw("{$column} like ? escape '\\'", [$like]);
+                Contains::text($query, $column, $word, 'or');
             }
             $query->orWhereIn('kind', resolve(Catalogue::class)->calledLike($word));
             foreach (resolve(ColourNames::class)->all() as $hex => $name) {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Crews\CrewInHand;
-use App\Database\OneWriterConnection;
+use App\Database\OneWriterPostgres;
+use App\Database\OneWriterSqlite;
 use App\Framework\RememberingTranslator;
 use App\Framework\RememberingUrls;
 use App\Mail\MailboxTransport;
@@ -110,7 +111,11 @@ final class AppServiceProvider extends ServiceProvider
         ));
         Connection::resolverFor(
             'sqlite',
-            static fn (mixed ...$of): OneWriterConnection => new OneWriterConnection(...$of),
+            static fn (mixed ...$of): OneWriterSqlite => new OneWriterSqlite(...$of),
+        );
+        Connection::resolverFor(
+            'pgsql',
+            static fn (mixed ...$of): OneWriterPostgres => new OneWriterPostgres(...$of),
         );
     }
 

@@ -30,9 +30,9 @@ final readonly class SeasonLots
     {
         $query = $this->lots();
         $query->selectRaw(
-            "kind, source, substr(got_on, 1, 7) as month, count(*) as lots, sum(price_state = 'unknown') as "
-                .'without_price,'
-                .' coalesce(sum(paid_minor), 0) as paid, coalesce(sum(max(list_minor - paid_minor, 0)), 0) as saved',
+            "kind, source, substr(got_on, 1, 7) as month, count(*) as lots, sum(case price_state when 'unknown' then 1 "
+                .'else 0 end) as without_price, coalesce(sum(paid_minor), 0) as paid, '
+                .'sum(case when list_minor > paid_minor then list_minor - paid_minor else 0 end) as saved',
         )
             ->groupBy('kind', 'source', 'month');
 

@@ -81,6 +81,38 @@ need_server() {
     need_packages "${missing[@]}"
 }
 
+need_postgres_driver() {
+    local have
+    have=$(php -m)
+    grep -qix pdo_pgsql <<<"$have" || need_packages php8.2-pgsql
+}
+
+need_postgres() {
+    local missing=()
+    need_postgres_driver
+    compgen -G '/usr/lib/postgresql/*/bin/initdb' >/dev/null || missing+=(postgresql)
+    need_packages "${missing[@]}"
+}
+
+# start_postgres FOLDER: a server that keeps nothing for good, reached by a socket in there; its user is wren. It never runs as root.
+start_postgres() {
+    local folder=$1 programs as=()
+    programs=$(dirname "$(compgen -G '/usr/lib/postgresql/*/bin/initdb' | tail -n 1)")
+    if [ "$(id -u)" = 0 ]; then
+        as=(runuser -u postgres --)
+        chown postgres "$folder"
+    fi
+    "${as[@]}" "$programs/initdb" -D "$folder/data" --username=wren --locale=C --encoding=UTF8 -A trust
+    "${as[@]}" "$programs/pg_ctl" -D "$folder/data" -l "$folder/log" -w start \
+        -o "-c listen_addresses='' -k $folder -c fsync=off -c full_page_writes=off -c synchronous_commit=off"
+}
+
+stop_postgres() {
+    local as=()
+    [ "$(id -u)" != 0 ] || as=(runuser -u postgres --)
+    "${as[@]}" "$(dirname "$(compgen -G '/usr/lib/postgresql/*/bin/initdb' | tail -n 1)")/pg_ctl" -D "$1/data" -m immediate stop >/dev/null 2>&1 || true
+}
+
 need_composer() {
     fresh vendor/.installed composer.json stand-ins && return
     step "Installing PHP packages" composer update --no-progress --prefer-dist

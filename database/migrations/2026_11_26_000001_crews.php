@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Database\Ddl;
 use Illuminate\Database\Migrations\Migration;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -16,7 +16,7 @@ return new class extends Migration
                 'This table was laid by an older, unreleased version. Lay a new one: bin/demo --fresh, or another '
                     .'DB_DATABASE.',
             );
-        DB::unprepared(<<<'SQL'
+        Ddl::run(<<<'SQL'
             CREATE TABLE crews (
                 id INTEGER PRIMARY KEY,
                 name TEXT NOT NULL CHECK (length(name) BETWEEN 1 AND 80),

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Database\Ddl;
 use Illuminate\Database\Migrations\Migration;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -11,7 +11,7 @@ return new class extends Migration
     /** A crew's own guides; and the keys by which a form makes what it makes once. */
     public function up(): void
     {
-        DB::unprepared(<<<'SQL'
+        Ddl::run(<<<'SQL'
             CREATE TABLE crew_guides (
                 id INTEGER PRIMARY KEY,
                 crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Database\Ddl;
 use Illuminate\Database\Migrations\Migration;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /** What is paid for boxes. It stays when a box is taken off the shelf: the money was paid all the same. */
@@ -11,7 +11,7 @@ return new class extends Migration
 {
     public function up(): void
     {
-        DB::unprepared(<<<'SQL'
+        Ddl::run(<<<'SQL'
             ALTER TABLE crews ADD COLUMN calendar_key TEXT CHECK (length(calendar_key) >= 32);
             CREATE UNIQUE INDEX crews_calendar_key ON crews (calendar_key);
 
@@ -88,7 +88,7 @@ return new class extends Migration
 
     public function down(): void
     {
-        DB::unprepared('DROP INDEX crews_calendar_key; ALTER TABLE crews DROP COLUMN calendar_key; '
+        Ddl::run('DROP INDEX crews_calendar_key; ALTER TABLE crews DROP COLUMN calendar_key; '
             .'ALTER TABLE crews DROP COLUMN kept_note;');
         Schema::drop('log_pieces');
         Schema::drop('log_boxes');

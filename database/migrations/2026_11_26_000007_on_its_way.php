@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Database\Ddl;
 use Illuminate\Database\Migrations\Migration;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
@@ -13,7 +13,7 @@ return new class extends Migration
 {
     public function up(): void
     {
-        DB::unprepared(<<<'SQL'
+        Ddl::run(<<<'SQL'
             CREATE TABLE trips (
                 id INTEGER PRIMARY KEY,
                 crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,
@@ -126,7 +126,7 @@ return new class extends Migration
         ) {
             Schema::drop($table);
         }
-        DB::unprepared('DROP INDEX log_boxes_docket; ALTER TABLE log_boxes DROP COLUMN docket; '
+        Ddl::run('DROP INDEX log_boxes_docket; ALTER TABLE log_boxes DROP COLUMN docket; '
             .'ALTER TABLE log_boxes DROP COLUMN country;');
     }
 };

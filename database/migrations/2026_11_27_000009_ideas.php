@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Database\Ddl;
 use Illuminate\Database\Migrations\Migration;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /** Themes for which there is no box yet, with what is held and wished for them; and a crew's own words for themes. */
@@ -11,7 +11,7 @@ return new class extends Migration
 {
     public function up(): void
     {
-        DB::unprepared(<<<'SQL'
+        Ddl::run(<<<'SQL'
             CREATE TABLE ideas (
                 id TEXT PRIMARY KEY,
                 crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,

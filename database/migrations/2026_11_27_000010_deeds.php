@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Database\Ddl;
 use Illuminate\Database\Migrations\Migration;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /** What was done belongs to a deed, so that a whole deed is undone at once; what was done to a lot outlives the lot. */
@@ -15,7 +15,7 @@ return new class extends Migration
     public function up(): void
     {
         $deeds = self::LOT_DEEDS;
-        DB::unprepared(<<<SQL
+        Ddl::run(<<<SQL
             CREATE TABLE lot_changes_with_deeds (
                 id INTEGER PRIMARY KEY,
                 crew_id INTEGER NOT NULL REFERENCES crews (id) ON DELETE CASCADE,
@@ -62,7 +62,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::drop('row_changes');
-        DB::unprepared(<<<'SQL'
+        Ddl::run(<<<'SQL'
             DROP INDEX box_changes_deed;
             ALTER TABLE box_changes DROP COLUMN deed;
             CREATE TABLE lot_changes_without_deeds (

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Database\Ddl;
 use Illuminate\Database\Migrations\Migration;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /** Who may do what in a crew, how others come to it, and what those see who only help. */
@@ -11,7 +11,7 @@ return new class extends Migration
 {
     public function up(): void
     {
-        DB::unprepared(<<<'SQL'
+        Ddl::run(<<<'SQL'
             ALTER TABLE users ADD COLUMN role TEXT NOT NULL DEFAULT 'keeper' CHECK (role IN ('member', 'keeper'));
 
             CREATE TABLE invites (
@@ -53,6 +53,6 @@ return new class extends Migration
         Schema::drop('shopping_ticks');
         Schema::drop('helper_links');
         Schema::drop('invites');
-        DB::unprepared('ALTER TABLE users DROP COLUMN role');
+        Ddl::run('ALTER TABLE users DROP COLUMN role');
     }
 };

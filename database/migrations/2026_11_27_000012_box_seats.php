@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Database\Ddl;
 use Illuminate\Database\Migrations\Migration;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /** Who sits at which box on a packing day; whoever has no account is there by name. */
@@ -11,7 +11,7 @@ return new class extends Migration
 {
     public function up(): void
     {
-        DB::unprepared(<<<'SQL'
+        Ddl::run(<<<'SQL'
             CREATE TABLE box_seats (
                 id INTEGER PRIMARY KEY,
                 crew_id INTEGER NOT NULL,

@@ -31,7 +31,7 @@ final class ArrowsTest extends TestCase
         'Csv' => ['Models', 'Reference', 'Support', 'Words'],
         'Database' => [],
         'Editing' => ['Refusals'],
-        'Fit' => ['Models'],
+        'Fit' => ['Database', 'Models'],
         'Framework' => [],
         'Http' => [
             'Actions', 'Archive', 'Calendar', 'Crews', 'Csv', 'Database', 'Fit', 'Mail', 'Models', 'Pages', 'Print',
@@ -39,7 +39,7 @@ final class ArrowsTest extends TestCase
             'Session', 'Support', 'Words',
         ],
         'Mail' => ['Words'],
-        'Models' => ['Casts', 'Crews', 'Reference', 'Refusals', 'Support', 'Words'],
+        'Models' => ['Casts', 'Crews', 'Database', 'Reference', 'Refusals', 'Support', 'Words'],
         'Pages' => ['Crews', 'Fit', 'Models', 'Queries', 'Reference', 'Support', 'Words'],
         'Policies' => ['Models'],
         'Print' => ['Models', 'Pages', 'Words'],

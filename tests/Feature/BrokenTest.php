@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Database\Ddl;
 use App\Models\CrewGuide;
 use App\Models\FitResult;
 use App\Models\Lot;
@@ -250,7 +251,7 @@ final class BrokenTest extends TestCase
 
     public function test_planning_a_box_and_listing_from_the_guide_is_all_or_nothing(): void
     {
-        DB::unprepared(
+        Ddl::run(
             "CREATE TRIGGER no_pieces BEFORE INSERT ON pieces BEGIN SELECT RAISE(ABORT, 'the disk tips over'); END;",
         );
         try {
@@ -263,7 +264,7 @@ final class BrokenTest extends TestCase
                 'from_guide' => '1',
             ])->assertServerError();
         } finally {
-            DB::unprepared('DROP TRIGGER no_pieces');
+            Ddl::dropTrigger('no_pieces', 'pieces');
         }
 
         self::assertSame(0, \App\Models\Box::query()->count());

@@ -17,9 +17,9 @@ use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
-use Tests\Support\Run;
+use Tests\Support\TestDatabase;
 
-/** The application against a SQLite file of its own, with one crew and one of its members. */
+/** The application against a database of its own, with one crew and one of its members. */
 abstract class TestCase extends FrameworkTestCase
 {
     use RefreshDatabase;
@@ -30,9 +30,7 @@ abstract class TestCase extends FrameworkTestCase
 
     public function createApplication(): Application
     {
-        $file = Run::folder().'/tests.sqlite';
-        is_file($file) || touch($file);
-        putenv("DB_DATABASE={$file}");
+        TestDatabase::use();
         /** @var Application $app */
         $app = require __DIR__.'/../../bootstrap/app.php';
         $app->make(Kernel::class)->bootstrap();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Database\Ddl;
 use App\Models\Lot;
 use App\Models\Piece;
 use App\Session\AsideFileSessionHandler;
@@ -11,9 +12,9 @@ use ErrorException;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
-use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Run;
+use Tests\Support\TestDatabase;
 
 /**
  * A table that someone else holds, a disk that is full: what is the matter is said, nothing is lost, and reading goes
@@ -46,7 +47,7 @@ final class TroubleTest extends TestCase
         int $status,
         string $says,
     ): void {
-        DB::unprepared("CREATE TRIGGER trouble BEFORE INSERT ON lots BEGIN SELECT RAISE(ABORT, '{$fault}'); END;");
+        Ddl::run("CREATE TRIGGER trouble BEFORE INSERT ON lots BEGIN SELECT RAISE(ABORT, '{$fault}'); END;");
         try {
             $page = $this->post('/lots', self::SOAP)->assertStatus($status)->assertSee($says);
             // All that was typed is in the page, and only as text.
@@ -56,7 +57,7 @@ final class TroubleTest extends TestCase
             $this->post('/lots', self::SOAP, ['HX-Request' => 'true'])->assertStatus($status)->assertContent('');
             $this->get('/boxes')->assertOk();
         } finally {
-            DB::unprepared('DROP TRIGGER trouble');
+            Ddl::dropTrigger('trouble', 'lots');
         }
         self::assertSame(0, Lot::query()->count());
     }
@@ -64,13 +65,15 @@ final class TroubleTest extends TestCase
     /** @return iterable<string, array{string, int, string}> */
     public static function troubles(): iterable
     {
-        yield 'a lock that is held too long' => [
-            'database is locked', 503, 'Someone else is saving just now. Nothing was lost',
-        ];
-        yield 'a full disk' => ['database or disk is full', 507, 'The disk is full or cannot be written to'];
-        yield 'a disk for reading only' => [
-            'attempt to write a readonly database', 507, 'The disk is full or cannot be written to',
-        ];
+        [$locked, $full, $readOnly] = TestDatabase::isPostgres()
+            ? [
+                'canceling statement due to lock timeout', 'could not extend file: No space left on device',
+                'cannot execute INSERT in a read-only transaction',
+            ]
+            : ['database is locked', 'database or disk is full', 'attempt to write a readonly database'];
+        yield 'a lock that is held too long' => [$locked, 503, 'Someone else is saving just now. Nothing was lost'];
+        yield 'a full disk' => [$full, 507, 'The disk is full or cannot be written to'];
+        yield 'a disk for reading only' => [$readOnly, 507, 'The disk is full or cannot be written to'];
     }
 
     public function test_a_full_disk_outside_the_database_is_told_alike(): void
@@ -90,12 +93,8 @@ final class TroubleTest extends TestCase
         $box = $this->box();
         Piece::factory()->createOne(['box_id' => $box->id, 'lot_id' => $this->lot()->id]);
         DB::commit();
-        $other = new PDO(
-            'sqlite:'.Run::folder().'/tests.sqlite',
-            options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION],
-        );
+        $other = TestDatabase::someoneWriting();
         try {
-            $other->exec('BEGIN IMMEDIATE');
             // Its packing is found and shown, though it cannot be kept just now.
             foreach (
                 [

@@ -24,7 +24,7 @@ use Throwable;
  */
 final class Trouble
 {
-    private const BUSY = ['database is locked', 'database table is locked'];
+    private const BUSY = ['database is locked', 'database table is locked', 'due to lock timeout'];
 
     private const FULL = [
         'database or disk is full',
@@ -32,6 +32,7 @@ final class Trouble
         'disk I/O error',
         'unable to open database file',
         'No space left on device',
+        'in a read-only transaction',
         'Read-only file system',
         'Disk quota exceeded',
         'Permission denied',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Crew;
 
+use App\Actions\ChangePeople;
 use App\Archive\CrewArchive;
 use App\Archive\CrewTables;
 use App\Models\Crew;
@@ -13,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Stage;
 use Tests\Feature\TestCase;
 use Tests\Support\Run;
+use Tests\Support\TestDatabase;
 use ZipArchive;
 
 final class ArchiveTest extends TestCase
@@ -28,14 +30,14 @@ final class ArchiveTest extends TestCase
         $this->aCrewsWork();
         $before = self::rows($this->crew->id);
         $file = $this->downloaded();
-        DB::table('crews')->where('id', $this->crew->id)->delete();
+        resolve(ChangePeople::class)->dissolve($this->crew);
 
         $new = Crew::factory()->createOne(['name' => 'New harbour']);
         $this->actingAs(User::factory()->createOne(['crew_id' => $new->id])->refresh());
         $this->upload($file)->assertRedirect('/boxes')->assertSessionHasNoErrors();
 
         self::assertSame($before, self::rows($new->id));
-        self::assertSame([], array_map(strval(...), array_column(DB::select('PRAGMA foreign_key_check'), 'table')));
+        self::assertSame([], TestDatabase::hangingInTheAir());
         $this->get('/boxes')->assertOk()->assertSee('Tide pool');
         $this->get('/gather')->assertSee('Soap, pine');
         $this->get('/send/log')->assertOk();

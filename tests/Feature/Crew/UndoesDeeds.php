@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Crew;
 
+use App\Archive\CrewTables;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\TestCase;
 
@@ -53,7 +54,8 @@ trait UndoesDeeds
     {
         $rows = [];
         foreach ($tables as $table) {
-            $rows[$table] = DB::table($table)->get()->map(static fn (object $row): array => array_diff_key(
+            $all = DB::table($table)->orderByRaw(implode(', ', CrewTables::key($table)))->get();
+            $rows[$table] = $all->map(static fn (object $row): array => array_diff_key(
                 (array) $row,
                 ['created_at' => 1, 'updated_at' => 1, 'version' => 1],
             ))->all();

@@ -386,7 +386,7 @@ final class PickingTest extends TestCase
             ] as $statement
         ) {
             try {
-                DB::statement($statement);
+                DB::transaction(static fn (): bool => DB::statement($statement));
                 self::fail('It was let through.');
             } catch (\Illuminate\Database\QueryException $refused) {
                 self::assertStringContainsString('more set aside than the lot holds', $refused->getMessage());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Send;
 
+use App\Database\Ddl;
 use App\Models\Box;
 use App\Models\BoxRecord;
 use App\Models\CrewGuide;
@@ -253,7 +254,7 @@ final class RecordsTest extends TestCase
 
     public function test_a_record_that_cannot_be_read_shows_the_box_as_it_is_now(): void
     {
-        DB::statement('DROP TRIGGER box_records_stay');
+        Ddl::dropTrigger('box_records_stay', 'box_records');
         DB::table('box_records')->update(['record' => '{"format": "plucky-wren/record@7"}']);
 
         $this->get("/boxes/{$this->handedIn->id}")->assertOk()->assertSee('Pine soap');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Plan;
 
+use App\Database\Contains;
 use App\Models\Box;
 use App\Models\Lot;
 use App\Models\Piece;
@@ -24,7 +25,6 @@ final readonly class FindController
     public function __invoke(Request $request): View
     {
         $search = trim(mb_substr(is_string($request->query('q')) ? $request->query('q') : '', 0, 80));
-        $like = '%'.addcslashes($search, '%_\\').'%';
 
         $lots = $search === '' ? new Collection : self::lots($search);
 
@@ -33,8 +33,7 @@ final readonly class FindController
             'nested' => $this->nested($lots),
             'boxes' => $search === ''
                 ? collect()
-                : Box::query()
-                    ->whereRaw("theme like ? escape '\\'", [$like])
+                : Contains::text(Box::query(), 'theme', $search)
                     ->orderBy('number')
                     ->limit(self::MOST)
                     ->get(),
@@ -79,7 +78,7 @@ final readonly class FindController
         $kinds = resolve(Catalogue::class)->calledLike($search);
         $query = Lot::query()->with('setAsidePieces.box');
         $query->where(static function (Builder $query) use ($kinds): void {
-            $query->whereRaw('0');
+            $query->whereRaw('1 = 0');
             foreach ($kinds as $kind) {
                 $query->orWhere('holds', 'like', "%\"{$kind}\"%");
             }
