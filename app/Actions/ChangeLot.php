@@ -22,6 +22,7 @@ use PluckyWren\Core\Stash\Cost;
 use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
 use PluckyWren\Core\Stash\NotEnoughLeft;
+use PluckyWren\Core\Stash\Preparation\Prepared;
 use PluckyWren\Core\Stash\Stock;
 
 /** Everything that happens to a lot once it is in the stash; each call is one transaction and leaves its trace. */
@@ -289,6 +290,9 @@ final readonly class ChangeLot
         if ($change->what === 'merged') {
             MergeLots::apart($change);
         }
+        $prepared = Prepared::ofData((array) ($change->before['_prepared'] ?? []));
+        $change->what === 'into-kit' && LoosePieces::giveBack($change->lot_id, $prepared);
+        $change->what === 'out-of-kit' && LoosePieces::takeAgain($change->lot_id, $prepared);
     }
 
     /** @throws CannotPayBack If more came back than was paid. */

@@ -17,7 +17,7 @@ final class GoesAlong
     /** What hangs on a lot, by table: the columns that name it. */
     public const WITH_A_LOT = [
         'kit_parts' => ['kit_id', 'lot_id'], 'left_behinds' => ['lot_id'], 'idea_things' => ['lot_id'],
-        'lot_photos' => ['lot_id'], 'pieces' => ['lot_id'],
+        'lot_photos' => ['lot_id'], 'makings' => ['lot_id'], 'pieces' => ['lot_id'],
     ];
 
     /** What hangs on a box; its pieces are told by its history. */

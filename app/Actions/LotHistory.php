@@ -26,7 +26,8 @@ final class LotHistory
     public function goes(Lot $lot): void
     {
         $with = GoesAlong::rows(GoesAlong::WITH_A_LOT, $lot->id);
-        $this->trace($lot, 'deleted', ['_row' => $lot->getRawOriginal(), '_with' => $with], []);
+        $row = array_diff_key($lot->getRawOriginal(), ['set_aside' => true]);
+        $this->trace($lot, 'deleted', ['_row' => $row, '_with' => $with], []);
     }
 
     /**
@@ -56,8 +57,9 @@ final class LotHistory
     {
         $lot = Lot::query()->whereKey($change->lot_id)->first() ?? throw CannotUndo::changedSince();
         $now = array_intersect_key($lot->getRawOriginal(), $change->after);
-        $now == array_intersect_key($change->after, $now)
-            && GoesAlong::rows(GoesAlong::WITH_A_LOT, $lot->id) === []
+        // What went into kits from it makes it another lot than came; so kits made before it came do not count.
+        $hanging = ['kit_parts' => ['kit_id']] + GoesAlong::WITH_A_LOT;
+        $now == array_intersect_key($change->after, $now) && GoesAlong::rows($hanging, $lot->id) === []
             || throw CannotUndo::changedSince();
         $lot->delete();
     }

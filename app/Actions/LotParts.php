@@ -20,7 +20,7 @@ use PluckyWren\Core\Stash\Preparation\Prepared;
  */
 final readonly class LotParts
 {
-    public function __construct(private ChangeLot $changeLot) {}
+    public function __construct(private ChangeLot $changeLot, private LotHistory $history) {}
 
     /**
      * @return TakenPart the lot's row as it was, and the share of what leaves it: null where it cost nothing, or nobody
@@ -39,9 +39,10 @@ final readonly class LotParts
             $lot->partOff($pieces),
         );
         if ($lot->pieces > 0) {
-            $this->changeLot->correct($lot, 'into-kit');
+            $this->changeLot->correct($lot, 'into-kit', ['_prepared' => $prepared->data()]);
         } else {
             // Its row is kept with what it became part of, and comes back with its pieces.
+            $this->history->goes((new Lot)->newFromBuilder($row));
             Lot::query()->whereKey($lot->id)->delete();
         }
 
@@ -69,8 +70,10 @@ final readonly class LotParts
         if ($lot->price_state !== PriceState::Unknown) {
             $lot->fill(['paid' => $paid, 'price_state' => $paid === null ? PriceState::Free : PriceState::Paid]);
         }
-        $lot->exists ? $this->changeLot->correct($lot, 'out-of-kit') : $lot->save();
+        $wasThere = $lot->exists;
+        $wasThere ? $this->changeLot->correct($lot, 'out-of-kit', ['_prepared' => $prepared->data()]) : $lot->save();
         LoosePieces::giveBack($lotId, $prepared);
+        $wasThere || $this->history->came($lot->refresh());
     }
 
     private static function sum(?Money $one, ?Money $other): ?Money

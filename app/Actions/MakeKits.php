@@ -20,7 +20,12 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
  */
 final readonly class MakeKits
 {
-    public function __construct(private ChangeLot $changeLot, private LotParts $lotParts, private Once $once) {}
+    public function __construct(
+        private ChangeLot $changeLot,
+        private LotHistory $history,
+        private LotParts $lotParts,
+        private Once $once,
+    ) {}
 
     /**
      * @param  Lot  $kit  as it is described, not saved yet: so many pieces of it are made
@@ -48,6 +53,7 @@ final readonly class MakeKits
                     default => PriceState::Paid,
                 },
             ])->save();
+            $this->history->came($kit);
             foreach ($parts as $lotId => $part) {
                 KitPart::query()->create([
                     'crew_id' => $kit->crew_id, 'kit_id' => $kit->id, 'lot_id' => $lotId, 'each' => $each[$lotId],
@@ -74,6 +80,7 @@ final readonly class MakeKits
             $fresh->is_kit || throw CannotMakeKits::isNone($fresh->name);
             $fresh->stock()->losing($kits);
             [$left, $currency] = [$fresh->pieces - $kits, $kit->crew->currency];
+            $left > 0 || $this->history->goes($fresh);
             $back = 0;
             foreach ($fresh->kitParts as $part) {
                 $share = self::share($part->paid_minor, $left, $kits, $currency);
@@ -83,7 +90,8 @@ final readonly class MakeKits
                     $part->lot_id, $part->lot, $kits * $part->each, $share, $list, $prepared,
                 );
                 $back += $share->minor ?? 0;
-                $part->update([
+                // What a kit that is gone was made of is kept with it.
+                $left === 0 || $part->update([
                     'paid_minor' => self::rest($part->paid_minor, $share),
                     'list_minor' => self::rest($part->list_minor, $list),
                     'prepared' => $part->prepared->minus($prepared),
@@ -99,7 +107,7 @@ final readonly class MakeKits
                 $fresh->freeWhereNothingIsLeft();
             }
             $fresh->pieces = $left;
-            $this->changeLot->correct($fresh, 'taken-apart');
+            $this->changeLot->correct($fresh, 'taken-apart', ['_prepared' => []]);
         });
     }
 

@@ -35,7 +35,7 @@ use PluckyWren\Core\Stash\Thing;
  */
 final readonly class MakeThings
 {
-    public function __construct(private LotParts $lotParts, private Once $once) {}
+    public function __construct(private LotHistory $history, private LotParts $lotParts, private Once $once) {}
 
     /**
      * @param  int|null  $minutes  how long it really took; null where nobody looked
@@ -51,6 +51,7 @@ final readonly class MakeThings
             $parts = $this->takeOff($value, $count);
             $lot = new Lot(['crew_id' => $recipe->crew_id]);
             $lot->describe($this->made($recipe, $value, $count, $minutes, $parts))->save();
+            $this->history->came($lot);
             Making::query()->create([
                 'crew_id' => $recipe->crew_id, 'recipe_id' => $recipe->id, 'lot_id' => $lot->id, 'pieces' => $count,
                 'minutes' => $minutes, 'parts' => array_map(self::stored(...), $parts),
@@ -72,6 +73,7 @@ final readonly class MakeThings
             $lot = Lot::withSetAside()->findOrFail($fresh->lot_id);
             [$currency, $isUntouched] = [$lot->crew->currency, $lot->version === 1 && (int) $lot->set_aside === 0];
             $isUntouched || throw CannotMake::madeIsUsed($lot->name);
+            $this->history->goes($lot);
             $lot->delete();
             $money = static fn (?int $minor): ?Money => $minor === null ? null : new Money($minor, $currency);
             foreach ($fresh->parts as $part) {

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsPrepared;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Stash\Preparation\Prepared;
 
@@ -25,6 +26,7 @@ use PluckyWren\Core\Stash\Preparation\Prepared;
 final class KitPart extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     protected $fillable = ['crew_id', 'kit_id', 'lot_id', 'each', 'paid_minor', 'list_minor', 'prepared', 'lot'];
 
@@ -36,4 +38,9 @@ final class KitPart extends Model
         'prepared' => AsPrepared::class,
         'lot' => 'array',
     ];
+
+    public function calledName(): string
+    {
+        return is_string($this->lot['name'] ?? null) ? $this->lot['name'] : '';
+    }
 }

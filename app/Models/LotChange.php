@@ -37,8 +37,11 @@ final class LotChange extends Model
 
     public const UPDATED_AT = null;
 
-    /** What stands beside the columns in `before`, to take a change back: the other lot, and what boxes had of it. */
-    public const TO_UNDO = ['_other' => true, '_pieces' => true];
+    /**
+     * What stands beside the columns in `before`, to take a change back: the other lot, what boxes had of it, and what
+     * was done to the pieces that went into kits or came out of them.
+     */
+    public const TO_UNDO = ['_other' => true, '_pieces' => true, '_prepared' => true];
 
     protected $fillable = ['crew_id', 'lot_id', 'name', 'by', 'what', 'before', 'after', 'deed', 'undone_at'];
 
@@ -74,10 +77,13 @@ final class LotChange extends Model
                 $this->what,
                 [
                     'got', 'deleted', 'corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong', 'split',
-                    'merged',
+                    'merged', 'into-kit', 'out-of-kit', 'taken-apart',
                 ],
                 true,
             )
-            && ($this->what !== 'split' || isset($this->before['_other']));
+            && ($this->what !== 'split' || isset($this->before['_other']))
+            // Of the first kits nobody noted enough.
+            && (! in_array($this->what, ['into-kit', 'out-of-kit', 'taken-apart'], true)
+                || isset($this->before['_prepared']));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -31,11 +32,17 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class Making extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     protected $fillable = ['crew_id', 'recipe_id', 'lot_id', 'pieces', 'minutes', 'parts'];
 
     /** @var array<string, string> */
     protected $casts = ['pieces' => 'integer', 'minutes' => 'integer', 'parts' => 'array'];
+
+    public function calledName(): string
+    {
+        return $this->lot->name;
+    }
 
     /** @return BelongsTo<Lot, $this> */
     public function lot(): BelongsTo

@@ -61,7 +61,7 @@ final readonly class LatelyPage
      */
     private static function deed(string $id, array $lines): array
     {
-        $told = array_values(array_unique(array_column($lines, 0)));
+        $told = array_values(array_unique(array_filter(array_column($lines, 0))));
         $changes = array_column($lines, 1);
         $last = $changes[count($changes) - 1];
         $undone = array_filter($changes, static fn (BoxChange|LotChange|RowChange $one) => $one->undone_at !== null);
@@ -77,8 +77,12 @@ final readonly class LatelyPage
         ];
     }
 
+    /** Get what is told of a row; nothing where the histories of the lots tell it. */
     private static function row(RowChange $change): string
     {
+        if (in_array($change->record, ['kit_parts', 'makings'], true)) {
+            return '';
+        }
         $kind = "crew/lately.records.{$change->record}";
 
         return Words::of("crew/lately.row.{$change->what}", [

@@ -40,6 +40,8 @@ return [
         'box_themes' => 'Theme of a box',
         'gift_payments' => 'Payment of shipping gifts',
         'box_gifts' => 'Shipping gift of a box',
+        'kit_parts' => 'What is in a kit',
+        'makings' => 'Something made',
         'other' => 'Something',
     ],
 ];
