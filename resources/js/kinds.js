@@ -40,7 +40,7 @@ const begins = (word, part) => word.startsWith(part) || [part.replace(/s$/, ''),
 
 /** How far a name is from what was typed: 0 is it, 1 begins with it, 2 has words that begin so, 3 has it somewhere; infinite where it does not go. */
 function distance({ plain: name, words }, typed, parts) {
-    if ([typed, `${typed}s`, typed.replace(/s$/, '')].includes(name)) {
+    if ([typed, `${typed}s`, typed.replace(/s$/, ''), typed.replace(/es$/, '')].includes(name)) {
         return 0;
     }
     if (name.startsWith(typed)) {

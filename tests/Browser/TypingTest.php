@@ -60,6 +60,41 @@ final class TypingTest extends BrowserTestCase
         self::assertSame('kind-12', $this->js('return document.activeElement.id'));
     }
 
+    public function test_ninety_five_of_a_hundred_everyday_names_stand_first_in_the_list(): void
+    {
+        /** @var array<string, string> $names */
+        $names = require dirname(__DIR__).'/Core/Stash/everyday-names.php';
+        self::assertGreaterThanOrEqual(150, count($names));
+        $this->openDemo();
+        $this->open('/gather/quick');
+        // As the list would be opened by hand; one that is typed just so needs none.
+        $found = $this->js(<<<'JS'
+            const field = document.getElementById('kind-0');
+            const options = [...document.getElementById('kind-names').options];
+            const ids = Object.fromEntries(options.map((one) => [one.value.toLowerCase(), one.dataset.id]));
+            const shownBy = '#kind-0-kinds [role=option]';
+            field.focus();
+            return arguments[0].map((name) => {
+                field.value = name;
+                for (const key of ['Escape', 'ArrowDown']) {
+                    field.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+                }
+                const shown = [...document.querySelectorAll(shownBy)].map((one) => ids[one.dataset.name.toLowerCase()]);
+                return shown.length > 0 ? shown : [ids[name]];
+            });
+            JS, array_keys($names));
+        self::assertIsArray($found);
+        $missed = $notShown = [];
+        foreach (array_keys($names) as $at => $name) {
+            $shown = (array) $found[$at];
+            ($shown[0] ?? null) === $names[$name] || $missed[] = "{$name}: ".implode(', ', $shown);
+            in_array($names[$name], $shown, true) || $notShown[] = $name;
+        }
+
+        self::assertLessThanOrEqual(0.05 * count($names), count($missed), implode("\n", $missed));
+        self::assertLessThanOrEqual(0.02 * count($names), count($notShown), implode("\n", $notShown));
+    }
+
     public function test_a_kind_is_found_by_any_of_its_names_with_keys_alone(): void
     {
         $this->openDemo();
