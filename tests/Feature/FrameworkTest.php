@@ -6,7 +6,11 @@ namespace Tests\Feature;
 
 use App\Framework\RememberingTranslator;
 use App\Framework\RememberingUrls;
+use App\Models\Concerns\BootsQuickly;
 use App\Models\Lot;
+use Illuminate\Database\Eloquent\Attributes\Boot;
+use Illuminate\Database\Eloquent\Attributes\Initialize;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
 use Illuminate\Routing\UrlGenerator;
@@ -15,6 +19,7 @@ use Illuminate\Translation\Translator;
 use OutOfBoundsException;
 use PHPUnit\Framework\Attributes\TestWith;
 use PluckyWren\Core\Stash\Source;
+use ReflectionClass;
 
 /** The parts of the framework that remember say what the framework itself says. */
 final class FrameworkTest extends TestCase
@@ -78,6 +83,25 @@ final class FrameworkTest extends TestCase
 
         $this->expectException(OutOfBoundsException::class);
         Lang::get('plan/picker.not-there');
+    }
+
+    public function test_models_boot_by_the_names_of_their_traits_alone(): void
+    {
+        $booted = 0;
+        foreach (glob(app_path('Models/*.php')) ?: [] as $path) {
+            $class = 'App\\Models\\'.basename($path, '.php');
+            if (! is_subclass_of($class, Model::class)) {
+                continue;
+            }
+            foreach ((new ReflectionClass($class))->getMethods() as $method) {
+                $marks = [...$method->getAttributes(Boot::class), ...$method->getAttributes(Initialize::class)];
+                self::assertSame([], $marks, "{$class}::{$method->getName()}");
+            }
+            $booted += in_array(BootsQuickly::class, class_uses_recursive($class), true) ? 1 : 0;
+        }
+        self::assertGreaterThan(30, $booted);
+        // Whose rows a query sees hangs on it.
+        self::assertTrue((new Lot)->hasGlobalScope('crew'));
     }
 
     public function test_a_row_reads_what_was_written_to_it_last(): void

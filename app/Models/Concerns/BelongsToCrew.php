@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 trait BelongsToCrew
 {
+    use BootsQuickly;
+
     /** @return BelongsTo<Crew, $this> */
     public function crew(): BelongsTo
     {

@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 trait ReadsQuickly
 {
+    use BootsQuickly;
+
     /** So many values of a column are remembered; then it is begun again. */
     private const MOST_VALUES = 1000;
 
