@@ -282,7 +282,7 @@ final readonly class ChangeLot
     {
         if ($change->what === 'split') {
             $other = Lot::withSetAside()->whereKey($change->before['_other'] ?? '')->first();
-            $other !== null && $other->version === 1 && (int) $other->set_aside === 0
+            $other !== null && (int) $other->set_aside === 0 && $this->history->isUntouchedSinceSplit($other)
                 || throw CannotUndo::partChanged();
             LoosePieces::giveBack($change->lot_id, $other->prepared);
             $other->delete();

@@ -49,13 +49,14 @@ final readonly class FillTopup
     {
         DB::transaction(function () use ($bag): void {
             foreach ($bag->pieces()->get() as $piece) {
+                $piece->delete();
                 $lot = $piece->lot_id === null ? null : Lot::query()->find($piece->lot_id);
                 if ($lot !== null) {
                     $lot->gone = max(0, $lot->gone - $piece->quantity);
-                    $this->changeLot->correct($lot, 'undone');
+                    $this->changeLot->correct($lot);
                 }
             }
-            TopupBag::query()->whereKey($bag->id)->delete();
+            TopupBag::query()->findOrFail($bag->id)->delete();
         });
     }
 

@@ -19,12 +19,13 @@ final class KeepForNext
         if ($piece->lot_id === null) {
             return;
         }
+        // Quietly: the box’s history tells it, and takes it back.
         $left = LeftBehind::query()->where('lot_id', $piece->lot_id)->first() ?? new LeftBehind([
             'crew_id' => $piece->crew_id, 'lot_id' => $piece->lot_id, 'pieces' => 0,
         ]);
         $left->fill([
             'pieces' => $left->pieces + $count, 'why' => $why, 'because' => $because, 'theme' => $piece->box->theme,
-        ])->save();
+        ])->saveQuietly();
     }
 
     /** So many of a lot went into a box. */
@@ -32,16 +33,16 @@ final class KeepForNext
     {
         $left = LeftBehind::query()->where('lot_id', $lotId)->first();
         if ($left !== null && $left->pieces > $count) {
-            $left->update(['pieces' => $left->pieces - $count]);
+            $left->updateQuietly(['pieces' => $left->pieces - $count]);
         } else {
-            $left?->delete();
+            $left?->deleteQuietly();
         }
     }
 
     /** It goes into no next box. */
     public function forget(LeftBehind $left): void
     {
-        DB::transaction(static fn () => LeftBehind::query()->whereKey($left->id)->delete());
+        DB::transaction(static fn () => LeftBehind::query()->findOrFail($left->id)->delete());
     }
 
     /**

@@ -48,6 +48,16 @@ final class LotHistory
         ]);
     }
 
+    /** Determine if nothing was done to a part since it was split off that was not taken back. */
+    public function isUntouchedSinceSplit(Lot $part): bool
+    {
+        $changes = LotChange::query()->where('lot_id', $part->id)->where('undone_at', null);
+
+        return $changes->where('what', '<>', 'undone')->get()->every(
+            static fn (LotChange $change): bool => $change->isOtherHalf(),
+        );
+    }
+
     /**
      * Take a lot out of the stash again that came in by mistake.
      *

@@ -67,7 +67,9 @@ final readonly class UndoDeed
                 $change->what === 'planned' && $gone[] = $change->box_id;
             }
             foreach ($lots as $change) {
-                $this->changeLot->undo($change);
+                $change->isOtherHalf()
+                    ? $change->update(['undone_at' => now()])
+                    : $this->changeLot->undo($change);
                 $change->what === 'got' && $gone[] = $change->lot_id;
             }
             array_map($this->undoRow->execute(...), array_values(array_filter($rows, $wasDeleted)));

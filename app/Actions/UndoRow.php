@@ -23,7 +23,7 @@ final readonly class UndoRow
     /** Rows that other rows hang on, by table: which of those, and the column that names them. */
     private const HANGS_ON = [
         'gift_payments' => ['box_gifts', 'gift_payment_id'], 'ideas' => ['idea_things', 'idea_id'],
-        'trips' => ['trip_boxes', 'trip_id'],
+        'topup_bags' => ['topup_pieces', 'bag_id'], 'trips' => ['trip_boxes', 'trip_id'],
     ];
 
     /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
+use App\Reference\Kinds;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Box\Bench\Lesson;
@@ -23,6 +25,7 @@ use PluckyWren\Core\Box\Bench\Lesson;
 final class Learned extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     protected $table = 'learned';
 
@@ -30,6 +33,13 @@ final class Learned extends Model
 
     /** @var array<string, string> */
     protected $casts = ['value' => 'integer'];
+
+    public function calledName(): string
+    {
+        $kinds = resolve(Kinds::class)->inHand();
+
+        return $kinds->has($this->kind) ? $kinds->get($this->kind)->name : $this->kind;
+    }
 
     public function isOfThings(): bool
     {

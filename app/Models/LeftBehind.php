@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -27,11 +28,17 @@ use PluckyWren\Core\Box\LeftWhy;
 final class LeftBehind extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     protected $fillable = ['crew_id', 'lot_id', 'pieces', 'why', 'because', 'theme'];
 
     /** @var array<string, string> */
     protected $casts = ['pieces' => 'integer', 'why' => LeftWhy::class];
+
+    public function calledName(): string
+    {
+        return $this->lot->name;
+    }
 
     /** @return BelongsTo<Lot, $this> */
     public function lot(): BelongsTo

@@ -65,6 +65,12 @@ final class LotChange extends Model
         return in_array($this->what, ['got', 'deleted'], true) ? [] : array_keys($this->after);
     }
 
+    /** Determine if it is how a part came that was split off: it goes as the whole is put together again. */
+    public function isOtherHalf(): bool
+    {
+        return $this->what === 'split' && ! isset($this->before['_other']);
+    }
+
     /** Determine if it is the kind of change that can be taken back on its own. */
     public function canBeUndone(): bool
     {
@@ -81,7 +87,7 @@ final class LotChange extends Model
                 ],
                 true,
             )
-            && ($this->what !== 'split' || isset($this->before['_other']))
+            && ! $this->isOtherHalf()
             // Of the first kits nobody noted enough.
             && (! in_array($this->what, ['into-kit', 'out-of-kit', 'taken-apart'], true)
                 || isset($this->before['_prepared']));

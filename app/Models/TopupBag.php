@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Casts\AsDay;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -28,11 +30,20 @@ use PluckyWren\Core\Stash\Category;
 final class TopupBag extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     protected $fillable = ['crew_id', 'category', 'band', 'season', 'handed_in_on', 'by'];
 
     /** @var array<string, string> */
     protected $casts = ['category' => Category::class, 'season' => 'integer', 'handed_in_on' => AsDay::class];
+
+    public function calledName(): string
+    {
+        return Words::of('send/topup.name', [
+            'lane' => Words::of("lanes.{$this->category->value}"),
+            'band' => $this->band === null ? Words::of('send/topup.any') : str_replace('-', '–', $this->band),
+        ]);
+    }
 
     /** @return HasMany<TopupPiece, $this> */
     public function pieces(): HasMany

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsCurrency;
 use App\Models\Concerns\BelongsToCrew;
+use App\Models\Concerns\Remembered;
 use Illuminate\Database\Eloquent\Model;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\ExactAmount;
@@ -29,6 +30,7 @@ use PluckyWren\Core\Money\Money;
 final class TopupPiece extends Model
 {
     use BelongsToCrew;
+    use Remembered;
 
     protected $fillable = [
         'crew_id', 'bag_id', 'lot_id', 'name', 'kind', 'giver', 'quantity', 'paid_minor', 'pieces', 'currency',
@@ -38,6 +40,11 @@ final class TopupPiece extends Model
     protected $casts = [
         'quantity' => 'integer', 'paid_minor' => 'integer', 'pieces' => 'integer', 'currency' => AsCurrency::class,
     ];
+
+    public function calledName(): string
+    {
+        return $this->name;
+    }
 
     /** Its share of what the lot cost; null where that is not known. */
     public function cost(): ?ExactAmount

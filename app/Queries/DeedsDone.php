@@ -63,6 +63,8 @@ final class DeedsDone
     /** Determine if a change can be taken back, as far as can be seen without trying. */
     private static function isOpen(BoxChange|LotChange|RowChange $change): bool
     {
-        return $change->canBeUndone();
+        $isOtherHalf = $change instanceof LotChange && $change->isOtherHalf();
+
+        return $isOtherHalf ? $change->undone_at === null : $change->canBeUndone();
     }
 }

@@ -67,7 +67,7 @@ final readonly class LogPage
     public function bag(TopupBag $bag): string
     {
         return Words::of('send/topup.in-log-line', [
-            'name' => TopupPage::name($bag), 'pieces' => TopupPage::contents($bag),
+            'name' => $bag->calledName(), 'pieces' => TopupPage::contents($bag),
         ]);
     }
 

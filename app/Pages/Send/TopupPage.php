@@ -9,7 +9,6 @@ use App\Models\TopupBag;
 use App\Models\TopupPiece;
 use App\Queries\FreeLots;
 use App\Queries\OnHand;
-use App\Words\Words;
 use Illuminate\Database\Eloquent\Collection;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\ExactAmount;
@@ -47,14 +46,6 @@ final readonly class TopupPage
     public static function lotsOf(Category $lane): Collection
     {
         return FreeLots::ofKinds(array_keys(resolve(Catalogue::class)->ofCategory($lane)));
-    }
-
-    public static function name(TopupBag $bag): string
-    {
-        return Words::of('send/topup.name', [
-            'lane' => Words::of("lanes.{$bag->category->value}"),
-            'band' => $bag->band === null ? Words::of('send/topup.any') : str_replace('-', '–', $bag->band),
-        ]);
     }
 
     /** What is in it cost together, of what has a known price. */

@@ -41,7 +41,7 @@
                 @else
                     <ul>
                         @foreach ($page->bags as $bag)
-                            @php($name = $nameOf($bag))
+                            @php($name = $bag->calledName())
                             <li class="grid gap-1 border-t-[1.5px] border-line py-3 first:border-t-0">
                                 <h3 class="flex items-center gap-2"><x-glyph :lane="$bag->category" class="h-7 w-7" />
                                     {{ $name }}</h3>

@@ -25,7 +25,7 @@ final class DayTest extends TestCase
         $this->post("/pack/day/{$tide->id}")->assertRedirect('/pack/day');
         $this->get('/pack/day')->assertOk()
             ->assertSee('<b class="day-seat">Bram</b>', false)
-            ->assertSee("day-seat\">{$this->packer->name}", false)
+            ->assertSee('day-seat">'.e($this->packer->name), false)
             ->assertSee('0 packed, 2 still open, 2 at the table');
 
         $this->post("/pack/day/{$kite->id}", ['name' => 'Bram'])->assertRedirect('/pack/day');

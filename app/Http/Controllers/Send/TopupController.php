@@ -34,7 +34,6 @@ final readonly class TopupController
     {
         return view('send.topup', [
             'page' => TopupPage::of($this->season()),
-            'nameOf' => TopupPage::name(...),
             'costOf' => static fn (TopupBag $bag): string => TopupPage::cost($bag, $user->crew->currency)->format(),
             'unknownOf' => TopupPage::withoutPrice(...),
             'contentsOf' => TopupPage::contents(...),
