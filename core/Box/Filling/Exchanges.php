@@ -179,9 +179,10 @@ final readonly class Exchanges
             }
         }
         $way = new MakingWay($this->slots, $this->money, $this->room);
+        [$cost, $bulk] = [static fn (Option $one): float => $one->cost, static fn (Option $one): float => $one->bulk];
         $best = null;
         foreach (array_slice($better, 0, self::FORCED, true) as $at => $options) {
-            foreach (self::extremes($options) as $option) {
+            foreach (Extremes::of($options, $cost, $bulk) as $option) {
                 $then = $this->exchange($selection, $at, $option);
                 $then = $then === null ? null : $way->within($then, $at, ($best ?? $selection)->value + self::NOTHING);
                 $best = $then ?? $best;
@@ -199,7 +200,7 @@ final readonly class Exchanges
         if (array_filter($this->slots, $isLacking, ARRAY_FILTER_USE_BOTH) === []) {
             return null;
         }
-        foreach ($selection->options as $at => $there) {
+        foreach (array_keys($selection->options) as $at) {
             if (! $this->slots[$at]->isMust) {
                 continue;
             }
@@ -217,25 +218,6 @@ final readonly class Exchanges
         }
 
         return null;
-    }
-
-    /**
-     * @param  non-empty-list<Option>  $options  the best first
-     * @return list<Option> the best, the cheapest and the smallest
-     */
-    private static function extremes(array $options): array
-    {
-        [$best, $cheapest, $smallest] = [$options[0], $options[0], $options[0]];
-        foreach ($options as $option) {
-            $cheapest = $option->cost < $cheapest->cost ? $option : $cheapest;
-            $smallest = $option->bulk < $smallest->bulk ? $option : $smallest;
-        }
-
-        return array_values(array_filter(
-            [$best, $cheapest, $smallest],
-            static fn (Option $one, int $at): bool => $at === array_search($one, [$best, $cheapest, $smallest], true),
-            ARRAY_FILTER_USE_BOTH,
-        ));
     }
 
     private function put(Selection $selection, int $at, ?Option $option): void

@@ -163,13 +163,13 @@ final class Slots
         if ($lacking === 1 || $usable === []) {
             return [];
         }
-        [$best, $cheapest, $smallest] = [$usable[0], $usable[0], $usable[0]];
-        foreach ($usable as $one) {
-            $cheapest = $one[0]->cost() < $cheapest[0]->cost() ? $one : $cheapest;
-            $smallest = $one[0]->bulk() < $smallest[0]->bulk() ? $one : $smallest;
-        }
+        $few = Extremes::of(
+            $usable,
+            static fn (array $one): float => $one[0]->cost(),
+            static fn (array $one): float => $one[0]->bulk(),
+        );
         $options = [];
-        foreach ([$best, $cheapest, $smallest] as [$candidate, $worth]) {
+        foreach ($few as [$candidate, $worth]) {
             for ($count = 1; $count < min($lacking, $candidate->free + 1); $count++) {
                 $options[] = Option::of([[$candidate, $count, $worth]], $lacking, $value);
             }
