@@ -22,7 +22,7 @@ return [
 
     'age' => [
         'bags-of-ours' => [
-            'about' => 'Bags, tape and rubber bands of ours',
+            'about' => 'Our bags, tape and rubber bands',
             'why' => 'A thin bag can close a small child’s mouth and nose; tape and rubber bands come off and are '
                 .'swallowed.',
             'remedy' => 'Use bags of cloth or paper, or with holes, and no rubber band inside the box. :defers',
@@ -63,7 +63,7 @@ return [
         ],
         'neck-cord' => [
             'why' => 'A drawstring at hood or neck can catch and strangle.',
-            'remedy' => 'Pull it out, then say so in its traits. :defers',
+            'remedy' => 'Pull it out, then say so where the thing is described. :defers',
         ],
         'sharp' => [
             'why' => 'It is sharp, and this child is too young for it.',
@@ -137,12 +137,12 @@ return [
     'twice' => [
         'hidden' => [
             'why' => 'One is inside something else already.',
-            'remedy' => 'Take one out, or say that it is meant.',
+            'remedy' => 'Take one out, or say that it is on purpose.',
             'figures' => ':count on :lines lines',
         ],
         'same-kind' => [
             'why' => 'The same kind of thing is in it more than once.',
-            'remedy' => 'Take one out, or say that it is meant.',
+            'remedy' => 'Take one out, or say that it is on purpose.',
             'figures' => ':count on :lines lines',
         ],
     ],
@@ -171,7 +171,7 @@ return [
         'shoes-disagree' => [
             'about' => ':name and :other',
             'why' => 'The shoes and the clothes are for children of different ages.',
-            'remedy' => 'Choose both for one child, or say that it is meant.',
+            'remedy' => 'Choose both for one child, or say that it is on purpose.',
             'figures' => ':smaller; :larger',
         ],
         'too-large' => [
@@ -192,8 +192,8 @@ return [
 
     'prepare' => [
         'batteries' => [
-            'why' => 'Batteries that touch metal run flat or grow hot.',
-            'remedy' => 'Tape their ends, or leave the pack shut.',
+            'why' => 'Batteries that touch metal run down or get hot.',
+            'remedy' => 'Tape their ends, or leave the pack closed.',
         ],
         'cover-points' => ['why' => 'It is sharp.', 'remedy' => 'Cover the point or the blade.'],
         'leaks' => ['why' => 'It leaks when it is pressed.', 'remedy' => 'Bag it twice.'],
@@ -216,7 +216,7 @@ return [
             'remedy' => 'Decide whether you want to: no address, no full name.',
         ],
         'tuck-away' => [
-            'why' => 'It should not be what is seen first.',
+            'why' => 'It should not be the first thing the child sees.',
             'remedy' => 'Fold it into something else.',
         ],
     ],
