@@ -49,9 +49,18 @@ function putBack(form, draft) {
     }
     if (changed !== null) {
         // Whoever listens to the form is there once the page has loaded.
-        const tell = () => setTimeout(() => changed.dispatchEvent(new Event('input', { bubbles: true })));
+        const tell = () =>
+            setTimeout(() => ['input', 'change'].forEach((kind) => changed.dispatchEvent(new Event(kind, { bubbles: true }))));
         document.readyState === 'complete' ? tell() : addEventListener('load', tell, { once: true });
         say(form.dataset.draftBack);
+        putTheRestBack(form, { ...draft, typed: left.filter(([, value]) => value !== '') });
+    }
+}
+
+/** A form may grow as it is filled in: what has no place yet has one once the server has answered. */
+function putTheRestBack(form, rest) {
+    if (rest.typed.length > 0) {
+        document.addEventListener('htmx:after:swap', () => form.isConnected && putBack(form, rest), { once: true });
     }
 }
 

@@ -83,6 +83,32 @@ final class AtHomePathTest extends BrowserTestCase
         self::assertSame('', $this->js("return document.querySelector('#lines').value"));
     }
 
+    public function test_a_receipt_of_more_lines_than_a_page_begins_with_is_there_again(): void
+    {
+        $this->openDemo();
+        $this->open('/gather/quick');
+        foreach (range(0, 11) as $line) {
+            $this->until(
+                fn (): bool => $this->js("return document.getElementById('paid-{$line}') !== null"),
+                "There is no line {$line}.",
+            );
+            $this->type("#kind-{$line}", 'soap');
+            $this->type("#paid-{$line}", '1.05');
+        }
+        $this->tabTo('button.go');
+        $sum = fn (): bool => $this->js("return document.getElementById('sum').textContent") === '12.60';
+        $this->until($sum, 'The lines do not add up.');
+
+        $this->open('/gather');
+        $this->open('/gather/quick');
+        $this->see('What you typed here before is back.');
+        $this->until($sum, 'Not all lines are there again.');
+        $this->click('Put it all in the stash');
+        $this->see('12 purchases for 12.60 are in the stash.');
+        $this->open('/gather/quick');
+        self::assertSame('', $this->js("return document.querySelector('#paid-0').value"));
+    }
+
     public function test_five_deeds_are_undone_from_the_answer_line_and_from_what_was_done_lately(): void
     {
         $this->openDemo();

@@ -2,6 +2,7 @@
     <x-gather-tabs on="write" />
     @fragment('receipt')
         <form method="post" action="{{ route('quick.store') }}" id="receipt" class="mx-auto grid max-w-4xl gap-3.5"
+            data-draft="receipt" data-draft-back="{{ __('answer.draft') }}"
             hx-post="{{ route('quick.look') }}" hx-target="#receipt" hx-swap="outerMorph"
             hx-sync="this:replace" hx-trigger="change delay:150ms">
             @csrf
