@@ -33,7 +33,7 @@ final readonly class Backups
     {
         is_dir($this->folder) || @mkdir($this->folder, 0o700, true) || is_dir($this->folder)
             || throw new RuntimeException("The folder {$this->folder} cannot be made.");
-        $path = "{$this->folder}/".self::NAME.$now->format('Y-m-d-His').'.sqlite';
+        $path = $this->pathOf($now);
         $unfinished = "{$path}.unfinished";
         try {
             self::copy($this->database, $unfinished);
@@ -43,6 +43,17 @@ final readonly class Backups
         } finally {
             is_file($unfinished) && unlink($unfinished);
         }
+
+        return $path;
+    }
+
+    /** A path of its own: what is copied aside in the same second must not lie over the copy that is put back. */
+    private function pathOf(DateTimeImmutable $at): string
+    {
+        do {
+            $path = "{$this->folder}/".self::NAME.$at->format('Y-m-d-His').'.sqlite';
+            $at = $at->modify('+1 second');
+        } while (is_file($path));
 
         return $path;
     }

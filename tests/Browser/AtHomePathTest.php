@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Run;
 
 /** Things come in by the line, what was done is undone, and nothing that was typed is lost. */
 final class AtHomePathTest extends BrowserTestCase
@@ -153,6 +154,30 @@ final class AtHomePathTest extends BrowserTestCase
         }
         $this->open('/gather/labels');
         $this->dontSee('HERON');
+    }
+
+    public function test_a_restored_backup_has_all_that_was_there_and_nothing_since(): void
+    {
+        $this->openDemo();
+        $folder = Run::folder().'/backups';
+        self::server()->run("wren:backup --to={$folder}");
+        [$backup] = glob("{$folder}/*.sqlite") ?: [''];
+        $lots = 'select name from lots order by id';
+        $before = self::server()->column($lots);
+        $this->open('/gather');
+        $this->tabTo('#one-line');
+        $this->press('5 yo-yos 2.50', WebDriverKeys::ENTER);
+        $this->see('One thing for 2.50 is in the stash.');
+        self::assertCount(count($before) + 1, self::server()->column($lots));
+
+        self::server()->run("wren:restore {$backup} --to={$folder}");
+        self::assertSame($before, self::server()->column($lots));
+        // Whoever was signed in then still is.
+        $this->open('/gather?q=yo-yo');
+        $this->see('The stash');
+        $this->dontSee('5 of 5');
+        $this->open('/boxes');
+        $this->see('Harbour at dawn');
     }
 
     public function test_an_invited_helper_ticks_the_shopping_list_and_the_crew_sees_it(): void

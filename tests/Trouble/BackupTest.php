@@ -69,6 +69,18 @@ final class BackupTest extends TestCase
         self::assertSame($counts[0], self::rows($this->table));
     }
 
+    public function test_what_is_put_back_in_the_second_in_which_it_was_copied_is_what_was_copied(): void
+    {
+        $backups = new Backups($this->table, "{$this->folder}/copies");
+        $now = new DateTimeImmutable('2026-11-27 04:00:00');
+        $copy = $backups->make($now);
+        (new PDO("sqlite:{$this->table}"))->exec("INSERT INTO boxes (theme) VALUES ('Tide pool')");
+
+        $before = $backups->restore($copy, $now);
+        self::assertNotSame($copy, $before);
+        self::assertSame([0, 0, 1], array_map(self::rows(...), [$this->table, $copy, $before]));
+    }
+
     private function waitUntilMoreIsWritten(int $rows): void
     {
         $until = hrtime(true) + 60 * 1_000_000_000;

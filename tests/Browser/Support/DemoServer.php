@@ -269,6 +269,12 @@ final class DemoServer
         exec('rm -rf '.escapeshellarg($this->folder));
     }
 
+    /** Run a command of the application on its table, as whoever keeps the server would. */
+    public function run(string $command): void
+    {
+        $this->artisan($command, $this->environment);
+    }
+
     /** @param array<string, string> $environment */
     private function artisan(string $command, array $environment): void
     {
