@@ -74,7 +74,10 @@ abstract class BrowserTestCase extends TestCase
     protected function openDemo(): void
     {
         $this->open('/');
-        $this->click('Open the demo table');
+        // What was still on its way in the test before may have brought its cookie back: the table is open then.
+        if (! str_ends_with(self::browser()->driver->getCurrentURL(), '/boxes')) {
+            $this->click('Open the demo table');
+        }
         $this->see('The shelf');
     }
 
