@@ -49,8 +49,9 @@ function putBack(form, draft) {
     }
     if (changed !== null) {
         // Whoever listens to the form is there once the page has loaded.
-        const tell = () =>
-            setTimeout(() => ['input', 'change'].forEach((kind) => changed.dispatchEvent(new Event(kind, { bubbles: true }))));
+        // A form as a whole listens to one of them; a field that listens to the other is not asked for anew.
+        const kind = form.getAttribute('hx-trigger')?.startsWith('change') ? 'change' : 'input';
+        const tell = () => setTimeout(() => changed.dispatchEvent(new Event(kind, { bubbles: true })));
         document.readyState === 'complete' ? tell() : addEventListener('load', tell, { once: true });
         say(form.dataset.draftBack);
         putTheRestBack(form, { ...draft, typed: left.filter(([, value]) => value !== '') });

@@ -42,6 +42,7 @@ final class KindsAndKitsPathTest extends BrowserTestCase
             fn (): bool => $this->js("return document.querySelector('#f-name')?.value") === 'moon marble maze',
             'The kind that was meant is not taken.',
         );
+        self::assertSame(1, $this->js("return document.querySelectorAll('header, main').length / 2"));
     }
 
     public function test_a_pouch_made_from_lots_goes_into_two_boxes(): void

@@ -254,6 +254,16 @@ final class StashTest extends TestCase
         $this->post('/lots/several', ['tag' => 'x'])->assertSessionHasErrors('lots');
     }
 
+    public function test_another_kind_brings_its_own_part_of_the_page_and_no_page_within_the_page(): void
+    {
+        foreach (['/lots/new', "/lots/{$this->lot()->id}"] as $page) {
+            $this->get("{$page}?kind=comb", ['HX-Request' => 'true'])->assertOk()
+                ->assertSee('id="lot-form"', false)
+                ->assertDontSee('<html', false);
+            $this->get("{$page}?kind=comb")->assertOk()->assertSee('<html', false);
+        }
+    }
+
     public function test_another_crews_lots_are_not_among_several(): void
     {
         $theirs = Lot::factory()->createOne();

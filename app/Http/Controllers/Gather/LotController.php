@@ -7,22 +7,24 @@ namespace App\Http\Controllers\Gather;
 use App\Actions\ChangeLot;
 use App\Actions\KeepLots;
 use App\Http\Requests\Gather\LotRequest;
+use App\Http\Responses\PageOrFragment;
 use App\Models\Lot;
 use App\Models\LotChange;
 use App\Pages\Gather\AlikeLots;
 use App\Pages\Plan\PickerState;
 use App\Refusals\ChangedMeanwhile;
 use App\Words\Words;
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 
 final class LotController
 {
-    public function create(Request $request): View
+    public function create(Request $request): PageOrFragment
     {
-        return view('gather.form', ['lot' => null, 'kind' => PickerState::of($request)->kind, 'was' => '']);
+        $data = ['lot' => null, 'kind' => PickerState::of($request)->kind, 'was' => ''];
+
+        return new PageOrFragment(view('gather.form', $data), 'form');
     }
 
     public function store(LotRequest $request, KeepLots $keepLots): RedirectResponse
@@ -33,16 +35,16 @@ final class LotController
         return to_route('gather')->with('said', Words::of('gather/stash.added', ['name' => $lot->name]));
     }
 
-    public function edit(Request $request, Lot $lot): View
+    public function edit(Request $request, Lot $lot): PageOrFragment
     {
-        return view('gather.form', [
+        return new PageOrFragment(view('gather.form', [
             'lot' => $lot,
             'kind' => PickerState::of($request)->kind ?? $lot->itemKind(),
             'was' => ChangeLot::prints($lot),
             'changes' => LotChange::query()->where('lot_id', $lot->id)->get()->sortByDesc('id'),
             'alike' => AlikeLots::of($lot),
             'hasPhoto' => $lot->photo()->exists(),
-        ]);
+        ]), 'form');
     }
 
     public function update(LotRequest $request, Lot $lot, ChangeLot $changeLot): RedirectResponse
