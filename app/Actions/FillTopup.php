@@ -56,7 +56,7 @@ final readonly class FillTopup
                     $this->changeLot->correct($lot);
                 }
             }
-            TopupBag::query()->findOrFail($bag->id)->delete();
+            TopupBag::destroy($bag->id);
         });
     }
 

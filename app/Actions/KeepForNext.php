@@ -10,7 +10,10 @@ use App\Models\Piece;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\LeftWhy;
 
-/** The list of what was left out of boxes, for the next one. Its own deeds apart, it is kept within those of boxes. */
+/**
+ * The list of what was left out of boxes, for the next one. Its own deeds apart, it is kept within those of boxes:
+ * quietly, as their history tells it and takes it back.
+ */
 final class KeepForNext
 {
     /** So many of a piece were left out of its box. */
@@ -19,7 +22,6 @@ final class KeepForNext
         if ($piece->lot_id === null) {
             return;
         }
-        // Quietly: the box’s history tells it, and takes it back.
         $left = LeftBehind::query()->where('lot_id', $piece->lot_id)->first() ?? new LeftBehind([
             'crew_id' => $piece->crew_id, 'lot_id' => $piece->lot_id, 'pieces' => 0,
         ]);
@@ -42,7 +44,7 @@ final class KeepForNext
     /** It goes into no next box. */
     public function forget(LeftBehind $left): void
     {
-        DB::transaction(static fn () => LeftBehind::query()->findOrFail($left->id)->delete());
+        DB::transaction(static fn () => LeftBehind::destroy($left->id));
     }
 
     /**

@@ -107,6 +107,7 @@ final readonly class MakeKits
                 $fresh->freeWhereNothingIsLeft();
             }
             $fresh->pieces = $left;
+            // What was done to the pieces is told of the lots to which they went.
             $this->changeLot->correct($fresh, 'taken-apart', ['_prepared' => []]);
         });
     }

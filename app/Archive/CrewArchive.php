@@ -49,7 +49,7 @@ final class CrewArchive
         ]));
         foreach (CrewTables::inOrder() as $table) {
             $rows = [];
-            $all = DB::table($table)->where('crew_id', $crew->id)->orderByRaw(implode(', ', CrewTables::key($table)));
+            $all = DB::table($table)->where('crew_id', $crew->id)->orderByRaw(CrewTables::order($table));
             foreach ($all->get() as $row) {
                 $row = array_diff_key((array) $row, ['crew_id' => true]);
                 if (isset($row[self::PHOTO])) {

@@ -60,16 +60,16 @@ final class CrewTables
         return $parents;
     }
 
-    /** @return list<string> the columns by which its rows are told apart */
-    public static function key(string $table): array
+    /** Get the columns by which its rows are told apart, as SQL to order them by. */
+    public static function order(string $table): string
     {
         foreach (Schema::getIndexes($table) as $index) {
             if ($index['primary']) {
-                return $index['columns'];
+                return implode(', ', $index['columns']);
             }
         }
 
-        return self::columns($table);
+        return implode(', ', self::columns($table));
     }
 
     /** Determine if rows of a table go by numbers, which are given anew where they come in. */

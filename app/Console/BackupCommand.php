@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Database\Backups;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use RuntimeException;
@@ -12,7 +11,7 @@ use RuntimeException;
 /** For a timer, every night: copies the table while people work, checks the copy, and keeps the newest. */
 final class BackupCommand extends Command
 {
-    use AsksForSqlite;
+    use UsesBackups;
 
     protected $signature = 'wren:backup {--to= : the folder} {--keep=14 : how many are kept}';
 
@@ -20,11 +19,10 @@ final class BackupCommand extends Command
 
     public function handle(): int
     {
-        if ($this->isElsewhere()) {
+        $backups = $this->backups();
+        if ($backups === null) {
             return self::FAILURE;
         }
-        $folder = is_string($to = $this->option('to')) ? $to : config()->string('wren.backups');
-        $backups = new Backups(config()->string('database.connections.sqlite.database'), $folder);
         try {
             $path = $backups->make(CarbonImmutable::now());
         } catch (RuntimeException $why) {

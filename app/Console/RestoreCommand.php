@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Database\Backups;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -13,7 +12,7 @@ use RuntimeException;
 /** Puts a backup in the place of the table; what was there is kept beside the backups. */
 final class RestoreCommand extends Command
 {
-    use AsksForSqlite;
+    use UsesBackups;
 
     protected $signature = 'wren:restore {file : a backup} {--to= : the folder of backups}';
 
@@ -21,11 +20,10 @@ final class RestoreCommand extends Command
 
     public function handle(): int
     {
-        if ($this->isElsewhere()) {
+        $backups = $this->backups();
+        if ($backups === null) {
             return self::FAILURE;
         }
-        $folder = is_string($to = $this->option('to')) ? $to : config()->string('wren.backups');
-        $backups = new Backups(config()->string('database.connections.sqlite.database'), $folder);
         $file = $this->argument('file');
         DB::purge();
         try {

@@ -11,7 +11,7 @@ use Illuminate\Database\PostgresConnection;
 final class OneWriterPostgres extends PostgresConnection implements OneWriter
 {
     /** Held until the transaction ends; the number is ours. */
-    private const TAKES_THE_LOCK = 'select pg_advisory_xact_lock(7465)';
+    public const TAKES_THE_LOCK = 'select pg_advisory_xact_lock(7465)';
 
     private const WAITS_MS = 5_000;
 

@@ -74,22 +74,14 @@ final class LotChange extends Model
     /** Determine if it is the kind of change that can be taken back on its own. */
     public function canBeUndone(): bool
     {
-        $isGone = $this->what === 'deleted' && Deed::isPast($this->created_at);
-
-        return $this->undone_at === null
-            && ! $isGone
-            && ($this->what !== 'got' || $this->after !== [])
-            && in_array(
-                $this->what,
-                [
-                    'got', 'deleted', 'corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong', 'split',
-                    'merged', 'into-kit', 'out-of-kit', 'taken-apart',
-                ],
-                true,
-            )
-            && ! $this->isOtherHalf()
+        return $this->undone_at === null && match ($this->what) {
+            'got' => $this->after !== [],
+            'deleted' => ! Deed::isPast($this->created_at),
+            'split' => ! $this->isOtherHalf(),
             // Of the first kits nobody noted enough.
-            && (! in_array($this->what, ['into-kit', 'out-of-kit', 'taken-apart'], true)
-                || isset($this->before['_prepared']));
+            'into-kit', 'out-of-kit', 'taken-apart' => isset($this->before['_prepared']),
+            'corrected', 'arrived', 'broken', 'given-away', 'sent-back', 'wrong', 'merged' => true,
+            default => false,
+        };
     }
 }

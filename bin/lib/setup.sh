@@ -56,11 +56,12 @@ need_tools() {
     node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' || fail "Node.js 20 or later is needed; this machine runs $(node --version)."
 }
 
+# need_extensions [NAME:PACKAGE…]: what PHP has to know beside all that it always does.
 need_extensions() {
     local missing=() pair have
     # Read before it is searched: a search that ends early would make the list itself fail.
     have=$(php -m)
-    for pair in pdo_sqlite:sqlite3 intl:intl mbstring:mbstring dom:xml curl:curl zip:zip gd:gd; do
+    for pair in pdo_sqlite:sqlite3 intl:intl mbstring:mbstring dom:xml curl:curl zip:zip gd:gd "$@"; do
         grep -qix "${pair%%:*}" <<<"$have" || missing+=("php8.2-${pair##*:}")
     done
     need_packages "${missing[@]}"
@@ -81,37 +82,30 @@ need_server() {
     need_packages "${missing[@]}"
 }
 
-need_postgres_driver() {
-    local have
-    have=$(php -m)
-    grep -qix pdo_pgsql <<<"$have" || need_packages php8.2-pgsql
-}
-
 need_postgres() {
     local missing=()
-    need_postgres_driver
+    need_extensions pdo_pgsql:pgsql
     compgen -G '/usr/lib/postgresql/*/bin/initdb' >/dev/null || missing+=(postgresql)
     need_packages "${missing[@]}"
 }
 
-# start_postgres FOLDER: a server that keeps nothing for good, reached by a socket in there; its user is wren. It never runs as root.
-start_postgres() {
-    local folder=$1 programs as=()
-    programs=$(dirname "$(compgen -G '/usr/lib/postgresql/*/bin/initdb' | tail -n 1)")
-    if [ "$(id -u)" = 0 ]; then
-        as=(runuser -u postgres --)
-        chown postgres "$folder"
-    fi
-    "${as[@]}" "$programs/initdb" -D "$folder/data" --username=wren --locale=C --encoding=UTF8 -A trust
-    "${as[@]}" "$programs/pg_ctl" -D "$folder/data" -l "$folder/log" -w start \
-        -o "-c listen_addresses='' -k $folder -c fsync=off -c full_page_writes=off -c synchronous_commit=off"
+# postgres PROGRAM ARGUMENT…: one of its programs; none of them runs as root.
+postgres() {
+    local program as=()
+    program=$(compgen -G "/usr/lib/postgresql/*/bin/$1" | tail -n 1)
+    [ "$(id -u)" != 0 ] || as=(runuser -u postgres --)
+    "${as[@]}" "$program" "${@:2}"
 }
 
-stop_postgres() {
-    local as=()
-    [ "$(id -u)" != 0 ] || as=(runuser -u postgres --)
-    "${as[@]}" "$(dirname "$(compgen -G '/usr/lib/postgresql/*/bin/initdb' | tail -n 1)")/pg_ctl" -D "$1/data" -m immediate stop >/dev/null 2>&1 || true
+# start_postgres FOLDER: a server that keeps nothing for good, reached by a socket in there; its user is wren.
+start_postgres() {
+    [ "$(id -u)" != 0 ] || chown postgres "$1"
+    postgres initdb -D "$1/data" --username=wren --locale=C --encoding=UTF8 -A trust
+    postgres pg_ctl -D "$1/data" -l "$1/log" -w start \
+        -o "-c listen_addresses='' -k $1 -c fsync=off -c full_page_writes=off -c synchronous_commit=off"
 }
+
+stop_postgres() { postgres pg_ctl -D "$1/data" -m immediate stop >/dev/null 2>&1 || true; }
 
 need_composer() {
     fresh vendor/.installed composer.json stand-ins && return

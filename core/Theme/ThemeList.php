@@ -143,6 +143,17 @@ final class ThemeList
     }
 
     /**
+     * @param  list<Colour>  $known  that a thing is known to have
+     * @return list<Colour> those, or where there are none those that its name tells of
+     *
+     * @throws InvalidPalette If a colour of the file is none.
+     */
+    public function coloursOf(array $known, string $name): array
+    {
+        return $known === [] ? $this->coloursIn($name) : $known;
+    }
+
+    /**
      * @return list<Colour> that a name tells of: “Foam ball, sea green”
      *
      * @throws InvalidPalette If a colour of the file is none.

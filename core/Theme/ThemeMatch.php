@@ -51,7 +51,7 @@ final readonly class ThemeMatch
         array $colours,
         ThemeList $list,
     ): self {
-        $colours = $colours === [] ? $list->coloursIn($name) : $colours;
+        $colours = $list->coloursOf($colours, $name);
         $reasons = [];
         $tagWords = WordForm::of(implode(' ', $tags));
         $tag = array_intersect($theme->words, $tagWords);

@@ -5,17 +5,11 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use stdClass;
-use Tests\Browser\Support\Chromium;
-use Tests\Browser\Support\DemoServer;
 
 /** Views that everyone can use: axe finds nothing, nothing runs off a small screen, nothing is asked of strangers. */
 abstract class AccessTestCase extends BrowserTestCase
 {
-    public static function setUpBeforeClass(): void
-    {
-        self::$server = new DemoServer;
-        self::$chromium = new Chromium(listens: true);
-    }
+    protected const LISTENS = true;
 
     protected function setUp(): void
     {

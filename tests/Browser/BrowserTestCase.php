@@ -21,6 +21,9 @@ abstract class BrowserTestCase extends TestCase
 {
     private const PATIENCE_SECONDS = 30;
 
+    /** Whether the browser keeps what it asks for. */
+    protected const LISTENS = false;
+
     protected static ?DemoServer $server = null;
 
     protected static ?Chromium $chromium = null;
@@ -28,7 +31,7 @@ abstract class BrowserTestCase extends TestCase
     public static function setUpBeforeClass(): void
     {
         self::$server = new DemoServer;
-        self::$chromium = new Chromium;
+        self::$chromium = new Chromium(static::LISTENS);
     }
 
     public static function tearDownAfterClass(): void

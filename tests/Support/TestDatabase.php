@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Database\OneWriterPostgres;
 use Illuminate\Support\Facades\DB;
 use PDO;
 
@@ -27,7 +28,7 @@ final class TestDatabase
     public static function someoneWriting(): PDO
     {
         $other = self::isPostgres() ? self::server(self::$name) : self::open('sqlite:'.self::$name);
-        $other->exec(self::isPostgres() ? 'BEGIN; SELECT pg_advisory_xact_lock(7465)' : 'BEGIN IMMEDIATE');
+        $other->exec(self::isPostgres() ? 'BEGIN; '.OneWriterPostgres::TAKES_THE_LOCK : 'BEGIN IMMEDIATE');
 
         return $other;
     }

@@ -14,8 +14,7 @@ use Illuminate\Session\Store;
  * Keeps a session that a request did not change as it is on the disk.
  *
  * Written back, it would undo what another request of the same person wrote meanwhile: what was just said, or what was
- * typed into a form that was refused. What a page asks for by itself never writes a session: `Unasked`, and what a
- * browser fetches that is neither a page nor a part of one (pictures, pages kept for the shop).
+ * typed into a form that was refused. What a page asks for by itself (`Unasked`) never writes a session.
  */
 final class StartSession extends LaravelStartSession
 {
@@ -52,13 +51,6 @@ final class StartSession extends LaravelStartSession
         $hasToSay = $session->get('_flash.old', []) !== [] || $session->get('_flash.new', []) !== [];
 
         return $asRead !== ''
-            && (self::isUnasked($request) || (! $hasToSay && $asRead === serialize($session->all())));
-    }
-
-    private static function isUnasked(Request $request): bool
-    {
-        $isPage = $request->header('Sec-Fetch-Mode', 'navigate') === 'navigate' || $request->hasHeader('HX-Request');
-
-        return $request->attributes->has(Unasked::class) || ($request->isMethod('GET') && ! $isPage);
+            && (Unasked::is($request) || (! $hasToSay && $asRead === serialize($session->all())));
     }
 }

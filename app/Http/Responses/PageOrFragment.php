@@ -42,8 +42,7 @@ final readonly class PageOrFragment implements Responsable
             $this->made ?? $this->page->fragmentIf($isPart, $this->fragment),
             $this->status,
         )->header('Vary', 'HX-Request');
-        // What is asked for by itself may be thrown away unseen: it says nothing that is to be heard.
-        $mayTell = $isPart && $request->hasSession() && ! $request->attributes->has(Unasked::class);
+        $mayTell = $isPart && $request->hasSession() && ! Unasked::is($request);
         $said = $mayTell ? $request->session()->get('said', '') : '';
 
         return is_string($said) && $said !== '' ? self::saying($response, ['said' => $said]) : $response;

@@ -19,13 +19,25 @@ use PluckyWren\Core\Fit\Problem;
 /** A box from straight above, as the child sees it when the lid comes off: each thing in its own colour. */
 final readonly class FirstSight
 {
+    /** The names of what is seen first, the largest first. */
+    public string $names;
+
+    /** @var array<string, string> by piece */
+    private array $called;
+
     /** @param list<Placement> $packed by step */
     public function __construct(
         private Box $box,
         private Plan $plan,
         private Problem $problem,
         private array $packed,
-    ) {}
+    ) {
+        $this->called = array_column($plan->pieces, 'name', 'id');
+        $this->names = implode(', ', array_unique(array_map(
+            fn (string $id): string => $this->called[FitProblem::pieceOf($id)],
+            Kept::seen($packed, $problem->singles()),
+        )));
+    }
 
     public function drawing(): Drawing
     {
@@ -33,30 +45,17 @@ final readonly class FirstSight
             $this->packed,
             from: new Projection(turnDegrees: 0.0, tiltDegrees: 90.0),
         );
-        $words = Words::of('plan/fit.from-above', ['names' => $this->names()]);
+        $words = Words::of('plan/fit.from-above', ['names' => $this->names]);
 
         return new Drawing($drawing->scene, $words, $drawing->pieces, $this->colours());
     }
 
-    /** Get the names of what is seen first, the largest first. */
-    public function names(): string
-    {
-        $names = array_column($this->plan->pieces, 'name', 'id');
-        $seen = Kept::seen($this->packed, $this->problem->singles());
-
-        return implode(', ', array_unique(array_map(
-            static fn (string $id): string => $names[FitProblem::pieceOf($id)],
-            $seen,
-        )));
-    }
-
-    /** @return array<string, Colour> the first colour that each is known to have, or that its name tells, by piece */
+    /** @return array<string, Colour> the first of each that is known or that its name tells, by piece */
     private function colours(): array
     {
         $list = resolve(Themes::class)->list();
-        $names = array_column($this->plan->pieces, 'name', 'id');
-        $colours = $this->box->contents()->mapWithKeys(static fn (Piece $piece): array => [
-            $piece->id => $piece->lot->colours->colours[0] ?? $list->coloursIn($names[$piece->id])[0] ?? null,
+        $colours = $this->box->contents()->mapWithKeys(fn (Piece $piece): array => [
+            $piece->id => $list->coloursOf($piece->lot->colours->colours ?? [], $this->called[$piece->id])[0] ?? null,
         ]);
 
         return array_filter($colours->all());

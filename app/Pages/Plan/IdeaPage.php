@@ -60,7 +60,7 @@ final readonly class IdeaPage
         }
         $tags = array_values(array_filter(array_map(trim(...), explode(',', $seed->tags))));
         $near = $themes->list()->aroundFind($seed->name, $tags, $seed->kind);
-        $colours = $seed->colours->colours === [] ? $themes->list()->coloursIn($seed->name) : $seed->colours->colours;
+        $colours = $themes->list()->coloursOf($seed->colours->colours, $seed->name);
 
         return new Idea([
             'name' => ucfirst($near['name'] ?? $seed->name),

@@ -54,7 +54,7 @@ trait UndoesDeeds
     {
         $rows = [];
         foreach ($tables as $table) {
-            $all = DB::table($table)->orderByRaw(implode(', ', CrewTables::key($table)))->get();
+            $all = DB::table($table)->orderByRaw(CrewTables::order($table))->get();
             $rows[$table] = $all->map(static fn (object $row): array => array_diff_key(
                 (array) $row,
                 ['created_at' => 1, 'updated_at' => 1, 'version' => 1],

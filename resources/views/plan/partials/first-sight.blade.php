@@ -2,7 +2,7 @@
 @php($sight = $fit->sheet->firstSight())
 <section class="cut px-4 py-3" aria-labelledby="first-sight">
     <h2 id="first-sight">{{ __('plan/fit.first-sight') }}</h2>
-    <p class="text-ink-soft">{{ __('plan/fit.first-sight-says', ['names' => $sight->names()]) }}</p>
+    <p class="text-ink-soft">{{ __('plan/fit.first-sight-says', ['names' => $sight->names]) }}</p>
     <div class="mt-2 grid gap-4 sm:grid-cols-[2fr_1fr]">
         <figure>
             <x-open-box :drawing="$sight->drawing()" :is-numbered="false" class="w-full" />
