@@ -39,8 +39,10 @@ abstract class AccessTestCase extends BrowserTestCase
             );
             self::assertSame([], $said, $path);
         }
+        $asked = self::browser()->requests();
+        self::assertGreaterThanOrEqual(count($views), count($asked));
         $strangers = array_filter(
-            self::browser()->requests(),
+            $asked,
             static fn (string $address): bool => ! str_starts_with($address, self::server()->address.'/')
                 && ! str_starts_with($address, 'data:'),
         );

@@ -11,11 +11,14 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use RuntimeException;
 use Tests\Support\Run;
 
-/** A headless Chromium with a fresh profile, and the driver process it needs; both end with it. */
+/**
+ * A headless Chromium with a fresh profile, and the driver process it needs; both end with it. The one without
+ * windows does the same pages in two thirds of the time that the whole one takes; where it is not there, that one does.
+ */
 final class Chromium
 {
     private const FLAGS = [
-        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+        '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
         '--disable-background-networking',
         '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1',
         '--disable-dev-shm-usage', '--disable-features=BackForwardCache',
@@ -28,21 +31,34 @@ final class Chromium
 
     private readonly BackgroundProcess $process;
 
+    private readonly BackgroundProcess $driving;
+
     private readonly string $profile;
 
     /** @param bool $listens whether it keeps what it asks for, which costs it a tenth of its time */
     public function __construct(bool $listens = false)
     {
-        $port = BackgroundProcess::freePort();
+        $this->profile = Run::folder().'/chromium-'.bin2hex(random_bytes(6));
+        $door = BackgroundProcess::freePort();
         $this->process = new BackgroundProcess(
+            [
+                self::program(), ...self::FLAGS, "--user-data-dir={$this->profile}", "--remote-debugging-port={$door}",
+                'about:blank',
+            ],
+            [],
+            "http://127.0.0.1:{$door}/json/version",
+        );
+        $port = BackgroundProcess::freePort();
+        $this->driving = new BackgroundProcess(
             ['chromedriver', "--port={$port}"],
             [],
             "http://127.0.0.1:{$port}/status",
         );
-        $this->profile = Run::folder().'/chromium-'.bin2hex(random_bytes(6));
-        $options = (new ChromeOptions)->addArguments([...self::FLAGS, "--user-data-dir={$this->profile}"]);
         $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability(
+            ChromeOptions::CAPABILITY,
+            (new ChromeOptions)->setExperimentalOption('debuggerAddress', "127.0.0.1:{$door}"),
+        );
         $capabilities->setCapability(
             'goog:loggingPrefs',
             ['browser' => 'ALL'] + ($listens ? ['performance' => 'ALL'] : []),
@@ -149,10 +165,23 @@ final class Chromium
         return $addresses;
     }
 
+    private static function program(): string
+    {
+        foreach (['chromium-headless-shell', 'chromium'] as $program) {
+            foreach (explode(':', (string) getenv('PATH')) as $folder) {
+                if (is_executable("{$folder}/{$program}")) {
+                    return $program;
+                }
+            }
+        }
+        throw new RuntimeException('There is no Chromium here.');
+    }
+
     public function close(): void
     {
         $this->driver->quit();
-        $this->process->end();
+        $this->driving->end();
+        $this->process->kill();
         is_dir($this->profile)
             && exec('rm -rf '.escapeshellarg($this->profile), result_code: $code) !== false
             && ($code === 0 || throw new RuntimeException("Could not remove {$this->profile}."));
