@@ -17,7 +17,7 @@ use PluckyWren\Core\Fit\Solve\CornerSolver;
 /*
  * What it takes to plan again at the bench, after a piece half-way through did not go in: milliseconds of processor
  * time for all proposals together, in boxes cut up into 10, 20 and 40 pieces of which a third is taken away. Every
- * proposal is judged by the validator. `php -d opcache.enable_cli=1 -d opcache.jit=function -d
+ * proposal is judged by the validator. `php -d opcache.enable_cli=1 -d opcache.jit=tracing -d
  * opcache.jit_buffer_size=64M bench/bench.php [boxes]`
  */
 

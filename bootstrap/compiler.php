@@ -7,7 +7,7 @@ declare(strict_types=1);
  * is asked for, lets it make about 40 % more attempts in the same time. Where it is there and off, this process becomes
  * the same one with it on; where it cannot, it goes on as it is.
  */
-$compiler = ['opcache.enable_cli' => '1', 'opcache.jit' => 'function', 'opcache.jit_buffer_size' => '64M'];
+$compiler = ['opcache.enable_cli' => '1', 'opcache.jit' => 'tracing', 'opcache.jit_buffer_size' => '64M'];
 if (
     ($argv[1] ?? '') === 'fit:solve'
         && getenv('WREN_COMPILER') === false

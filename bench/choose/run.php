@@ -22,7 +22,7 @@ use PluckyWren\Core\Guide\Rules\RuleBook;
  * solver over a looser question (`Program`): everything poured into the box as far as it can be pressed. What is
  * proposed is packed for real, each packing judged by the validator. Beside the whole value, of which the must-haves
  * are nearly all, stands what is beyond those that the proposal has.
- * `php -d opcache.enable_cli=1 -d opcache.jit=function -d opcache.jit_buffer_size=64M bench/choose/run.php [crews]
+ * `php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bench/choose/run.php [crews]
  * [lots] [attempts a packing]`
  */
 

@@ -15,7 +15,7 @@ use PluckyWren\Core\Fit\Solve\CornerSolver;
 /*
  * How much of problems that are known to have an answer is packed, in 200 and in 50 milliseconds of processor time
  * each; how that compares with binpackingjs; and how a attempt grows with the number of pieces. Prints a table,
- * and writes it to RESULTS.md beside this file. `php -d opcache.enable_cli=1 -d opcache.jit=function -d
+ * and writes it to RESULTS.md beside this file. `php -d opcache.enable_cli=1 -d opcache.jit=tracing -d
  * opcache.jit_buffer_size=64M bench/fit/run.php [problems a family] [part of a family's name]`
  */
 

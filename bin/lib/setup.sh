@@ -149,7 +149,7 @@ set_up_application() {
 # serve PORT [ROUTER]: PHP's own server on this machine alone, with a few workers and compiled code kept.
 serve() {
     PHP_CLI_SERVER_WORKERS=4 exec php \
-        -d opcache.enable=1 -d opcache.jit=function -d opcache.jit_buffer_size=64M -d expose_php=0 -d variables_order=EGPCS -d zlib.output_compression=On -d upload_max_filesize=8M -d post_max_size=9M -d max_input_vars=5000 \
+        -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d expose_php=0 -d variables_order=EGPCS -d zlib.output_compression=On -d upload_max_filesize=8M -d post_max_size=9M -d max_input_vars=5000 \
         -S "127.0.0.1:$1" -t public "${2:-bin/lib/router.php}"
 }
 

@@ -24,6 +24,13 @@ abstract class BrowserTestCase extends TestCase
     /** Whether the browser keeps what it asks for. */
     protected const LISTENS = false;
 
+    /** Of some elements the first that is shown; an option is where its list is. */
+    private const FIRST_IN_SIGHT = <<<'JS'
+        const isShown = (element) => element.checkVisibility({ opacityProperty: true, visibilityProperty: true })
+            && element.getBoundingClientRect().width > 0;
+        return arguments[0].findIndex((element) => isShown(element.closest('select') ?? element));
+        JS;
+
     protected static ?DemoServer $server = null;
 
     protected static ?Chromium $chromium = null;
@@ -195,15 +202,11 @@ abstract class BrowserTestCase extends TestCase
     protected function act(WebDriverBy $by, callable $do): void
     {
         $this->until(static function () use ($by, $do): bool {
-            foreach (self::browser()->driver->findElements($by) as $element) {
-                if ($element->isDisplayed()) {
-                    $do($element);
+            $elements = self::browser()->driver->findElements($by);
+            $shown = self::browser()->driver->executeScript(self::FIRST_IN_SIGHT, [$elements]);
+            $shown === -1 || $do($elements[$shown]);
 
-                    return true;
-                }
-            }
-
-            return false;
+            return $shown !== -1;
         }, "There is nothing at {$by->getValue()}.");
     }
 }
