@@ -45,6 +45,7 @@ final class CornerSolver implements Solver
             $search->attempt();
             $best = $search->best ?? throw new LogicException('The first attempt is always the best so far.');
         } while (! $best->merit->isPerfect() && $budget->allows($search->done));
+        $best = $search->finished($best);
 
         $reason = $this->reasons($problem, $items, $budget);
 

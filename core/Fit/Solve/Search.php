@@ -100,6 +100,17 @@ final class Search
         }
     }
 
+    /** The best as it is preferred to lie; where all goes in, each attempt saw to that itself. */
+    public function finished(Attempt $best): Attempt
+    {
+        if ($best->leftOut === []) {
+            return $best;
+        }
+        $polished = $this->judged($this->polish->of($best->placements), $best->leftOut);
+
+        return $polished->merit->isBetterThan($best->merit) ? $polished : $best;
+    }
+
     /** A corner kept under the lid, mostly, once all goes in but what is to be seen first is not. */
     private function underTheLid(int $turn): ?UnderTheLid
     {
@@ -155,7 +166,11 @@ final class Search
     /** What the order of packing would have where it is before all else, and private things over it. */
     private function layFlats(Room $room, PieceFirst $pieces, Stages $stages, int $number): void
     {
-        if ($this->problem->order === Order::FlatsFirst) {
+        // Once all goes in but private things are in sight, they are what lies under everything.
+        if ($this->best?->leftOut === [] && $this->best->merit->kept->seenPrivates !== [] && $number % 2 === 1) {
+            $pieces->run($stages->privates(), false, true);
+            $pieces->run($stages->flats(), false);
+        } elseif ($this->problem->order === Order::FlatsFirst) {
             $this->floorPlan ??= new FloorPlan(
                 $this->problem->box, $this->hardToLay->others, $this->hardToLay->standing(),
             );

@@ -7,6 +7,7 @@ namespace Tests\Core\Fit;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\ClosureOf;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
@@ -15,10 +16,13 @@ use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Solve\Attempt;
 use PluckyWren\Core\Fit\Solve\Bundle;
 use PluckyWren\Core\Fit\Solve\FloorPlan;
 use PluckyWren\Core\Fit\Solve\Layout;
+use PluckyWren\Core\Fit\Solve\Merit;
 use PluckyWren\Core\Fit\Solve\Polish;
+use PluckyWren\Core\Fit\Solve\Search;
 use PluckyWren\Core\Measure\Size;
 
 final class PolishTest extends TestCase
@@ -65,18 +69,60 @@ final class PolishTest extends TestCase
             new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 20, 2000, 2000, 1000)]),
             new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(2000, 0, 0, 1000, 2000, 1080)]),
         ];
-        $problem = new Problem(self::box(), array_values($items), Order::FlatsLast);
-        self::assertSame(['vest'], Kept::in($problem->box, $problem->order, $placements, $items)->seenPrivates);
+        $parts = $this->outOfSight($items, $placements);
 
-        $polished = (new Polish($problem, $items, Budget::ofAttempts(1)))->of($placements);
-        $parts = array_map(
-            static fn (Placement $one): Part => $one->parts[0],
-            array_column($polished, null, 'id'),
-        );
-
-        self::assertSame([], Kept::in($problem->box, $problem->order, $polished, $items)->seenPrivates);
         self::assertSame([0, 1060], [$parts['vest']->z, $parts['vest']->h]);
         self::assertSame([1060, 20], [$parts['letter']->z, $parts['letter']->h]);
+    }
+
+    public function test_what_is_private_is_folded_as_broad_as_what_it_goes_under(): void
+    {
+        // As it is, 50 x 100 and 80 high, it goes under nothing; folded to 100 x 100 it is 40, and the car lies at 40.
+        $items = [
+            'tin' => new Item('tin', 'Tin', Size::ofMm(200, 200, 100), Form::Rigid),
+            'car' => new Item('car', 'Car', Size::ofMm(100, 100, 60), Form::Rigid),
+            'vest' => new Item('vest', 'Vest', Size::ofMm(100, 100, 40), Form::Cloth, squeeze: 0.6, hidden: true),
+        ];
+        $parts = $this->outOfSight($items, [
+            new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 2000, 2000, 1000)]),
+            new Placement('car', 1, null, How::Flat, 0.0, [new Part(2000, 1000, 0, 1000, 1000, 600)]),
+            new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(2000, 0, 0, 500, 1000, 800)]),
+        ]);
+
+        self::assertEquals(new Part(2000, 1000, 0, 1000, 1000, 400), $parts['vest']);
+        self::assertSame(400, $parts['car']->z);
+    }
+
+    public function test_a_bar_that_stands_is_laid_over_what_is_private(): void
+    {
+        // 25 of it lie in the 28 between the vest's 80 and the lid; it covers 100 x 80 of its 100 x 100.
+        $items = [
+            'soap' => new Item('soap', 'Soap', Size::ofMm(100, 80, 25), Form::Rigid),
+            'vest' => new Item('vest', 'Vest', Size::ofMm(100, 100, 80), Form::Cloth, squeeze: 0.6, hidden: true),
+        ];
+        $parts = $this->outOfSight($items, [
+            new Placement('soap', 1, null, How::Upright, 0.0, [new Part(1000, 0, 0, 250, 800, 1000)]),
+            new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(0, 0, 0, 1000, 1000, 800)]),
+        ]);
+
+        self::assertEquals(new Part(0, 0, 800, 1000, 800, 250), $parts['soap']);
+    }
+
+    public function test_what_is_not_all_in_is_made_better_at_the_end_too(): void
+    {
+        $items = [...self::items(), 'car' => new Item('car', 'Car', Size::ofMm(290, 190, 98), Form::Rigid)];
+        $problem = new Problem(self::box(), array_values($items), Order::FlatsFirst);
+        $placements = [
+            new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 1000, 1000, 400)]),
+            new Placement('book', 1, null, How::Flat, 0.0, [new Part(0, 0, 400, 2000, 1500, 100)]),
+        ];
+        $closure = ClosureOf::packing($problem->box, $placements, $items);
+        $merit = Merit::of($problem, $placements, [$items['car']], $closure, $items);
+        $search = new Search($problem, $items, array_values($items), 1, Budget::ofAttempts(1));
+        $finished = $search->finished(new Attempt($placements, [$items['car']], $merit));
+
+        self::assertSame([0.0, 1.0], [$merit->kept->order, $finished->merit->kept->order]);
+        self::assertSame([$items['car']], $finished->leftOut);
     }
 
     public function test_what_is_private_and_stays_together_lies_on_itself(): void
@@ -106,6 +152,26 @@ final class PolishTest extends TestCase
         self::assertCount(2, $plan->blocks(0));
         self::assertSame([0, 0, 0, 1500, 2000, 100], $plan->blocks(0)['book-1']);
         self::assertSame([1500, 0, 0, 3000, 2000, 100], $plan->blocks(1)['book-1'], 'mirrored');
+    }
+
+    /**
+     * What becomes of a packing in which what is private is in sight, and is not any more.
+     *
+     * @param  array<string, Item>  $items
+     * @param  list<Placement>  $placements
+     * @return array<string, Part> by the pieces' ids
+     */
+    private function outOfSight(array $items, array $placements): array
+    {
+        $problem = new Problem(self::box(), array_values($items), Order::FlatsLast);
+        self::assertSame(['vest'], Kept::in($problem->box, $problem->order, $placements, $items)->seenPrivates);
+        $polished = (new Polish($problem, $items, Budget::ofAttempts(1)))->of($placements);
+        self::assertSame([], Kept::in($problem->box, $problem->order, $polished, $items)->seenPrivates);
+
+        return array_map(
+            static fn (Placement $one): Part => $one->parts[0],
+            array_column($polished, null, 'id'),
+        );
     }
 
     /**

@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit\Solve;
+
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Part;
+use PluckyWren\Core\Fit\Placement;
+
+/**
+ * Puts private wear out of sight: in the place of something else that folds, under all, under one thing, or with
+ * something laid over it.
+ *
+ * @phpstan-import-type Row from Layout
+ */
+final readonly class OutOfSight
+{
+    /** What is no thicker, in tenths of a millimetre, may lie on cloth that is folded as much lower: a letter. */
+    private const THIN = 30;
+
+    /** @param array<string, Item> $items all, by id */
+    public function __construct(private array $items, private OtherPlaces $places) {}
+
+    public function of(Improvement $packing): void
+    {
+        foreach ($packing->kept->seenPrivates as $id) {
+            $this->exchange($packing, $id);
+        }
+        if ($packing->kept->seenPrivates === []) {
+            return;
+        }
+        // What is hidden matters more than that the lid lies flat.
+        $packing->mayDome();
+        foreach (['underAll', 'underOne', 'covered'] as $way) {
+            foreach ($packing->kept->seenPrivates as $id) {
+                $own = $packing->row($id);
+                if ($own !== null) {
+                    $packing->takeFirst(match ($way) {
+                        'underAll' => $this->places->layouts($own, $packing->rowsBut($own), true),
+                        'underOne' => $this->underOne($own, $packing->rowsBut($own)),
+                        'covered' => $this->covered($own, $packing->rows()),
+                    });
+                }
+            }
+        }
+    }
+
+    /** Something that folds in the place of something else that does, where both suit the other's block. */
+    private function exchange(Improvement $packing, string $id): void
+    {
+        $mine = array_column($packing->placements, null, 'id')[$id];
+        foreach ($packing->placements as $other) {
+            if (
+                $other->isNested() || $other->id === $id || $this->items[$other->id]->hidden
+                    || ! $this->fills($this->items[$id], $other->parts[0])
+                    || ! $this->fills($this->items[$other->id], $mine->parts[0])
+            ) {
+                continue;
+            }
+            $swapped = array_map(static fn (Placement $one): Placement => match ($one->id) {
+                $id => new Placement($id, 1, null, $mine->how, 0.0, $other->parts),
+                $other->id => new Placement($other->id, 1, null, $other->how, 0.0, $mine->parts),
+                default => $one,
+            }, $packing->placements);
+            if ($packing->take($swapped)) {
+                return;
+            }
+        }
+    }
+
+    /**
+     * Folded as broad as something else, and laid under it.
+     *
+     * @param  Row  $own
+     * @param  list<Row>  $others
+     * @return iterable<list<Row>>
+     */
+    private function underOne(array $own, array $others): iterable
+    {
+        foreach ($this->items[$own[0]]->form->takesAnyShape() ? $others : [] as $at => [$cover, $x, $y, $long, $broad]) {
+            if ($this->items[$cover]->hidden || $this->items[$cover]->firstSight) {
+                continue;
+            }
+            foreach ($this->foldedTo($own, $long, $broad) as [$l, $w, $h]) {
+                yield [...array_slice($others, 0, $at), [$own[0], $x, $y, $l, $w, $h], ...array_slice($others, $at)];
+            }
+        }
+    }
+
+    /**
+     * Blocks of the volume that something folded has, no longer and no broader than given.
+     *
+     * @param  Row  $own
+     * @return list<array{int, int, int}>
+     */
+    private function foldedTo(array $own, int $long, int $broad): array
+    {
+        $volume = $own[3] * $own[4] * $own[5];
+        $least = $this->items[$own[0]]->leastSide();
+        $blocks = [
+            [$long, $broad, (int) ceil($volume / ($long * $broad))],
+            [$long, (int) ceil($volume / ($long * $least)), $least],
+            [(int) ceil($volume / ($broad * $least)), $broad, $least],
+        ];
+
+        return array_values(array_filter($blocks, static fn (array $block): bool => min($block) >= $least
+            && $block[0] <= $long && $block[1] <= $broad));
+    }
+
+    /**
+     * With something laid over it.
+     *
+     * @param  Row  $own
+     * @param  list<Row>  $rows
+     * @return iterable<list<Row>>
+     */
+    private function covered(array $own, array $rows): iterable
+    {
+        [, $x, $y, $l, $w] = $own;
+        foreach ($rows as $at => $row) {
+            $item = $this->items[$row[0]];
+            if ($row === $own || $item->hidden || $item->firstSight) {
+                continue;
+            }
+            $others = $rows;
+            unset($others[$at]);
+            foreach ($this->over($row, $x, $y, $l, $w) as $place) {
+                yield [...$this->lowered($others, $own, $place[5]), $place];
+            }
+        }
+    }
+
+    /**
+     * Rows with one of them folded lower by what something thin on it takes, where it can be.
+     *
+     * @param  array<Row>  $rows
+     * @param  Row  $own
+     * @return list<Row>
+     */
+    private function lowered(array $rows, array $own, int $thickness): array
+    {
+        [$id, $x, $y, $l, $w, $h] = $own;
+        $isThin = $thickness <= self::THIN && $h > $thickness;
+        if (! $isThin || ! $this->fills($this->items[$id], new Part($x, $y, 0, $l, $w, $h - $thickness))) {
+            return array_values($rows);
+        }
+
+        return array_values(array_map(
+            static fn (array $row): array => $row === $own ? [$id, $x, $y, $l, $w, $h - $thickness] : $row,
+            $rows,
+        ));
+    }
+
+    /**
+     * How a piece may lie over half of a rectangle or more of it, in either direction: flush with a corner of it, or in
+     * its middle.
+     *
+     * @param  Row  $row
+     * @return list<Row>
+     */
+    private function over(array $row, int $x, int $y, int $l, int $w): array
+    {
+        $places = [];
+        foreach ($this->turned($row) as [$long, $broad, $h]) {
+            if (2 * min($long, $l) * min($broad, $w) < $l * $w) {
+                continue;
+            }
+            $xs = [$x, $x + $l - $long, $x + intdiv($l - $long, 2)];
+            $ys = [$y, $y + $w - $broad, $y + intdiv($w - $broad, 2)];
+            foreach ($xs as $atX) {
+                foreach ($ys as $atY) {
+                    $places[] = [$row[0], $atX, $atY, $long, $broad, $h];
+                }
+            }
+        }
+
+        return $places;
+    }
+
+    /**
+     * How a piece may be turned: about its upright axis, and over where it keeps its sides, the flattest first.
+     *
+     * @param  Row  $row
+     * @return list<array{int, int, int}>
+     */
+    private function turned(array $row): array
+    {
+        [$id, , , $long, $broad, $h] = $row;
+        $item = $this->items[$id];
+        $turns = [[$long, $broad, $h], [$broad, $long, $h]];
+        if ($item->form->keepsItsSides() && ! $item->keepUpright && $item->blocks === []) {
+            [$first, $second, $third] = $item->size->sides();
+            $turns = [
+                [$first, $second, $third], [$second, $first, $third], [$first, $third, $second],
+                [$third, $first, $second], [$second, $third, $first], [$third, $second, $first],
+            ];
+        }
+
+        return $turns;
+    }
+
+    /** Determine if something could be folded or poured to a block. */
+    private function fills(Item $item, Part $block): bool
+    {
+        return $item->form->takesAnyShape()
+            && min($block->l, $block->w, $block->h) >= $item->leastSide()
+            && $block->volume() >= $item->leastVolume();
+    }
+}
