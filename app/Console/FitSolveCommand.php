@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Fit\WallClock;
+use App\Fit\WarmUp;
 use Illuminate\Console\Command;
 use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Files\MalformedFile;
@@ -34,6 +35,8 @@ final class FitSolveCommand extends Command
         {--seed=1 : Where the trying starts}';
 
     protected $description = 'Solve a fit problem, or a folder of them';
+
+    private bool $isWarm = false;
 
     public function handle(CornerSolver $solver): int
     {
@@ -107,6 +110,10 @@ final class FitSolveCommand extends Command
         $budget = Budget::ofAttempts($steps === '' ? self::AS_MANY_AS_GO : max(1, (int) $steps));
         // A clock would make the same number of steps end sooner on a busy day, and the result another.
         $isTimed = $ms !== '' || $steps === '';
+        if ($isTimed && ! $this->isWarm) {
+            $this->isWarm = true;
+            WarmUp::run($solver);
+        }
 
         return $solver->solve(
             $problem,

@@ -8,6 +8,8 @@ use PHPUnit\Framework\TestCase as PlainTestCase;
 use PluckyWren\Core\Fit\Check\Validator;
 use PluckyWren\Core\Fit\Files\ProblemFile;
 use PluckyWren\Core\Fit\Files\ResultFile;
+use PluckyWren\Core\Fit\Form;
+use PluckyWren\Core\Fit\Item;
 
 /** The command as another program would call it. */
 final class FitSolveCommandTest extends PlainTestCase
@@ -57,6 +59,17 @@ final class FitSolveCommandTest extends PlainTestCase
         $command = "fit:solve {$this->folder}/01-worked-example.json --steps=4 --seed=3";
 
         self::assertSame($this->artisan($command), $this->artisan($command, ['WREN_COMPILER' => 'off']));
+    }
+
+    public function test_what_it_warms_up_with_has_a_piece_of_every_form_a_hollow_and_a_bundle(): void
+    {
+        $file = dirname(__DIR__, 3).'/data/fit-warm-up.json';
+        $items = ProblemFile::read((string) file_get_contents($file), $file)->items;
+        $forms = array_unique(array_map(static fn (Item $item): string => $item->form->value, $items));
+
+        self::assertEqualsCanonicalizing(array_column(Form::cases(), 'value'), $forms);
+        self::assertNotSame([], array_filter($items, static fn (Item $item): bool => $item->cavity !== null));
+        self::assertNotSame([], array_filter($items, static fn (Item $item): bool => $item->together));
     }
 
     public function test_a_result_is_written_to_a_file(): void
