@@ -78,7 +78,8 @@ final readonly class OutOfSight
      */
     private function underOne(array $own, array $others): iterable
     {
-        foreach ($this->items[$own[0]]->form->takesAnyShape() ? $others : [] as $at => [$cover, $x, $y, $long, $broad]) {
+        $folds = $this->items[$own[0]]->form->takesAnyShape();
+        foreach ($folds ? $others : [] as $at => [$cover, $x, $y, $long, $broad]) {
             if ($this->items[$cover]->hidden || $this->items[$cover]->firstSight) {
                 continue;
             }
