@@ -118,6 +118,9 @@ final class BenchPathTest extends BrowserTestCase
         self::browser()->size(834, 1112);
         $this->openBench();
         $this->clickOn('#bench form button');
+        $goesOn = fn (): bool => str_contains($this->heading(), 'All in')
+            || $this->js("return document.querySelector('form[data-goes-in]') !== null") === true;
+        $this->until($goesOn, 'The bench does not begin.');
         for ($guard = 0; $guard < 60 && ! str_contains($this->heading(), 'All in'); $guard++) {
             $before = $this->state();
             // Everything that is pressed is as large as a thumb.
@@ -125,7 +128,10 @@ final class BenchPathTest extends BrowserTestCase
                 "return document.querySelector('form[data-goes-in] button').getBoundingClientRect().height",
             ));
             $this->clickOn('form[data-goes-in] button');
-            $this->until(fn (): bool => $this->state() !== $before, 'The touch was not answered.');
+            $this->until(
+                fn (): bool => $this->state() !== $before && $goesOn(),
+                'The touch was not answered.',
+            );
         }
         $this->type('#proud', '4');
         $this->clickOn('button[name=closed][value=flat]');
