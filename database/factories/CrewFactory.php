@@ -15,6 +15,6 @@ final class CrewFactory extends Factory
 
     public function definition(): array
     {
-        return ['name' => str_replace("'", '', fake()->lastName()).' crew', 'currency' => Currency::of('EUR')];
+        return ['name' => 'Juxley crew', 'currency' => Currency::of('EUR')];
     }
 }
