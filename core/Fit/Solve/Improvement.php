@@ -24,8 +24,8 @@ final class Improvement
      * @param  list<Placement>  $placements
      */
     private function __construct(
-        public readonly Problem $problem,
-        public readonly array $items,
+        private readonly Problem $problem,
+        private readonly array $items,
         private readonly Budget $budget,
         private Layout $layout,
         public array $placements,
@@ -64,10 +64,10 @@ final class Improvement
     }
 
     /**
-     * @param  Row|null  $row
+     * @param  Row  $row
      * @return list<Row> all but that one
      */
-    public function rowsBut(?array $row): array
+    public function rowsBut(array $row): array
     {
         return array_values(array_filter($this->layout->rows, static fn (array $other): bool => $other !== $row));
     }

@@ -189,16 +189,14 @@ final readonly class OutOfSight
     {
         [$id, , , $long, $broad, $h] = $row;
         $item = $this->items[$id];
-        $turns = [[$long, $broad, $h], [$broad, $long, $h]];
-        if ($item->form->keepsItsSides() && ! $item->keepUpright && $item->blocks === []) {
-            [$first, $second, $third] = $item->size->sides();
-            $turns = [
-                [$first, $second, $third], [$second, $first, $third], [$first, $third, $second],
-                [$third, $first, $second], [$second, $third, $first], [$third, $second, $first],
-            ];
-        }
+        $isTurned = $item->form->keepsItsSides() && ! $item->keepUpright && $item->blocks === [];
 
-        return $turns;
+        return $isTurned
+            ? array_map(
+                static fn (array $turn): array => [$turn[0], $turn[1], $turn[2]],
+                Unit::single(0, $item->size->sides())->turns(),
+            )
+            : [[$long, $broad, $h], [$broad, $long, $h]];
     }
 
     /** Determine if something could be folded or poured to a block. */

@@ -9,6 +9,7 @@ use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use RuntimeException;
+use Symfony\Component\Process\ExecutableFinder;
 use Tests\Support\Run;
 
 /**
@@ -165,18 +166,6 @@ final class Chromium
         return $addresses;
     }
 
-    private static function program(): string
-    {
-        foreach (['chromium-headless-shell', 'chromium'] as $program) {
-            foreach (explode(':', (string) getenv('PATH')) as $folder) {
-                if (is_executable("{$folder}/{$program}")) {
-                    return $program;
-                }
-            }
-        }
-        throw new RuntimeException('There is no Chromium here.');
-    }
-
     public function close(): void
     {
         $this->driver->quit();
@@ -185,5 +174,13 @@ final class Chromium
         is_dir($this->profile)
             && exec('rm -rf '.escapeshellarg($this->profile), result_code: $code) !== false
             && ($code === 0 || throw new RuntimeException("Could not remove {$this->profile}."));
+    }
+
+    private static function program(): string
+    {
+        $finder = new ExecutableFinder;
+
+        return $finder->find('chromium-headless-shell') ?? $finder->find('chromium')
+            ?? throw new RuntimeException('There is no Chromium here.');
     }
 }
