@@ -50,9 +50,12 @@ final readonly class OutOfSight
     private function exchange(Improvement $packing, string $id): void
     {
         $mine = array_column($packing->placements, null, 'id')[$id];
+        // A pouch with something in it is no cloth that could be folded anew.
+        $filled = array_column($packing->placements, 'in', 'in');
         foreach ($packing->placements as $other) {
             if (
-                $other->isNested() || $other->id === $id || $this->items[$other->id]->hidden
+                $other->isNested() || $other->id === $id || isset($filled[$other->id])
+                    || $this->items[$other->id]->hidden
                     || ! $this->fills($this->items[$id], $other->parts[0])
                     || ! $this->fills($this->items[$other->id], $mine->parts[0])
             ) {

@@ -7,6 +7,7 @@ namespace Tests\Core\Fit;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Fit\ClosureOf;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\How;
@@ -73,6 +74,29 @@ final class PolishTest extends TestCase
 
         self::assertSame([0, 1060], [$parts['vest']->z, $parts['vest']->h]);
         self::assertSame([1060, 20], [$parts['letter']->z, $parts['letter']->h]);
+    }
+
+    public function test_a_pouch_that_holds_something_is_not_folded_anew_for_what_is_private(): void
+    {
+        // The vest would fill the pouch's block, 100 x 100 x 40; but in the vest's, 20 high, no soap of 30 goes.
+        $items = [
+            'tin' => new Item('tin', 'Tin', Size::ofMm(200, 200, 60), Form::Rigid),
+            'car' => new Item('car', 'Car', Size::ofMm(100, 100, 30), Form::Rigid),
+            'soap' => new Item('soap', 'Soap', Size::ofMm(60, 40, 30), Form::Rigid),
+            'pouch' => new Item(
+                'pouch', 'Pouch', Size::ofMm(210, 200, 8), Form::Cloth, squeeze: 0.8, cavity: Cavity::pouch(10),
+            ),
+            'vest' => new Item('vest', 'Vest', Size::ofMm(200, 100, 20), Form::Cloth, squeeze: 0.6, hidden: true),
+        ];
+        $parts = $this->outOfSight($items, [
+            new Placement('soap', 1, 'pouch', How::Nested, 0.0, [new Part(0, 0, 0, 600, 400, 300)]),
+            new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 2000, 2000, 600)]),
+            new Placement('pouch', 1, null, How::Refolded, 0.0, [new Part(2000, 0, 0, 1000, 1000, 400)]),
+            new Placement('car', 1, null, How::Flat, 0.0, [new Part(2000, 0, 400, 1000, 1000, 300)]),
+            new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(0, 0, 600, 2000, 1000, 200)]),
+        ]);
+
+        self::assertGreaterThanOrEqual(320, min($parts['pouch']->l, $parts['pouch']->w, $parts['pouch']->h));
     }
 
     public function test_what_is_private_is_folded_as_broad_as_what_it_goes_under(): void
