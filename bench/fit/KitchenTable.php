@@ -12,6 +12,7 @@ use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Solve\Bundles;
 use PluckyWren\Core\Fit\Solve\Riders;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
@@ -38,6 +39,12 @@ final class KitchenTable
 {
     private const SPREAD = 0.1;
 
+    /** What packers count among the must-haves and this guide does not ask for. */
+    private const IN_MOST_BOXES = ['ruler', 'glue-stick', 'plasters', 'nail-clippers'];
+
+    /** Two in three boxes have their school things, and two in three their care things, in a pouch. */
+    private const KITS = ['pencil-case' => Category::School, 'washbag' => Category::Care];
+
     private readonly Catalogue $catalogue;
 
     private Randomizer $random;
@@ -58,19 +65,19 @@ final class KitchenTable
     {
         $this->random = new Randomizer(new Mt19937($seed));
         do {
-            $plan = $this->drawn();
+            $plan = $this->drawn($seed % 4 === 0 ? 'tapered-tub' : 'straight-card');
             $share = $this->share($plan);
-        } while ($share < 0.6 || $share > 0.8 || ! (new Riders(FitProblem::of($plan), 1))->allRide());
+        } while ($share < 0.6 || $share > 0.8 || ! self::riders($plan)->allRide());
 
         return $plan;
     }
 
-    private function drawn(): Plan
+    private function drawn(string $box): Plan
     {
         $guide = Data::guide();
         $band = $this->one($guide->audience->bands);
         $euro = static fn (int $cents): Money => new Money($cents, Currency::of('EUR'));
-        $boxKind = Data::boxKinds()->get($this->random->getInt(0, 3) === 0 ? 'tapered-tub' : 'straight-card');
+        $boxKind = Data::boxKinds()->get($box);
         $recipient = new Recipient($band, $this->one([Gender::Girl, Gender::Boy]));
         $plan = new Plan($recipient, $guide, $boxKind, new Funds($euro(900), null), []);
         $share = $this->random->getInt(600, 800) / 1000;
@@ -78,13 +85,13 @@ final class KitchenTable
             $kinds = $this->usual($need->kindsIn($this->catalogue), $plan);
             $count = $need->countFor($recipient);
             if ($count > 0 && $kinds !== []) {
-                $plan = $this->with($plan, $this->one($kinds), max($count, $need->usualFor($recipient) ?? 0));
+                $kind = $this->one($kinds);
+                $usual = max($need->usualFor($recipient) ?? 0, $kind->usualCount($band));
+                $plan = $this->with($plan, $kind, max($count, $usual));
             }
         }
-        $plan = $this->bottleFilled($plan);
-        $extras = $this->random->shuffleArray($this->usual($this->catalogue->ids(), $plan));
-        foreach ($extras as $kind) {
-            if ($this->share($plan) >= $share) {
+        foreach ([...$this->wished($plan), ...$this->extras($plan)] as $kind) {
+            if (self::shareOf(FitProblem::of($plan)) >= $share) {
                 break;
             }
             // One lead, one friend, one thing to drink from.
@@ -92,19 +99,52 @@ final class KitchenTable
                 || ($kind->category === Category::Carry && $kind->handling->cavity !== null)
                 || array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => $piece->kind === $kind) !== [];
             $more = $this->with($plan, $kind, max(1, $kind->usualCount($band)));
-            $plan = $isOnce || $this->share($more) > 0.8 ? $plan : $more;
+            $plan = $isOnce || self::shareOf(FitProblem::of($more)) > 0.8 ? $plan : $more;
+        }
+        $plan = $this->bottleFilled($plan);
+        foreach (self::KITS as $bag => $category) {
+            $plan = $this->random->getInt(0, 2) === 0 ? $plan : $this->kit($plan, $bag, $category);
         }
 
         return $plan;
     }
 
-    /** What of a box everything takes, pressed as far as it goes; what rides in a bottle takes nothing. */
+    /** @return list<ItemKind> two in three of what the guide wishes for and of what else is in most boxes */
+    private function wished(Plan $plan): array
+    {
+        $kinds = $this->usual(self::IN_MOST_BOXES, $plan);
+        foreach ($plan->guide->wishes as $wish) {
+            $usual = $this->usual($wish->kindsIn($this->catalogue), $plan);
+            $kinds = $usual === [] ? $kinds : [...$kinds, $this->one($usual)];
+        }
+
+        return array_values(array_filter($kinds, fn (): bool => $this->random->getInt(0, 2) > 0));
+    }
+
+    /** @return list<ItemKind> what is usual at that age, in an order left to chance */
+    private function extras(Plan $plan): array
+    {
+        return $this->random->shuffleArray($this->usual($this->catalogue->ids(), $plan));
+    }
+
+    /** What of a box everything takes, pressed as far as it goes; a pouch takes what is in it, a bottle what it is. */
     public function share(Plan $plan): float
     {
-        $problem = FitProblem::of($plan);
+        return self::shareOf(self::riders($plan)->problem());
+    }
+
+    /** What is put into bottles and pouches, pencils in one bundle. */
+    private static function riders(Plan $plan): Riders
+    {
+        return new Riders((new Bundles(FitProblem::of($plan)))->problem(), 1);
+    }
+
+    /** The same where nothing rides in anything. */
+    private static function shareOf(Problem $problem): float
+    {
         $volume = 0.0;
         foreach ($problem->items as $item) {
-            $volume += $item->into !== null ? 0.0 : $item->quantity * self::pressed($item);
+            $volume += $item->quantity * self::pressed($item);
         }
 
         return $volume / $problem->box->volume();
@@ -138,6 +178,27 @@ final class KitchenTable
         }
 
         return $plan->with(pieces: $pieces);
+    }
+
+    /** A pouch with what there is of a category, as far as it goes in. */
+    private function kit(Plan $plan, string $bag, Category $category): Plan
+    {
+        $plan = $this->with($plan, $this->catalogue->get($bag), 1);
+        $pouch = $plan->pieces[count($plan->pieces) - 1];
+        foreach ($plan->pieces as $at => $piece) {
+            $isMeant = $piece->kind->category === $category
+                && $piece !== $pouch
+                && $piece->kind->handling->cavity === null
+                && $piece->choices->into === null;
+            if ($isMeant) {
+                $pieces = $plan->pieces;
+                $pieces[$at] = $piece->choosing(new PieceChoices(into: $pouch->id));
+                $more = $plan->with(pieces: $pieces);
+                $plan = self::riders($more)->allRide() ? $more : $plan;
+            }
+        }
+
+        return $plan;
     }
 
     private function with(Plan $plan, ItemKind $kind, int $count): Plan

@@ -38,6 +38,17 @@ final readonly class Cavity
         return new self(0, 0, 0, false, true, $wall, []);
     }
 
+    /** The hollow of what is filled: nothing more goes in, and what holds something goes into nothing itself. */
+    public static function closed(): self
+    {
+        return self::block(0, 0, 0);
+    }
+
+    public function isClosed(): bool
+    {
+        return ! $this->soft && $this->height === 0;
+    }
+
     /**
      * The hollow of a thing that is like another, but of another size: each side of it is as much longer or shorter as
      * the side of the thing that is next to it in length.

@@ -99,7 +99,9 @@ final readonly class Item
     /** Determine if others go into it: what keeps its shape has a hollow, and of what folds a pouch is made. */
     public function holdsThings(): bool
     {
-        return $this->cavity !== null && $this->cavity->soft === ($this->form === Form::Cloth);
+        return $this->cavity !== null
+            && ! $this->cavity->isClosed()
+            && $this->cavity->soft === ($this->form === Form::Cloth);
     }
 
     /** Determine if things can be tucked between its pages, or its leaves. */
@@ -164,6 +166,12 @@ final readonly class Item
             'size' => $blocks[0], 'blocks' => $blocks, 'minSide' => $minSide, 'value' => $this->value * $count,
             'weightG' => $this->weightG === null ? null : $this->weightG * $count, 'together' => false,
         ]);
+    }
+
+    /** @param non-empty-list<Size> $blocks that it can be made to, the usual one first */
+    public function comingAs(array $blocks): self
+    {
+        return $this->copy(['size' => $blocks[0], 'blocks' => $blocks]);
     }
 
     /** @param int $tenths of a millimetre */

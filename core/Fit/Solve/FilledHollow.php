@@ -13,12 +13,15 @@ use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 
 /** Fills one hollow that keeps its shape with what passes its mouth, as a small box is filled. */
-final readonly class FilledHollow
+final class FilledHollow
 {
     /** So many rectangles are tried in a round hollow. */
     private const RECTANGLES = 4;
 
-    public function __construct(private ?Budget $budget = null) {}
+    /** @var array<string, Repertoire> of what was put in last, by its ids: it is asked for once for each way */
+    private array $repertoire = [];
+
+    public function __construct(private readonly ?Budget $budget = null) {}
 
     /**
      * @param  list<Item>  $left  what may go in
@@ -37,24 +40,14 @@ final readonly class FilledHollow
         }
         $best = [];
         $most = 0.0;
-        $repertoire = new Repertoire($able);
+        $repertoire = $this->repertoire($able);
         foreach (
             $cavity->round
                 ? $this->rectangles($cavity->length, $able, $turn)
                 : [[$cavity->length, $cavity->width]] as [$length, $width]
         ) {
             $hollow = BoxShape::straight($holder->name, $length, $width, $cavity->height, 0);
-            $care = SpaceCare::number($turn);
-            $room = new Room(
-                $hollow,
-                $repertoire,
-                new EmptySpaces($hollow, $cavity->height, $care->level, true),
-                false,
-                carriesAnything: true,
-            );
-            $offers = new Offers($repertoire, $care, $priorities, $seed + $turn, isHeld: true);
-            (new SpaceFirst($room, $offers, budget: $this->budget))->run();
-            [$placed] = $room->packed();
+            $placed = $this->block($hollow, $repertoire, $turn, $seed, $priorities);
             $saved = array_sum(
                 array_map(
                     static fn (Placement $placement): float => $placement->parts[0]->volume() * (
@@ -78,6 +71,44 @@ final readonly class FilledHollow
         }
 
         return $best;
+    }
+
+    /**
+     * What goes into a hollow that is a block, one of so many ways.
+     *
+     * @param  array<string, float>  $priorities  above 1 for what stayed out before, by id
+     * @return list<Placement>
+     */
+    public function block(
+        BoxShape $hollow,
+        Repertoire $repertoire,
+        int $turn,
+        int $seed,
+        array $priorities = [],
+    ): array {
+        $care = SpaceCare::number($turn);
+        $room = new Room(
+            $hollow,
+            $repertoire,
+            new EmptySpaces($hollow, $hollow->height, $care->level, true),
+            false,
+            carriesAnything: true,
+        );
+        $offers = new Offers($repertoire, $care, $priorities, $seed + $turn, isHeld: true);
+        (new SpaceFirst($room, $offers, budget: $this->budget))->run();
+
+        return $room->packed()[0];
+    }
+
+    /** @param non-empty-list<Item> $able */
+    private function repertoire(array $able): Repertoire
+    {
+        $key = implode('/', array_column($able, 'id'));
+        if (! isset($this->repertoire[$key])) {
+            $this->repertoire = [$key => new Repertoire($able)];
+        }
+
+        return $this->repertoire[$key];
     }
 
     private static function inside(Item $holder, Placement $placement, int $x, int $y): Placement

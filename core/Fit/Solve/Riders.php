@@ -26,9 +26,6 @@ final class Riders
     /** A hollow is filled in so many ways until all that must ride in it is in. */
     private const WAYS = 6;
 
-    /** A pouch is tried in so many thicknesses. */
-    private const THICKNESSES = 12;
-
     /** Leaves between pages may be so thick in all, in tenths of a millimetre; an estimate. */
     private const LEAVES_TENTHS = 200;
 
@@ -37,6 +34,9 @@ final class Riders
 
     /** @var array<string, Item> what each filled holder is to the box, by its id */
     private array $filled = [];
+
+    /** @var array<string, array<string, list<Placement>>> what is in a pouch, by its id and the block that it is then */
+    private array $inPouch = [];
 
     /** @var array<string, true> what cannot ride where it must, by id */
     private array $without = [];
@@ -106,6 +106,17 @@ final class Riders
     }
 
     /**
+     * What the lid presses: a filled pouch is a block to whoever packs it, and gives as its own cloth does.
+     *
+     * @param  array<string, Item>  $items  of that problem, by id
+     * @return array<string, Item> the same, each pouch as it was asked for
+     */
+    public function asTheyGive(array $items): array
+    {
+        return [...$items, ...array_intersect_key($this->problem->singles(), $this->inPouch)];
+    }
+
+    /**
      * A packing of that problem together with what rides in it.
      *
      * @param  list<Placement>  $placements
@@ -115,14 +126,28 @@ final class Riders
     {
         $all = [];
         foreach ($placements as $placement) {
-            $isPouch = ($this->filled[$placement->id] ?? null)?->form === Form::Soft;
-            array_push($all, ...$this->inside[$placement->id] ?? []);
+            $isPouch = isset($this->inPouch[$placement->id]);
+            array_push($all, ...($isPouch ? $this->inPouchAsItIs($placement) : $this->inside[$placement->id] ?? []));
             $all[] = $isPouch
                 ? new Placement($placement->id, $placement->step, null, How::Refolded, 0.0, $placement->parts)
                 : $placement;
         }
 
         return $all;
+    }
+
+    /** @return list<Placement> what rides in a pouch that has become the block that it lies as */
+    private function inPouchAsItIs(Placement $pouch): array
+    {
+        return $this->inPouch[$pouch->id][self::block($pouch->parts[0])];
+    }
+
+    private static function block(Part|Size $block): string
+    {
+        $sides = $block instanceof Size ? $block->sides() : [$block->l, $block->w, $block->h];
+        rsort($sides);
+
+        return implode('x', $sides);
     }
 
     /**
@@ -147,23 +172,39 @@ final class Riders
     private function fill(Item $holder, array $items, FilledHollow $hollows, int $seed): array
     {
         $cavity = $holder->cavity;
+        if ($cavity?->soft === true && $holder->holdsThings()) {
+            return $this->fillPouch($holder, (new FilledPouch($hollows, $seed))->blocks($holder, $items));
+        }
         $placed = match (true) {
             $holder->hasPages() => self::tucked($holder, $items),
             $cavity === null || ! $holder->holdsThings() => [],
-            $cavity->soft => $this->inPouch($holder, $items, $hollows, $seed),
             default => $this->best($holder, $items, $hollows, $seed),
         };
         if ($placed !== []) {
-            $this->filled[$holder->id] = match (true) {
-                $holder->hasPages() => self::stiff($holder->thickerBy(
-                    array_sum(array_map(static fn (Placement $leaf): int => $leaf->parts[0]->h, $placed)),
-                )),
-                $cavity?->soft === true => self::around($holder, $placed, $cavity->wall),
-                default => self::stiff($holder),
-            };
+            $leaves = $holder->hasPages()
+                ? array_sum(array_map(static fn (Placement $leaf): int => $leaf->parts[0]->h, $placed))
+                : 0;
+            $this->filled[$holder->id] = self::stiff($leaves > 0 ? $holder->thickerBy($leaves) : $holder);
         }
 
         return $placed;
+    }
+
+    /**
+     * @param  list<array{Size, list<Placement>}>  $blocks
+     * @return list<Placement> what is in it
+     */
+    private function fillPouch(Item $pouch, array $blocks): array
+    {
+        if ($blocks === []) {
+            return [];
+        }
+        foreach ($blocks as [$size, $placed]) {
+            $this->inPouch[$pouch->id][self::block($size)] = $placed;
+        }
+        $this->filled[$pouch->id] = self::stiff($pouch)->comingAs(array_column($blocks, 0));
+
+        return $blocks[0][1];
     }
 
     /**
@@ -175,37 +216,6 @@ final class Riders
         $best = [];
         for ($way = 0; $way < self::WAYS && count($best) < count($items); $way++) {
             $placed = $hollows->filled($holder, $items, $way, $seed);
-            $best = count($placed) > count($best) ? $placed : $best;
-        }
-
-        return $best;
-    }
-
-    /**
-     * The thinnest block of them round which the pouch goes: cloth of that girth.
-     *
-     * @param  non-empty-list<Item>  $items
-     * @return list<Placement>
-     */
-    private function inPouch(Item $pouch, array $items, FilledHollow $hollows, int $seed): array
-    {
-        [$long, $broad] = $pouch->size->sides();
-        $thinnest = max(array_map(
-            static fn (Item $item): int => $item->form->keepsItsSides() ? $item->size->sides()[2] : $item->leastSide(),
-            $items,
-        ));
-        $best = [];
-        for ($tried = 0; $tried < self::THICKNESSES && count($best) < count($items); $tried++) {
-            $thickness = (int) round($thinnest * (1 + $tried / 2));
-            if ($thickness >= $broad) {
-                break;
-            }
-            $block = $pouch->filled(
-                $pouch->size,
-                Form::Rigid,
-                Cavity::block($long - $thickness, $broad - $thickness, $thickness),
-            );
-            $placed = $this->best($block, $items, $hollows, $seed);
             $best = count($placed) > count($best) ? $placed : $best;
         }
 
@@ -240,31 +250,9 @@ final class Riders
         return $placed;
     }
 
-    /**
-     * A filled pouch: no smaller than what it holds, nor than its own cloth can be folded. Soft that does not give, as
-     * cloth is not laid corner to corner.
-     *
-     * @param  non-empty-list<Placement>  $contents
-     */
-    private static function around(Item $pouch, array $contents, int $wall): Item
-    {
-        $reach = [0, 0, 0];
-        foreach ($contents as $placement) {
-            $part = $placement->parts[0];
-            $reach = [
-                max($reach[0], $part->x + $part->l), max($reach[1], $part->y + $part->w), max($reach[2], $part->top()),
-            ];
-        }
-        $sides = array_map(static fn (int $side): int => max($side + 2 * $wall, $pouch->leastSide()), $reach);
-        rsort($sides);
-        $sides[2] = max($sides[2], (int) ceil($pouch->leastVolume() / ($sides[0] * $sides[1])));
-
-        return $pouch->filled(new Size($sides[0], $sides[1], $sides[2]), Form::Soft);
-    }
-
     /** With nothing more to be put in, and not to be bent. */
     private static function stiff(Item $holder): Item
     {
-        return $holder->filled($holder->size, Form::Rigid);
+        return $holder->filled($holder->size, Form::Rigid, Cavity::closed());
     }
 }

@@ -52,11 +52,13 @@ final class Search
 
     /**
      * @param  array<string, Item>  $items  all, by id
+     * @param  array<string, Item>  $asTheyGive  the same, as the lid presses them
      * @param  list<Item>  $possible  those to be placed
      */
     public function __construct(
         private readonly Problem $problem,
         private readonly array $items,
+        private readonly array $asTheyGive,
         array $possible,
         private readonly int $seed,
         private readonly Budget $budget,
@@ -260,7 +262,7 @@ final class Search
     private function judged(array $placements, array $leftOut): Attempt
     {
         $all = [...$this->problem->pinned, ...$placements];
-        $closure = ClosureOf::packing($this->problem->box, $all, $this->items);
+        $closure = ClosureOf::packing($this->problem->box, $all, $this->asTheyGive);
 
         return new Attempt(
             $placements,

@@ -142,7 +142,7 @@ final class PolishTest extends TestCase
         ];
         $closure = ClosureOf::packing($problem->box, $placements, $items);
         $merit = Merit::of($problem, $placements, [$items['car']], $closure, $items);
-        $search = new Search($problem, $items, array_values($items), 1, Budget::ofAttempts(1));
+        $search = new Search($problem, $items, $items, array_values($items), 1, Budget::ofAttempts(1));
         $finished = $search->finished(new Attempt($placements, [$items['car']], $merit));
 
         self::assertSame([0.0, 1.0], [$merit->kept->order, $finished->merit->kept->order]);

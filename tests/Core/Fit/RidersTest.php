@@ -124,6 +124,46 @@ final class RidersTest extends TestCase
         self::assertSame([], $result->leftOut);
     }
 
+    public function test_what_is_filled_goes_into_nothing_else(): void
+    {
+        // The filled flask would go into the bucket; one level deep is all there is.
+        $flask = new Item(
+            'flask', 'Flask', Size::ofMm(120, 60, 60), Form::Rigid, cavity: Cavity::cylinder(540, 1100, [400]),
+        );
+        $bucket = new Item(
+            'bucket', 'Bucket', Size::ofMm(150, 150, 140), Form::Rigid, must: true,
+            cavity: Cavity::cylinder(1400, 1350, [1400]),
+        );
+        $sock = new Item(
+            'sock', 'Sock', Size::ofMm(130, 80, 12), Form::Cloth, minSide: 100, squeeze: 0.6, into: 'flask',
+        );
+        $problem = new Problem(BoxShape::straight('Box', 1600, 1600, 1450, 0), [$bucket, $flask, $sock]);
+        $result = (new CornerSolver)->solve($problem, Budget::ofAttempts(40));
+
+        self::assertSame([], Validator::ofAllRules()->breaches($problem, $result));
+        self::assertSame(['bucket'], array_column($result->placements, 'id'));
+    }
+
+    public function test_a_pouch_is_drawn_close_round_what_is_in_it_and_made_to_the_room_there_is(): void
+    {
+        $pouch = new Item(
+            'pouch', 'Pouch', Size::ofMm(200, 120, 10), Form::Cloth,
+            squeeze: 0.8, minSide: 40, cavity: Cavity::pouch(10),
+        );
+        $soap = new Item('soap', 'Soap', Size::ofMm(80, 50, 25), Form::Rigid, into: 'pouch');
+        $brush = new Item('brush', 'Brush', Size::ofMm(60, 50, 12), Form::Rigid, into: 'pouch');
+        // On each other they take 80 x 50 x 37, with the walls 82 x 52 x 39 = 166,296: less than the pouch's own cloth
+        // at its least, 0.8 x 240,000. Side by side they are 140 long: more than either side of the box.
+        $problem = new Problem(BoxShape::straight('Box', 1000, 600, 600, 0), [$pouch, $soap, $brush]);
+        $result = (new CornerSolver)->solve($problem, Budget::ofAttempts(6));
+
+        self::assertSame([], Validator::ofAllRules()->breaches($problem, $result));
+        self::assertSame([], $result->leftOut);
+        $part = array_column($result->placements, null, 'id')['pouch']->parts[0];
+        self::assertGreaterThanOrEqual(192_000_000, $part->volume());
+        self::assertLessThanOrEqual(200_000_000, $part->volume());
+    }
+
     public function test_the_file_keeps_it_and_refuses_what_makes_no_sense(): void
     {
         $cup = new Item('cup', 'Cup', Size::ofMm(90, 80, 85), Form::Rigid, cavity: Cavity::cylinder(740, 840));

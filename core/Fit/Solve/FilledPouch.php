@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit\Solve;
+
+use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Fit\How;
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Placement;
+use PluckyWren\Core\Measure\Size;
+
+/**
+ * What a pouch becomes with things in it: a block round them, no smaller than its own cloth can be folded. Several
+ * such blocks, flat ones and thick ones, so that one of them suits where the pouch is to lie.
+ */
+final readonly class FilledPouch
+{
+    /** A pouch is filled in so many ways until all of it is in. */
+    private const WAYS = 6;
+
+    /** It is tried as many times as thick as the thinnest that all in it lies flat in. */
+    private const THICKNESSES = [1.0, 1.5, 2.5, 4.0];
+
+    /** How much narrower or shorter it is tried next, once all is in: by much, and where that is too much, by less. */
+    private const CLOSER = [0.6, 0.8];
+
+    /** So many blocks are kept, those that take least room first. */
+    private const BLOCKS = 10;
+
+    public function __construct(private FilledHollow $hollows, private int $seed) {}
+
+    /**
+     * @param  non-empty-list<Item>  $items  what is to go in
+     * @return list<array{Size, list<Placement>}> blocks with the most of it in, and where it lies in its own measures;
+     *     the smallest first, none where nothing goes in
+     */
+    public function blocks(Item $pouch, array $items): array
+    {
+        $blocks = $fullest = [];
+        foreach ($this->fillings($pouch, $items) as $placed) {
+            if (count($placed) > count($fullest)) {
+                [$fullest, $blocks] = [$placed, []];
+            }
+            // Where not all of it goes in, what does is the same in every block.
+            $isAlike = $placed !== [] && ($placed === $fullest || count($placed) === count($items));
+            foreach ($isAlike ? self::around($pouch, $placed) : [] as $size) {
+                $blocks[implode('x', $size->sides())] ??= [$size, array_map(
+                    static fn (Placement $one): Placement => new Placement(
+                        $one->id, 1, $pouch->id, How::Nested, 0.0, $one->parts,
+                    ),
+                    $placed,
+                )];
+            }
+        }
+        $blocks = array_values($blocks);
+        usort($blocks, static fn (array $one, array $other): int => $one[0]->volume() <=> $other[0]->volume());
+
+        return array_slice($blocks, 0, self::BLOCKS);
+    }
+
+    /**
+     * @param  non-empty-list<Item>  $items
+     * @return iterable<list<Placement>>
+     */
+    private function fillings(Item $pouch, array $items): iterable
+    {
+        $repertoire = new Repertoire($items);
+        [$long, $broad] = $pouch->size->sides();
+        $thinnest = max(array_map(
+            static fn (Item $item): int => $item->form->keepsItsSides() ? $item->size->sides()[2] : $item->leastSide(),
+            $items,
+        ));
+        foreach (self::THICKNESSES as $times) {
+            $thickness = (int) round($thinnest * $times);
+            // A pouch of that girth goes round it.
+            $room = [$long - $thickness, $broad - $thickness, $thickness];
+            if (min($room) <= 0) {
+                return;
+            }
+            $placed = $this->filled($repertoire, $room, count($items), self::WAYS);
+            yield $placed;
+            if (count($placed) === count($items) && self::isLoose($pouch, $placed)) {
+                yield $this->closer($repertoire, $room, $placed);
+            }
+        }
+    }
+
+    /**
+     * Determine if a block round all of it takes more room than the pouch itself does, folded.
+     *
+     * @param  list<Placement>  $placed
+     */
+    private static function isLoose(Item $pouch, array $placed): bool
+    {
+        return array_product(self::reach($placed)) > $pouch->leastVolume();
+    }
+
+    /**
+     * The pouch drawn closer round all that is in it, as long as it stays in: narrower first, then shorter.
+     *
+     * @param  array{int, int, int}  $room
+     * @param  list<Placement>  $placed
+     * @return list<Placement>
+     */
+    private function closer(Repertoire $repertoire, array $room, array $placed): array
+    {
+        foreach ([1, 0] as $axis) {
+            foreach (self::CLOSER as $share) {
+                do {
+                    $room[$axis] = (int) ($share * self::reach($placed)[$axis]);
+                    $closer = $this->filled($repertoire, $room, count($placed), 1);
+                    $goesIn = count($closer) === count($placed);
+                    $placed = $goesIn ? $closer : $placed;
+                } while ($goesIn);
+            }
+            $room[$axis] = self::reach($placed)[$axis];
+        }
+
+        return $placed;
+    }
+
+    /**
+     * @param  array{int, int, int}  $room
+     * @return list<Placement> the most that go into a block of so many
+     */
+    private function filled(Repertoire $repertoire, array $room, int $many, int $ways): array
+    {
+        $block = BoxShape::straight('pouch', $room[0], $room[1], $room[2], 0);
+        $best = [];
+        for ($way = 0; $way < $ways && count($best) < $many; $way++) {
+            $placed = $this->hollows->block($block, $repertoire, $way, $this->seed);
+            $best = count($placed) > count($best) ? $placed : $best;
+        }
+
+        return $best;
+    }
+
+    /**
+     * The blocks that a pouch may become round what is in it: where its own cloth takes more, longer, broader or
+     * thicker by as much.
+     *
+     * @param  non-empty-list<Placement>  $placed
+     * @return list<Size>
+     */
+    private static function around(Item $pouch, array $placed): array
+    {
+        $wall = $pouch->cavity->wall ?? 0;
+        $sides = array_map(
+            static fn (int $side): int => max($side + 2 * $wall, $pouch->leastSide()),
+            self::reach($placed),
+        );
+        rsort($sides);
+        $blocks = [];
+        foreach ([2, 1, 0] as $axis) {
+            $others = intdiv($sides[0] * $sides[1] * $sides[2], $sides[$axis]);
+            $block = $sides;
+            $block[$axis] = max($sides[$axis], (int) ceil($pouch->leastVolume() / $others));
+            $blocks[] = new Size(...$block);
+        }
+
+        return $blocks;
+    }
+
+    /**
+     * @param  list<Placement>  $placed
+     * @return array{int, int, int} how far they reach along each axis
+     */
+    private static function reach(array $placed): array
+    {
+        $reach = [0, 0, 0];
+        foreach ($placed as $placement) {
+            $part = $placement->parts[0];
+            $reach = [
+                max($reach[0], $part->x + $part->l), max($reach[1], $part->y + $part->w), max($reach[2], $part->top()),
+            ];
+        }
+
+        return $reach;
+    }
+}
