@@ -129,6 +129,17 @@ export function keepFocus() {
     });
 }
 
+/** What she opened stays open when the page round it is brought anew; what she sent off from within may close. */
+export function keepOpen() {
+    let opened = [];
+
+    document.addEventListener('htmx:before:swap', (event) => {
+        const { sourceElement } = event.detail.ctx;
+        opened = [...document.querySelectorAll('details[open]')].filter((details) => !details.contains(sourceElement));
+    });
+    document.addEventListener('htmx:after:swap', () => opened.filter((details) => details.isConnected).forEach((details) => (details.open = true)));
+}
+
 /** A thing that went into its box leaves its form empty for the next. */
 export function emptyWhatWentIn() {
     document.addEventListener('htmx:after:swap', (event) => {

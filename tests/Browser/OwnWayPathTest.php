@@ -25,6 +25,15 @@ final class OwnWayPathTest extends BrowserTestCase
         self::assertSame([], self::browser()->console());
     }
 
+    public function test_what_she_opened_stays_open_when_the_page_is_brought_anew(): void
+    {
+        $this->openPlan();
+        $this->click('Pack “');
+        $this->click('Turn it right');
+        $this->see('seen from the left');
+        self::assertTrue($this->js("return document.querySelector('button[name=wish][value=top]').checkVisibility()"));
+    }
+
     public function test_the_numbers_of_a_drawing_can_be_read_on_a_phone_and_it_is_drawn_larger(): void
     {
         self::browser()->size(390, 844);
