@@ -25,8 +25,11 @@ final readonly class FilledPouch
     /** How much narrower or shorter it is tried next, once all is in: by much, and where that is too much, by less. */
     private const CLOSER = [0.6, 0.8];
 
+    /** A side is much less where it is by so much, in tenths of a millimetre. */
+    private const MUCH = 50;
+
     /** So many blocks are kept, those that take least room first. */
-    private const BLOCKS = 10;
+    private const BLOCKS = 8;
 
     public function __construct(private FilledHollow $hollows, private int $seed) {}
 
@@ -55,8 +58,35 @@ final readonly class FilledPouch
         }
         $blocks = array_values($blocks);
         usort($blocks, static fn (array $one, array $other): int => $one[0]->volume() <=> $other[0]->volume());
+        $kept = [];
+        foreach ($blocks as $block) {
+            if (! self::isNoBetter($block[0], array_column($kept, 0))) {
+                $kept[] = $block;
+            }
+        }
 
-        return array_slice($blocks, 0, self::BLOCKS);
+        return array_slice($kept, 0, self::BLOCKS);
+    }
+
+    /**
+     * Determine if a block goes hardly anywhere where one of the others does not: none of its sides is much less.
+     *
+     * @param  list<Size>  $others
+     */
+    private static function isNoBetter(Size $block, array $others): bool
+    {
+        foreach ($others as $other) {
+            $less = array_map(
+                static fn (int $own, int $that): int => $that - $own,
+                $block->sides(),
+                $other->sides(),
+            );
+            if (max($less) < self::MUCH) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
