@@ -12,7 +12,7 @@ use PluckyWren\Core\Stash\KindReader;
 use PluckyWren\Core\Theme\ThemeList;
 
 /**
- * The data that ships with the application, read without it.
+ * The data that ships with the application, read without it; what is made of it never changes, and is made once.
  *
  * @phpstan-import-type KindData from KindReader
  * @phpstan-import-type BoxKindData from BoxKinds
@@ -22,6 +22,13 @@ use PluckyWren\Core\Theme\ThemeList;
  */
 final class Data
 {
+    private static ?Catalogue $catalogue = null;
+
+    private static ?BoxKinds $boxKinds = null;
+
+    /** @var array<string, Guide> */
+    private static array $guides = [];
+
     public static function path(string $file): string
     {
         return dirname(__DIR__, 2)."/data/{$file}";
@@ -29,7 +36,7 @@ final class Data
 
     public static function catalogue(): Catalogue
     {
-        return Catalogue::ofFiles(self::kindFiles());
+        return self::$catalogue ??= Catalogue::ofFiles(self::kindFiles());
     }
 
     /** @return list<array{category: string, kinds: list<KindData>}> */
@@ -56,7 +63,7 @@ final class Data
         /** @var array{kinds: list<BoxKindData>} $data */
         $data = self::json('box-kinds.json');
 
-        return BoxKinds::ofData($data);
+        return self::$boxKinds ??= BoxKinds::ofData($data);
     }
 
     public static function colourNames(): ColourNames
@@ -90,7 +97,7 @@ final class Data
 
     public static function guide(string $id = 'pellwick-quay'): Guide
     {
-        return Guide::ofData(self::guideData($id));
+        return self::$guides[$id] ??= Guide::ofData(self::guideData($id));
     }
 
     /** @return GuideData */
