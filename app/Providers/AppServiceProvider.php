@@ -9,6 +9,7 @@ use App\Database\OneWriterPostgres;
 use App\Database\OneWriterSqlite;
 use App\Framework\RememberingTranslator;
 use App\Framework\RememberingUrls;
+use App\Framework\SheetForm;
 use App\Mail\MailboxTransport;
 use App\Pages\Choices;
 use App\Pages\Gather\LotFieldsData;
@@ -69,6 +70,29 @@ final class AppServiceProvider extends ServiceProvider
             storage_path('framework/cache'),
         ));
         $this->registerWhatRemembers();
+        $this->callAfterResolving('blade.compiler', SheetForm::teach(...));
+        $this->registerReference();
+        $this->app->singleton(RuleBook::class, static fn (): RuleBook => RuleBook::ofAllRules());
+        $this->app->bind(Solver::class, static fn (): Solver => new PartingSolver(new CornerSolver));
+        $this->app->bind(SaysFindings::class, FindingWords::class);
+        $this->app->bind(TrackingService::class, static fn (): TrackingService => new HttpTracking(
+            resolve(Http::class),
+            is_string($address = config('wren.tracking.url')) ? $address : '',
+            config()->integer('wren.tracking.patience'),
+        ));
+        Connection::resolverFor(
+            'sqlite',
+            static fn (mixed ...$of): OneWriterSqlite => new OneWriterSqlite(...$of),
+        );
+        Connection::resolverFor(
+            'pgsql',
+            static fn (mixed ...$of): OneWriterPostgres => new OneWriterPostgres(...$of),
+        );
+    }
+
+    /** What everyone looks things up in: some of it ships, some is the crew's own. */
+    private function registerReference(): void
+    {
         // Of the crew in hand: with its own kinds, and without those of any other.
         $this->app->scoped(Kinds::class);
         $this->app->scoped(Labels::class);
@@ -100,23 +124,7 @@ final class AppServiceProvider extends ServiceProvider
                 base_path('data/schemas/guide.schema.json'),
             ),
         );
-        $this->app->singleton(RuleBook::class, static fn (): RuleBook => RuleBook::ofAllRules());
         $this->app->singleton(Notations::class, static fn (): Notations => new Notations);
-        $this->app->bind(Solver::class, static fn (): Solver => new PartingSolver(new CornerSolver));
-        $this->app->bind(SaysFindings::class, FindingWords::class);
-        $this->app->bind(TrackingService::class, static fn (): TrackingService => new HttpTracking(
-            resolve(Http::class),
-            is_string($address = config('wren.tracking.url')) ? $address : '',
-            config()->integer('wren.tracking.patience'),
-        ));
-        Connection::resolverFor(
-            'sqlite',
-            static fn (mixed ...$of): OneWriterSqlite => new OneWriterSqlite(...$of),
-        );
-        Connection::resolverFor(
-            'pgsql',
-            static fn (mixed ...$of): OneWriterPostgres => new OneWriterPostgres(...$of),
-        );
     }
 
     /** Parts of the framework that are asked the same many times for a page, and work it out once. */

@@ -7,11 +7,8 @@
 @endphp
 <li class="finding border-t-[1.5px] border-line py-2" id="{{ $bag }}">
     <div class="flex flex-wrap items-start gap-x-3 gap-y-1.5">
-        <svg class="drawn mt-1 shrink-0 {{ $finding->weight->mustBeMended() ? 'text-mend' : 'text-ink-soft' }}"
-            width="14" height="16" viewBox="0 0 14 16"
-            aria-hidden="true"><path d="M2 1v14M2 2h10l-3 3.5 3 3.5H2"
-                fill="{{ $finding->weight->mustBeMended() ? 'currentColor' : 'none' }}" stroke="currentColor"
-                stroke-width="1.5" /></svg>
+        <x-flag :weight="$finding->weight"
+            class="{{ $finding->weight->mustBeMended() ? 'text-mend' : 'text-ink-soft' }}" />
         <p class="min-w-64 grow basis-0">
             <b>{{ $about }}.</b>
             <span @class(['text-mend' =>
@@ -25,14 +22,12 @@
                 @foreach ($finding->remedies as $remedy) @include('plan.partials.remedy') @endforeach
                 @php($meant = $say->meantByOnePress($finding))
                 @if ($meant !== '')
-                    <form method="post" action="{{ $answers }}"
-                        hx-post="{{ $answers }}">
-                        {{ $stateFields }}
+                    @sheetForm($answers)
                         <input type="hidden" name="key" value="{{ $finding->key() }}">
                         <input type="hidden" name="because" value="{{ $meant }}">
                         <button class="button small">
                             {{ $meant }}<span class="sr-only"> {{ $about }}</span></button>
-                    </form>
+                    @endSheetForm
                 @endif
                 @if ($finding->says === 'size.unread')
                     @include('plan.partials.teach-label')
@@ -48,10 +43,7 @@
                     <details class="leave" @if ($errors->hasBag($bag)) open @endif>
                         <summary class="button small">{{ __('plan/views/partials/finding.keep-it-anyway') }}<span
                             class="sr-only"> {{ $about }}</span></summary>
-                        <form method="post" action="{{ $answers }}"
-                            hx-post="{{ $answers }}"
-                            class="mt-1.5 flex items-end gap-1.5">
-                            {{ $stateFields }}
+                        @sheetForm($answers, 'post', ['class' => 'mt-1.5 flex items-end gap-1.5'])
                             <input type="hidden" name="key" value="{{ $finding->key() }}">
                             <div>
                                 <label class="font-semibold" for="{{ $bag }}-because">{{
@@ -62,7 +54,7 @@
                                 @if ($wrong !== '')<p class="wrong" id="{{ $bag }}-wrong">{{ $wrong }}</p>@endif
                             </div>
                             <button class="button">{{ __('plan/views/partials/finding.save') }}</button>
-                        </form>
+                        @endSheetForm
                     </details>
                 @endif
             </div>

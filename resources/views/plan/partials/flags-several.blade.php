@@ -1,9 +1,7 @@
 {{-- Those that are ticked are left for one reason, in one act. --}}
 @php($wrong = $errors->getBag('several')->first('because'))
-<form method="post" action="{{ route('answers.store', $sheet->box) }}" id="several"
-    hx-post="{{ route('answers.store', $sheet->box) }}"
-    class="mt-3 flex flex-wrap items-end gap-1.5 border-t-[1.5px] border-line pt-2">
-    {{ $stateFields }}
+@sheetForm(route('answers.store', $sheet->box), 'post',
+    ['id' => 'several', 'class' => 'mt-3 flex flex-wrap items-end gap-1.5 border-t-[1.5px] border-line pt-2'])
     <div class="min-w-64 max-w-xl grow">
         <label class="font-semibold" for="several-because">{{ __('plan/flags.all-because') }}</label>
         <input class="input" id="several-because" name="because" maxlength="400" required autocomplete="off"
@@ -12,4 +10,4 @@
         @if ($wrong !== '')<p class="wrong" id="several-wrong">{{ $wrong }}</p>@endif
     </div>
     <button class="button">{{ __('plan/flags.leave-all') }}</button>
-</form>
+@endSheetForm

@@ -68,14 +68,12 @@
                             @if ($answer)<span
                                 class="text-ink-soft">({{ __('plan/flags.answer-by', $answer) }})</span>@endif</span>
                         @if ($sheet->box->stage->isOpen())
-                            <form method="post" action="{{ route('answers.destroy', $sheet->box) }}"
-                                hx-post="{{ route('answers.destroy', $sheet->box) }}">
-                                @method('delete') {{ $stateFields }}
+                            @sheetForm(route('answers.destroy', $sheet->box), 'delete')
                                 <input type="hidden" name="key" value="{{ $left->key }}">
                                 <button class="button small">
                                     {{ __('plan/views/partials/flags.undo') }}<span class="sr-only">: {{
                                         $say->about($left->finding) }}</span></button>
-                            </form>
+                            @endSheetForm
                         @endif
                     </li>
                 @endforeach

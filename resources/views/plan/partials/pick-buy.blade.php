@@ -3,22 +3,17 @@
 @if ($toBuy === [])
     <p>{{ __('plan/views/partials/pick-buy.everything-the-guide-asks-for') }}</p>
 @else
-    <form method="post" action="{{ route('pieces.from-guide', $sheet->box) }}"
-        hx-post="{{ route('pieces.from-guide', $sheet->box) }}" class="mb-2">
-        {{ $stateFields }}
+    @sheetForm(route('pieces.from-guide', $sheet->box), 'post', ['class' => 'mb-2'])
         <button class="button go" id="list-all" data-focus>{{ __('plan/views/partials/pick-buy.put-all-count-on-the', [
             'count' => count($toBuy),
         ]) }}</button>
-    </form>
+    @endSheetForm
     <ul>
         @foreach ($toBuy as [$kind, $count])
             <li class="flex items-center gap-2.5 border-t-[1.5px] border-line py-2">
                 <x-glyph :lane="$kind->category" :$kind class="size-6 shrink-0" />
                 <span class="grow">{{ $kind->name }}</span>
-                <form method="post" action="{{ route('pieces.store', $sheet->box) }}"
-                    hx-post="{{ route('pieces.store', $sheet->box) }}"
-                    class="flex items-center gap-1">
-                    {{ $stateFields }}
+                @sheetForm(route('pieces.store', $sheet->box), 'post', ['class' => 'flex items-center gap-1'])
                     <input type="hidden" name="buy" value="{{ $kind->id }}">
                     <label class="sr-only" for="buy-{{ $kind->id }}">{{
                         __('plan/views/partials/pick-buy.how-many-name', [
@@ -28,7 +23,7 @@
                         required value="{{ $count }}">
                     <button class="button small">{{ __('plan/views/partials/pick-buy.list') }}<span class="sr-only"> {{
                         $kind->name }}</span></button>
-                </form>
+                @endSheetForm
             </li>
         @endforeach
     </ul>

@@ -49,10 +49,7 @@
                         @endforeach
                     </p>
                 </div>
-                <form method="post" action="{{ route('pieces.store', $sheet->box) }}"
-                    hx-post="{{ route('pieces.store', $sheet->box) }}"
-                    class="flex items-center gap-1">
-                    {{ $stateFields }}
+                @sheetForm(route('pieces.store', $sheet->box), 'post', ['class' => 'flex items-center gap-1'])
                     <input type="hidden" name="lot" value="{{ $offer->lot->id }}">
                     <label class="sr-only" for="many-{{ $offer->lot->id }}">{{
                         __('plan/views/partials/pick-stash.how-many-name', [
@@ -63,7 +60,7 @@
                     <button class="button small" id="take-{{ $offer->lot->id }}">
                         {{ __('plan/views/partials/pick-stash.pick') }}<span class="sr-only"> {{
                             $offer->lot->name }}</span></button>
-                </form>
+                @endSheetForm
             </div>
         </li>
     @empty

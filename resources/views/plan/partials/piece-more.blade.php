@@ -16,11 +16,8 @@
     <div class="cut grid gap-2 p-3">
         @foreach ($forms as $what => [$label, $none, $options, $now, $field])
             @if ($options !== [])
-                <form method="post" action="{{ route('pieces.'.$what, $piece) }}" class="grid gap-1"
-                    hx-post="{{ route('pieces.'.$what, $piece) }}"
-                    hx-trigger="change, submit" @if ($what === 'into') data-into @endif>
-                    @method('put')
-                    {{ $stateFields }}
+                @sheetForm(route("pieces.{$what}", $piece), 'put',
+                    ['class' => 'grid gap-1', 'hx-trigger' => 'change, submit', 'data-into' => $what === 'into'])
                     <label for="{{ $what }}-{{ $piece->id }}">{{ __($label) }}</label>
                     <select class="input" id="{{ $what }}-{{ $piece->id }}" name="{{ $field }}">
                         <option value="">{{ __($none) }}</option>
@@ -30,18 +27,16 @@
                     </select>
                     <noscript><button class="button small">{{
                         __('plan/views/partials/piece-more.ok') }}</button></noscript>
-                </form>
+                @endSheetForm
             @endif
         @endforeach
         @if ($piece->lot_id !== null)
-            <form method="post" action="{{ route('pieces.leave', $piece) }}" class="grid gap-1"
-                hx-post="{{ route('pieces.leave', $piece) }}">
-                {{ $stateFields }}
+            @sheetForm(route('pieces.leave', $piece), 'post', ['class' => 'grid gap-1'])
                 <label for="leave-{{ $piece->id }}">{{ __('plan/next-box.because') }}</label>
                 <input class="input" id="leave-{{ $piece->id }}" name="because" maxlength="200" autocomplete="off">
                 <button class="button small justify-self-start">{{ __('plan/next-box.leave') }}<span
                     class="sr-only">: {{ $planned->name }}</span></button>
-            </form>
+            @endSheetForm
         @endif
     </div>
 </details>

@@ -59,10 +59,7 @@
     </span>
     <span class="flex items-center justify-end gap-0.5">
         @if ($isOpen)
-            <form method="post" action="{{ $address }}" hx-post="{{ $address }}"
-                hx-trigger="change delay:250ms, submit">
-                @method('patch')
-                {{ $stateFields }}
+            @sheetForm($address, 'patch', ['hx-trigger' => 'change delay:250ms, submit'])
                 <input type="hidden" name="was" value="{{ $piece->quantity }}">
                 <label class="sr-only" for="count-{{ $piece->id }}">{{ __('plan/views/partials/piece.how-many-name', [
                     'name' => $planned->name,
@@ -71,10 +68,8 @@
                     required
                     value="{{ $wrong !== '' && is_scalar(old('quantity')) ? old('quantity') : $piece->quantity }}"
                     @if ($wrong !== '') aria-invalid="true" aria-describedby="{{ $bag }}-wrong" @endif>
-            </form>
-            <form method="post" action="{{ $address }}" hx-post="{{ $address }}">
-                @method('delete')
-                {{ $stateFields }}
+            @endSheetForm
+            @sheetForm($address, 'delete')
                 <button class="icon-button" id="out-{{ $piece->id }}" title="{{
                     __('plan/views/partials/piece.take-it-out') }}">
                     <span class="sr-only">{{ __('plan/views/partials/piece.take-out-name', [
@@ -83,7 +78,7 @@
                     <svg class="drawn" width="16" height="16" viewBox="0 0 16 16" aria-hidden="true"><path
                         d="m3 3.4 10 9.4M12.8 3 3.2 13" fill="none" stroke="currentColor" stroke-width="1.8" /></svg>
                 </button>
-            </form>
+            @endSheetForm
             @include('plan.partials.piece-more')
         @else
             <span class="tabular">× {{ $piece->quantity }}</span>
@@ -96,9 +91,7 @@
 @foreach ($onPiece->pressing()->all as $finding)
     <p @class(['mb-1 flex gap-1.5', 'text-mend' => $finding->weight->mustBeMended(),
         'text-ink-soft' => ! $finding->weight->mustBeMended()])>
-        <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path
-            d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="{{ $finding->weight->mustBeMended() ? 'currentColor' : 'none' }}"
-            stroke="currentColor" stroke-width="1.5" /></svg>
+        <x-flag :weight="$finding->weight" />
         <span><b>{{ __("plan/gauges.weights.{$finding->weight->value}") }}.</b> {{ $say->why($finding) }}
             <a class="link text-ink" href="#{{ $finding->anchor() }}">{{
                 __('plan/views/partials/piece.what-to-do') }}</a></span>
@@ -106,9 +99,7 @@
 @endforeach
 @foreach (array_filter($onPiece->overruled, fn ($left) => $left->finding->weight->mustBeMended()) as $left)
     <p class="mb-1 flex gap-1.5 text-ink-soft">
-        <svg class="drawn mt-1 shrink-0" width="14" height="16" viewBox="0 0 14 16" aria-hidden="true"><path
-            d="M2 1v14M2 2h10l-3 3.5 3 3.5H2" fill="none" stroke="currentColor" stroke-width="1.5" stroke-dasharray="2
-            2" /></svg>
+        <x-flag />
         <span>{{ __('plan/views/partials/piece.value-kept-anyway-because', [
             'value' => __("plan/gauges.weights.{$left->finding->weight->value}"),
             'because' => $left->because,

@@ -3,9 +3,7 @@
     [$label, $isShoes] = $sheet->unreadLabel($finding);
     $wrongLabel = $errors->getBag('label')->first('fits');
 @endphp
-<form method="post" action="{{ route('labels.store') }}" hx-post="{{ route('labels.store') }}"
-     class="flex flex-wrap items-end gap-1.5">
-    {{ $stateFields }}
+@sheetForm(route('labels.store'), 'post', ['class' => 'flex flex-wrap items-end gap-1.5'])
     <input type="hidden" name="box" value="{{ $sheet->box->id }}">
     <input type="hidden" name="label" value="{{ $label }}">
     <input type="hidden" name="shoes" value="{{ (int) $isShoes }}">
@@ -18,4 +16,4 @@
     </label>
     <button class="button small">{{ __('plan/flags.teach-it') }}</button>
     @if ($wrongLabel !== '')<p class="wrong w-full" id="{{ $bag }}-fits">{{ $wrongLabel }}</p>@endif
-</form>
+@endSheetForm

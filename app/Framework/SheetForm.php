@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Framework;
+
+use Illuminate\Contracts\Support\Htmlable;
+use Illuminate\View\Compilers\BladeCompiler;
+use Illuminate\View\ComponentAttributeBag;
+
+/**
+ * The form of a change on a box sheet: `@sheetForm($address, 'delete', ['class' => '…'])` … `@endSheetForm`. It is sent
+ * with and without scripts, and carries along what the sheet shows (`$stateFields`). Some ninety stand on one sheet, so
+ * that it is no component, which would cost each as much as all that is in it.
+ */
+final class SheetForm
+{
+    public static function teach(BladeCompiler $blade): void
+    {
+        $blade->directive(
+            'sheetForm',
+            static fn (string $of): string => '<?php echo '.self::class."::opened(\$stateFields, {$of}); ?>",
+        );
+        $blade->directive('endSheetForm', static fn (): string => '</form>');
+    }
+
+    /**
+     * @param  string  $method  as the route has it: post, put, patch or delete
+     * @param  array<string, string|bool>  $with  further attributes; those that are false are left out
+     */
+    public static function opened(Htmlable $state, string $to, string $method = 'post', array $with = []): string
+    {
+        $attributes = new ComponentAttributeBag(['method' => 'post', 'action' => e($to), 'hx-post' => e($to), ...$with]);
+
+        return "<form {$attributes->toHtml()}>"
+            .($method === 'post' ? '' : method_field(strtoupper($method))->toHtml())
+            .$state->toHtml();
+    }
+}
