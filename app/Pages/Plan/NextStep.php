@@ -35,6 +35,10 @@ final readonly class NextStep
                 route('boxes.show', [$box, 'pick' => 1]),
             );
         }
+        $toBuy = count($sheet->gauges->money->toBuy);
+        if ($toBuy > 0) {
+            return new self(trans_choice('plan/next.step.buy', $toBuy), route('shopping'));
+        }
         $tasks ??= (new Preparation([$box]))->openOf($box);
 
         return $tasks > 0

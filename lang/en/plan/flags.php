@@ -7,9 +7,9 @@ return [
     'title' => 'What is flagged',
     'left' => '{1} :about is left as it is; the reason is kept.|[2,*] :count findings are left as they are; the '
         .'reason is kept.',
-    'tick' => 'Leave this one with others: :about',
-    'all-because' => 'Leave several at once: tick them, and say why',
-    'leave-all' => 'Leave those that are ticked',
+    'tick' => 'Keep this one as it is, with others: :about',
+    'all-because' => 'Keep several as they are: tick them, and say why',
+    'leave-all' => 'Keep those that are ticked',
     'taken-back' => 'The reason is removed; the flag is back.',
     'because-needed' => 'Say why, in a few words: whoever checks the box will ask.',
     'measure-it' => 'This one is answered by measuring.',

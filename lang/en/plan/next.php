@@ -9,6 +9,7 @@ return [
         'begin' => 'put the first thing in',
         'mend' => 'fix what may not go in',
         'missing' => 'find :what',
+        'buy' => '{1} one thing to buy|[2,*] :count things to buy',
         'tasks' => '{1} one thing to prepare|[2,*] :count things to prepare',
         'pack' => 'pack it, step by step',
         'packed' => 'hand it in',

@@ -17,6 +17,11 @@ final class NextStepTest extends TestCase
         $this->post("/boxes/{$box->id}/pieces", ['lot' => $this->lot()->id, 'quantity' => 1])->assertRedirect();
         $this->get("/boxes/{$box->id}")->assertSee('find ');
 
+        // All that the guide asks for is on the list: it is bought before anything can be prepared.
+        $this->post("/boxes/{$box->id}/from-guide")->assertRedirect();
+        $this->get("/boxes/{$box->id}")->assertSee('things to buy')->assertSee('/gather/shopping"', false)
+            ->assertDontSee('to prepare');
+
         $later = [
             [Stage::Packed, 'hand it in', '/send'], [Stage::HandedIn, 'its story in the log', '/send/log'],
         ];

@@ -9,6 +9,9 @@
     ];
     $tips = $flags->tips()->all;
     $several = $sheet->box->stage->isOpen() && $sheet->canBeLeft() > 1;
+    // What to tick stands above where it is sent off, in sight or folded away with it.
+    $onlyTips = array_filter([...$flags->toMend()->all, ...$flags->toAsk()->all, ...$without],
+        fn ($finding) => $finding->canBeOverruled) === [];
 @endphp
 @if (count($flags) > 0 || $without !== [] || $overruled !== [])
     <section class="cut mt-3.5 px-4 py-3" aria-labelledby="flags-list" id="flags">
@@ -44,14 +47,15 @@
         @if ($tips !== [])
             <details class="mt-3"
                 @if ($errors->getBags() !== []
-                    && array_filter($tips, fn ($tip) =>
-                    $errors->hasBag($tip->anchor())) !== []) open @endif
-                    id="tips">
+                    && (($onlyTips && $errors->hasBag('several'))
+                        || array_filter($tips, fn ($tip) => $errors->hasBag($tip->anchor())) !== [])) open @endif
+                id="tips">
                 <summary class="link">{{ trans_choice('plan/flags.tips', count($tips)) }}</summary>
                 <ul>@foreach ($tips as $finding) @include('plan.partials.finding') @endforeach</ul>
+                @if ($several && $onlyTips) @include('plan.partials.flags-several') @endif
             </details>
         @endif
-        @if ($several)
+        @if ($several && ! $onlyTips)
             @include('plan.partials.flags-several')
         @endif
         @if ($overruled !== [])
