@@ -86,7 +86,7 @@ final readonly class MoveWords
         return match (true) {
             $placement->how === How::Diagonal => 'slant',
             $placement->how === How::UpTheWall => 'bend',
-            $item->form === Form::Cloth => 'fold',
+            $item->form === Form::Cloth => $this->whereby->isFilled($placement->id) ? 'filled' : 'fold',
             $item->form === Form::Loose => 'push',
             $placement->how === How::Pressed => 'press',
             $look === Look::Bottle, $look === Look::Cup => match (Facing::of($look, $block)) {

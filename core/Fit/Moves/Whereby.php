@@ -20,6 +20,9 @@ final class Whereby
     /** @var array<string, Part> what of each others may be laid on, by the same ids */
     private array $tables = [];
 
+    /** @var array<string, true> by the ids of what is filled first */
+    private array $filled = [];
+
     private readonly Surroundings $surroundings;
 
     /**
@@ -30,13 +33,21 @@ final class Whereby
     {
         $names = [];
         foreach (Move::of($placements) as $move) {
-            if ($move->holder() === null) {
+            if ($move->holder() !== null) {
+                $this->filled[$move->holder()] = true;
+            } else {
                 $this->blocks[$move->first()->id] = $move->block();
                 $this->tables[$move->first()->id] = $move->table();
                 $names[$move->first()->id] = $nameOf($move->first()->id);
             }
         }
         $this->surroundings = new Surroundings($this->box, $this->blocks, $this->tables, $names);
+    }
+
+    /** Determine if other things are put into a piece before it goes in. */
+    public function isFilled(string $id): bool
+    {
+        return isset($this->filled[$id]);
     }
 
     /**

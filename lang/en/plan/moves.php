@@ -27,6 +27,7 @@ return [
         'press' => 'Press :what in, to about :size, :where.',
         'push' => 'Push :what into shape :where.',
         'fold' => ':fold:size, and lay it :where.',
+        'filled' => 'Draw :what close round what is in it, to about :size, and lay it :where.',
     ],
 
     'fold' => [

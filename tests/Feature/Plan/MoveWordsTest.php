@@ -8,6 +8,7 @@ use App\Words\MoveWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PluckyWren\Core\Fit\BoxShape;
 use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Fit\Drawing\Look;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\How;
@@ -209,6 +210,28 @@ final class MoveWordsTest extends TestCase
             Look::Block, Form::Rigid, How::OnEdge, new Part(1080, 1860, 0, 2100, 100, 1500),
             'Stand “Thing” on its edge on the floor, in the back right corner.',
         ];
+    }
+
+    public function test_a_pouch_with_something_in_it_is_neither_folded_nor_rolled(): void
+    {
+        $items = [
+            'soap' => new Item('soap', 'Soap', Size::ofMm(80, 50, 25), Form::Rigid),
+            'pouch' => new Item(
+                'pouch', 'Pouch', Size::ofMm(200, 120, 10), Form::Cloth, squeeze: 0.8, cavity: Cavity::pouch(10),
+            ),
+        ];
+        $placements = [
+            new Placement('soap', 1, 'pouch', How::Nested, 0.0, [new Part(0, 0, 0, 800, 500, 250)]),
+            new Placement('pouch', 2, null, How::Refolded, 0.0, [new Part(0, 0, 0, 1500, 520, 480)]),
+        ];
+        $box = BoxShape::straight('Box', 3180, 1960, 1120, 80);
+        $words = self::words($box, $items, $placements, ucfirst(...), Look::Cloth);
+
+        self::assertSame(
+            'Draw “Pouch” close round what is in it, to about 15 × 5 × 5 cm, and lay it on the floor, in the front '
+                .'left corner.',
+            $words->of(Move::of($placements)[1]),
+        );
     }
 
     public function test_folds_are_told_from_the_measures(): void
