@@ -85,7 +85,7 @@ final readonly class GaugeWords
 
         return implode(' ', array_filter([
             $says,
-            $then->isOver() ? Words::of('plan/gauges.then-over') : '',
+            $then->isOver() && ! $this->gauges->money->isOver() ? Words::of('plan/gauges.then-over') : '',
             $then->mayBeOver() ? Words::of('plan/gauges.then-may-be-over') : '',
             $then->withoutAny > 0 ? trans_choice('plan/gauges.then-without', $then->withoutAny) : '',
         ]));

@@ -206,6 +206,10 @@ final class PickingTest extends TestCase
         );
         $this->box->update(['budget' => Money::parse('10.00', $this->crew->currency)]);
         $this->get("/boxes/{$this->box->id}")->assertSeeText('about 10.50 in all. That is over the budget.');
+        // Where it is over already, that is said once.
+        $this->box->update(['budget' => Money::parse('8.00', $this->crew->currency)]);
+        $this->get("/boxes/{$this->box->id}")->assertSeeText('1.00 over the budget')
+            ->assertDontSeeText('That is over the budget.');
     }
 
     public function test_a_kind_that_does_not_exist_cannot_be_listed(): void
