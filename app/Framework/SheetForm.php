@@ -30,7 +30,8 @@ final class SheetForm
      */
     public static function opened(Htmlable $state, string $to, string $method = 'post', array $with = []): string
     {
-        $attributes = new ComponentAttributeBag(['method' => 'post', 'action' => e($to), 'hx-post' => e($to), ...$with]);
+        $to = e($to);
+        $attributes = new ComponentAttributeBag(['method' => 'post', 'action' => $to, 'hx-post' => $to, ...$with]);
 
         return "<form {$attributes->toHtml()}>"
             .($method === 'post' ? '' : method_field(strtoupper($method))->toHtml())

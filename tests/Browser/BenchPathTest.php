@@ -17,7 +17,7 @@ final class BenchPathTest extends BrowserTestCase
         $this->press(' ');
         $this->see('step 1 of 19');
         $refused = 0;
-        for ($guard = 0; $guard < 60 && ! str_contains($this->heading(), 'All in'); $guard++) {
+        for ($pressed = 0; $pressed < 60 && ! str_contains($this->heading(), 'All in'); $pressed++) {
             $before = $this->state();
             $mayRefuse = $this->js("return document.querySelector('[data-key=x]') !== null") === true;
             if ($refused < 2 && $mayRefuse && $this->isNth(6)) {
@@ -121,7 +121,7 @@ final class BenchPathTest extends BrowserTestCase
         $goesOn = fn (): bool => str_contains($this->heading(), 'All in')
             || $this->js("return document.querySelector('form[data-goes-in]') !== null") === true;
         $this->until($goesOn, 'The bench does not begin.');
-        for ($guard = 0; $guard < 60 && ! str_contains($this->heading(), 'All in'); $guard++) {
+        for ($pressed = 0; $pressed < 60 && ! str_contains($this->heading(), 'All in'); $pressed++) {
             $before = $this->state();
             // Everything that is pressed is as large as a thumb.
             self::assertGreaterThanOrEqual(48, $this->js(
@@ -139,7 +139,9 @@ final class BenchPathTest extends BrowserTestCase
         self::assertSame(['4'], self::server()->column('select proud_mm from benches'));
         $this->click('The layout on one page');
         $this->see('How “Night-sky watcher” was packed');
-        $this->see('19.');
+        // As many steps as were pressed.
+        $this->see(" {$pressed}. ");
+        $this->dontSee(' '.($pressed + 1).'. ');
     }
 
     public function test_a_practice_round(): void

@@ -9,6 +9,7 @@ use App\Models\Box;
 use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\User;
+use Database\Seeders\DatabaseSeeder;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -17,6 +18,7 @@ use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\Support\DemoTable;
 use Tests\Support\TestDatabase;
 
 /** The application against a database of its own, with one crew and one of its members. */
@@ -70,6 +72,17 @@ abstract class TestCase extends FrameworkTestCase
         session()->forget('password_hash_web');
 
         return parent::actingAs($user, $guard);
+    }
+
+    /** The demo table and nothing else, in the hand of its crew. */
+    protected function layTheDemoTable(): void
+    {
+        if (TestDatabase::isPostgres()) {
+            $this->seed(DatabaseSeeder::class);
+        } else {
+            DemoTable::putOn(DemoTable::laid());
+        }
+        resolve(CrewInHand::class)->take(Crew::query()->where('is_demo', true)->firstOrFail());
     }
 
     /** @param array<string, mixed> $with */

@@ -35,7 +35,7 @@ final class Riders
     /** @var array<string, Item> what each filled holder is to the box, by its id */
     private array $filled = [];
 
-    /** @var array<string, array<string, list<Placement>>> what is in a pouch, by its id and the block that it is then */
+    /** @var array<string, array<string, list<Placement>>> what is in a pouch, by its id and the block it is then */
     private array $inPouch = [];
 
     /** @var array<string, true> what cannot ride where it must, by id */

@@ -7,6 +7,7 @@ namespace Tests\Browser\Support;
 use Closure;
 use PDO;
 use RuntimeException;
+use Tests\Support\DemoTable;
 use Tests\Support\Run;
 
 /** The application served on a free port with a demo table of its own, on a day that does not move. */
@@ -54,26 +55,9 @@ final class DemoServer
             'VIEW_COMPILED_PATH' => Run::folder().'/views',
             'TMPDIR' => Run::folder().'/tmp',
         ];
-        $this->layTheTable();
+        // Every server gets a copy of its own.
+        copy(DemoTable::laid(), $this->database);
         $this->start();
-    }
-
-    /** The demo table is laid once in a run, by whoever needs it first; every server gets a copy of its own. */
-    private function layTheTable(): void
-    {
-        $laid = Run::shared().'/demo.sqlite';
-        $turn = fopen("{$laid}.turn", 'c');
-        $turn !== false && flock($turn, LOCK_EX) || throw new RuntimeException('The demo table cannot be laid.');
-        if (! is_file($laid)) {
-            touch("{$laid}.new");
-            foreach (['migrate --force', 'db:seed --force'] as $command) {
-                $this->artisan($command, ['DB_DATABASE' => "{$laid}.new"] + $this->environment);
-            }
-            (new PDO("sqlite:{$laid}.new"))->exec('PRAGMA wal_checkpoint(TRUNCATE); PRAGMA journal_mode=DELETE');
-            rename("{$laid}.new", $laid);
-        }
-        fclose($turn);
-        copy($laid, $this->database);
     }
 
     /** Be there, or be there again after a pause. */
@@ -272,21 +256,6 @@ final class DemoServer
     /** Run a command of the application on its table, as whoever keeps the server would. */
     public function run(string $command): void
     {
-        $this->artisan($command, $this->environment);
-    }
-
-    /** @param array<string, string> $environment */
-    private function artisan(string $command, array $environment): void
-    {
-        $process = proc_open(
-            'php artisan '.$command.' 2>&1',
-            [1 => ['pipe', 'w']],
-            $pipes,
-            dirname(__DIR__, 3),
-            [...getenv(), ...$environment],
-        );
-        is_resource($process) || throw new RuntimeException("Could not run artisan {$command}.");
-        $said = (string) stream_get_contents($pipes[1]);
-        proc_close($process) === 0 || throw new RuntimeException("artisan {$command} failed: {$said}");
+        DemoTable::artisan($command, $this->environment);
     }
 }

@@ -14,7 +14,6 @@ use App\Pages\Plan\BoxSheets;
 use App\Reference\DataFiles;
 use App\Reference\GuideFile;
 use App\Words\FindingWords;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
@@ -281,7 +280,7 @@ final class GuidesTest extends TestCase
     public function test_every_demo_box_goes_out_and_in_and_is_judged_the_same(): void
     {
         Auth::forgetGuards();
-        $this->seed(DatabaseSeeder::class);
+        $this->layTheDemoTable();
         $crew = Crew::query()->where('is_demo', true)->firstOrFail();
         $this->actingAs(User::query()->where('crew_id', $crew->id)->firstOrFail());
         $sheets = resolve(BoxSheets::class);

@@ -10,7 +10,6 @@ use App\Models\User;
 use App\Pages\Plan\BoxSheets;
 use App\Words\FindingWords;
 use App\Words\RuleList;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Lang;
@@ -125,7 +124,7 @@ final class RuleWordsTest extends TestCase
     public function test_whatever_the_demo_boxes_are_told_stands_on_a_card_and_leaves_no_placeholder(): void
     {
         Auth::forgetGuards();
-        $this->seed(DatabaseSeeder::class);
+        $this->layTheDemoTable();
         $crew = Crew::query()->where('is_demo', true)->firstOrFail();
         $this->actingAs(User::query()->where('crew_id', $crew->id)->firstOrFail());
         $cards = array_merge(

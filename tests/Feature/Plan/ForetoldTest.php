@@ -10,7 +10,6 @@ use App\Models\Crew;
 use App\Pages\Plan\BoxSheets;
 use App\Pages\Plan\Picker;
 use App\Pages\Plan\PickerState;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Guide\Findings;
 use PluckyWren\Core\Guide\NeedsFilled;
@@ -26,7 +25,7 @@ final class ForetoldTest extends TestCase
     public function test_what_is_foretold_comes_true(): void
     {
         config(['wren.fit.page.attempts' => 1]);
-        $this->seed(DatabaseSeeder::class);
+        $this->layTheDemoTable();
         $crew = Crew::query()->where('is_demo', true)->firstOrFail();
         $this->actingAs($crew->users()->firstOrFail());
         [$picker, $sheets, $fillBox] = [resolve(Picker::class), resolve(BoxSheets::class), resolve(FillBox::class)];

@@ -11,7 +11,6 @@ use App\Models\Crew;
 use App\Models\Lot;
 use App\Pages\Plan\BoxSheets;
 use App\Pages\Plan\FitAnswers;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\LeavingOut;
 use PluckyWren\Core\Fit\Answer\Leaving;
@@ -25,7 +24,7 @@ final class LeavingOutTest extends TestCase
     public function test_no_answer_loses_a_must_have_while_another_would_not_and_each_foretells_what_is_left(): void
     {
         config(['wren.fit.page.attempts' => 2]);
-        $this->seed(DatabaseSeeder::class);
+        $this->layTheDemoTable();
         $this->actingAs(Crew::query()->where('is_demo', true)->firstOrFail()->users()->firstOrFail());
         $tried = 0;
         foreach (Box::query()->get()->filter(static fn (Box $box): bool => $box->stage->isOpen()) as $box) {
