@@ -91,7 +91,7 @@ final class BenchView
     /** Get the box from straight above, as it was really packed. */
     public function firstSight(): Drawing
     {
-        return $this->sheet->firstSight($this->packed->placements)->drawing();
+        return $this->sheet->packing->firstSight($this->packed->placements)->drawing();
     }
 
     /** Determine if a photo of the box was taken. */
@@ -186,7 +186,7 @@ final class BenchView
 
     public function name(Move $move): string
     {
-        return $this->sheet->nameOf($move->holder() ?? $move->first()->id);
+        return $this->sheet->packing->nameOf($move->holder() ?? $move->first()->id);
     }
 
     /** Get the lot of which there is a photo, by which the thing of a step is known; null where nobody took one. */
@@ -200,7 +200,7 @@ final class BenchView
 
     public function says(Move $move): string
     {
-        $this->words ??= $this->sheet->wordsAmong($this->placements());
+        $this->words ??= $this->sheet->packing->wordsAmong($this->placements());
 
         return $this->words->of($move);
     }
@@ -210,7 +210,7 @@ final class BenchView
     {
         $tasks = [];
         foreach (array_unique(array_map(FitProblem::pieceOf(...), $move->ids())) as $id) {
-            $preparation = $this->sheet->plannedOf($id)->preparation(
+            $preparation = $this->sheet->packing->plannedOf($id)->preparation(
                 $this->sheet->plan->ways->habits,
                 $this->sheet->plan->recipient->band,
             );
@@ -239,7 +239,7 @@ final class BenchView
             array_push($shown, ...$move->placements);
         }
 
-        return $this->sheet->drawingOf($shown, new QuarterTurn(0));
+        return $this->sheet->packing->drawingOf($shown, new QuarterTurn(0));
     }
 
     /** Get how long it will take still, from this crew's own steps. */
@@ -278,7 +278,7 @@ final class BenchView
             ]),
             'loose' => Words::of('pack/bench.ways.loose', ['closes' => $this->closes($proposal->plan)]),
             'out' => Words::of('pack/bench.ways.out', [
-                'out' => $proposal->out === null ? '' : $this->sheet->nameOf($proposal->out),
+                'out' => $proposal->out === null ? '' : $this->sheet->packing->nameOf($proposal->out),
                 'closes' => $this->closes($proposal->plan),
             ]),
             default => Words::of('pack/bench.ways.behind', ['closes' => $this->closes($proposal->plan)]),
@@ -289,7 +289,7 @@ final class BenchView
     {
         foreach (Move::of($proposal->plan->placements) as $move) {
             if (in_array($this->refused, $move->ids(), true)) {
-                return $this->sheet->wordsAmong($proposal->plan->placements)->of($move);
+                return $this->sheet->packing->wordsAmong($proposal->plan->placements)->of($move);
             }
         }
 

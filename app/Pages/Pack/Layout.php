@@ -31,7 +31,7 @@ final readonly class Layout
     {
         $this->placements = $bench->packed()->calledAsIn($sheet->problem)->placements;
         $this->moves = Move::of($this->placements);
-        $this->words = $sheet->wordsAmong($this->placements);
+        $this->words = $sheet->packing->wordsAmong($this->placements);
     }
 
     public function says(Move $move): string
@@ -47,18 +47,18 @@ final readonly class Layout
             static fn (Placement $one): bool => $one->step <= $move->step,
         ));
 
-        return $move->holder() === null ? $this->sheet->drawingOf($in, new QuarterTurn(0)) : null;
+        return $move->holder() === null ? $this->sheet->packing->drawingOf($in, new QuarterTurn(0)) : null;
     }
 
     /** @return list<string> names of what lies elsewhere than it was planned, or was not planned at all */
     public function otherwise(): array
     {
-        $planned = array_column($this->sheet->packingOrder(), null, 'id');
+        $planned = array_column($this->sheet->packing->order(), null, 'id');
         $names = [];
         foreach ($this->placements as $placement) {
             $then = $planned[$placement->id] ?? null;
             if ($then === null || ! self::isSamePlace($then, $placement)) {
-                $names[] = $this->sheet->nameOf($placement->id);
+                $names[] = $this->sheet->packing->nameOf($placement->id);
             }
         }
 
@@ -75,7 +75,7 @@ final readonly class Layout
         );
 
         return array_values(array_unique(array_map(
-            fn (int|string $id): string => $this->sheet->nameOf((string) $id),
+            fn (int|string $id): string => $this->sheet->packing->nameOf((string) $id),
             $out,
         )));
     }

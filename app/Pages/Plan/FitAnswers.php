@@ -94,7 +94,7 @@ final class FitAnswers
         return implode(
             ' and ',
             array_map(
-                fn (string $id, int $count): string => ($count > 1 ? "{$count} × " : '').$this->sheet->nameOf($id),
+                fn (string $id, int $count): string => ($count > 1 ? "{$count} × " : '').$this->sheet->packing->nameOf($id),
                 array_keys($leaving->counts),
                 $leaving->counts,
             ),

@@ -24,7 +24,7 @@ final readonly class FitView
      */
     public static function of(BoxSheet $sheet, mixed $step, mixed $turn): self
     {
-        $steps = count($sheet->moves());
+        $steps = count($sheet->packing->moves());
         $isStep = is_string($step) && preg_match('/^\d{1,4}$/', $step) === 1;
         $isTurn = is_string($turn) && preg_match('/^[0-3]$/', $turn) === 1;
 
@@ -33,21 +33,21 @@ final readonly class FitView
 
     public function steps(): int
     {
-        return count($this->sheet->moves());
+        return count($this->sheet->packing->moves());
     }
 
     /** Get what goes in at this step. */
     public function current(): ?Move
     {
-        return $this->sheet->moves()[$this->step - 1] ?? null;
+        return $this->sheet->packing->moves()[$this->step - 1] ?? null;
     }
 
     public function drawing(): Drawing
     {
-        return $this->sheet->drawingOf(
+        return $this->sheet->packing->drawingOf(
             array_merge(...array_map(
                 static fn (Move $move): array => $move->placements,
-                array_slice($this->sheet->moves(), 0, $this->step),
+                array_slice($this->sheet->packing->moves(), 0, $this->step),
             )),
             new QuarterTurn($this->turn),
         );
@@ -57,14 +57,14 @@ final readonly class FitView
     public function layers(): array
     {
         return array_map(fn (array $layer): array => [
-            $this->sheet->drawingOf($layer, new QuarterTurn($this->turn)),
+            $this->sheet->packing->drawingOf($layer, new QuarterTurn($this->turn)),
             implode(
                 ', ',
                 array_unique(
-                    array_map(fn (Placement $placement): string => $this->sheet->nameOf($placement->id), $layer),
+                    array_map(fn (Placement $placement): string => $this->sheet->packing->nameOf($placement->id), $layer),
                 ),
             ),
-        ], Layers::of($this->sheet->packingOrder()));
+        ], Layers::of($this->sheet->packing->order()));
     }
 
     public function sureness(): Sureness
@@ -80,7 +80,7 @@ final readonly class FitView
         return trim(
             trans_choice('plan/fit.step-of', $this->step, [
                 'total' => $this->steps(),
-                'says' => $current === null ? '' : $this->sheet->saysMove($current),
+                'says' => $current === null ? '' : $this->sheet->packing->saysMove($current),
             ]),
         );
     }
@@ -92,7 +92,7 @@ final readonly class FitView
 
         return $current === null || $current->holder() !== null
             ? null
-            : $this->sheet->plannedOf($current->first()->id);
+            : $this->sheet->packing->plannedOf($current->first()->id);
     }
 
     /** @return list<string> what may be wanted of a piece that is not as it is already */

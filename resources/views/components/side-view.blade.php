@@ -1,8 +1,8 @@
 @props(['sheet'])
 
 @php
-    $elevation = $sheet->elevation();
-    $resting = $sheet->restingElevation();
+    $elevation = $sheet->packing->elevation();
+    $resting = $sheet->packing->restingElevation();
     // Above the lid line stands a word where something rests higher.
     $words = $elevation->height() + ($resting === null ? 0 : 26);
     $high = max($words, $elevation->top(), $resting?->top() ?? 0) + 6;

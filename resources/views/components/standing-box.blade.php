@@ -3,7 +3,7 @@
 {{-- A box on its shelf, cut away at the front: the lid leans beside it while it is open, and lies on it once it is
      packed. --}}
 @php
-    $elevation = $sheet->elevation();
+    $elevation = $sheet->packing->elevation();
     $isShut = ! $sheet->box->stage->isOpen();
     $lid = $sheet->box->palette->colours[0]->hex ?? null;
     [$length, $height] = [$elevation->length(), $elevation->height()];

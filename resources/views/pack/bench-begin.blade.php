@@ -2,7 +2,7 @@
     @fragment('bench')
         <div id="bench" class="mx-auto grid max-w-4xl gap-4">
             <h1>{{ __('pack/bench.title', ['box' => $sheet->box->theme]) }}</h1>
-            @if ($sheet->moves() === [])
+            @if ($sheet->packing->moves() === [])
                 <p class="text-xl">{{ __('pack/bench.no-plan') }}</p>
             @else
                 <p class="text-xl">{{ __('pack/bench.not-begun') }}</p>
@@ -35,7 +35,7 @@
                             __('pack/bench.layout.repeat') }}</button>
                     </form>
                 @endforeach
-                <x-open-box :drawing="$sheet->drawing()" class="w-full" />
+                <x-open-box :drawing="$sheet->packing->drawing()" class="w-full" />
             @endif
         </div>
     @endfragment

@@ -53,7 +53,7 @@
                         </li>
                     @endforeach
                 </ol>
-                @php($warnings = $sheet->warnings())
+                @php($warnings = $sheet->packing->warnings())
                 @if ($warnings !== [])
                     <div class="border-t-[1.5px] border-line py-2">
                         <h2 class="text-mend">{{ __('plan/fit.look-again') }}</h2>

@@ -17,11 +17,11 @@
                         'number' => $sheet->box->number,
                         'value' => __("people.{$sheet->box->gender->value}"),
                         'band' => $sheet->box->recipient()->band->label(),
-                        'packing' => $sheet->packingInShort(),
+                        'packing' => $sheet->packing->inShort(),
                     ]) }}
                 </p>
                 <x-mini-gauges :gauges="$sheet->gauges" class="mt-3 max-w-md text-lg" />
-                <x-open-box :drawing="$sheet->drawing()" class="mt-4 w-full" />
+                <x-open-box :drawing="$sheet->packing->drawing()" class="mt-4 w-full" />
                 <div class="mt-4 flex flex-wrap gap-3">
                     <a class="button go"
                         href="{{ route('bench', $sheet->box) }}">{{ __('pack/bench.begin') }}</a>
@@ -34,7 +34,7 @@
                 </div>
             </div>
             <div>
-                @if ($sheet->packingOrder() === [])
+                @if ($sheet->packing->order() === [])
                     <p class="text-lg">
                         {{ __('pack/views/index.how-it-goes-in-was') }}
                         <a class="link" href="{{ route('boxes.show', $sheet->box) }}">{{
@@ -42,9 +42,9 @@
                     </p>
                 @else
                     <ol class="steps-list text-[1.2rem] leading-snug">
-                        @foreach ($sheet->moves() as $move)
+                        @foreach ($sheet->packing->moves() as $move)
                             <li class="mb-1.5">
-                                <b class="figure">{{ $move->step }}.</b> {{ $sheet->saysMove($move) }}
+                                <b class="figure">{{ $move->step }}.</b> {{ $sheet->packing->saysMove($move) }}
                             </li>
                         @endforeach
                     </ol>

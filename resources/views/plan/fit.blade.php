@@ -95,7 +95,7 @@
                     <section class="cut px-4 py-3" aria-labelledby="side">
                         <h2 id="side">{{ __('plan/views/fit.from-the-front-with-the') }}</h2>
                         <x-side-view :sheet="$fit->sheet" class="mt-2 max-h-52 w-full" />
-                        @foreach ($fit->sheet->insets() as [$drawing, $holder])
+                        @foreach ($fit->sheet->packing->insets() as [$drawing, $holder])
                             <h3 class="mt-3">{{ __('plan/views/fit.inside-holder', ['holder' => $holder]) }}</h3>
                             <x-open-box :$drawing class="mt-1 h-52 w-auto max-w-full" />
                         @endforeach
@@ -105,7 +105,7 @@
                     <section class="cut px-4 py-3" aria-labelledby="order">
                         <h2 id="order">{{ __('plan/views/fit.in-this-order') }}</h2>
                         <ol class="mt-1">
-                            @foreach ($fit->sheet->moves() as $move)
+                            @foreach ($fit->sheet->packing->moves() as $move)
                                 <li @class(['border-t-[1.5px] border-line first:border-t-0',
                                     'font-semibold' => $loop->iteration === $fit->step, 'text-ink-soft' =>
                                     $loop->iteration > $fit->step])>
@@ -115,14 +115,14 @@
                                         hx-sync="#fit:replace" hx-replace-url="true"
                                         @if ($loop->iteration === $fit->step) aria-current="step"
                                             @endif><b class="tabular">{{ $move->step }}.</b>
-                                            {{ $fit->sheet->saysMove($move) }}</a>
+                                            {{ $fit->sheet->packing->saysMove($move) }}</a>
                                 </li>
                             @endforeach
                         </ol>
-                        @foreach ($fit->sheet->packingRemarks() as $says)
+                        @foreach ($fit->sheet->packing->remarks() as $says)
                             <p class="mt-3 font-semibold">{{ $says }}</p>
                         @endforeach
-                        @php($warnings = $fit->sheet->warnings())
+                        @php($warnings = $fit->sheet->packing->warnings())
                         @if ($warnings !== [])
                             <h3 class="mt-3 text-mend">{{ __('plan/fit.look-again') }}</h3>
                             <ul class="grid gap-1">

@@ -77,7 +77,7 @@ final readonly class BenchController
     {
         $sheet = $this->sheets->tried($box);
         $like = $request->string('like')->value();
-        $layout = $like === '' ? $sheet->packingOrder() : $this->benches->layoutOf($sheet, $like) ?? abort(404);
+        $layout = $like === '' ? $sheet->packing->order() : $this->benches->layoutOf($sheet, $like) ?? abort(404);
 
         return $this->done($box, fn () => $this->workBench->begin($box, $layout), '');
     }

@@ -58,10 +58,10 @@ final readonly class FindController
             ->toBase();
         $nested = [];
         foreach ($this->sheets->known($boxes) as $sheet) {
-            foreach ($sheet->packingOrder() as $placement) {
+            foreach ($sheet->packing->order() as $placement) {
                 $nested += $placement->in === null
                     ? []
-                    : [FitProblem::pieceOf($placement->id) => $sheet->nameOf($placement->in)];
+                    : [FitProblem::pieceOf($placement->id) => $sheet->packing->nameOf($placement->in)];
             }
         }
 

@@ -48,7 +48,7 @@ final readonly class PackingWishController
         $sheet = $this->sheets->tried($piece->box->refresh());
         $now = $this->says($sheet);
         $said = match (true) {
-            ! $isDone => Words::of('plan/fit.own.nowhere', ['name' => $sheet->nameOf($piece->id)]),
+            ! $isDone => Words::of('plan/fit.own.nowhere', ['name' => $sheet->packing->nameOf($piece->id)]),
             $now === $before => Words::of('plan/fit.own.free-of-cost', ['now' => $now]),
             default => Words::of('plan/fit.own.costs', ['now' => $now, 'before' => $before]),
         };
@@ -95,7 +95,7 @@ final readonly class PackingWishController
 
     private static function stepOf(BoxSheet $sheet, Piece $piece): int
     {
-        foreach ($sheet->moves() as $move) {
+        foreach ($sheet->packing->moves() as $move) {
             if ($move->holder() === null && FitProblem::pieceOf($move->first()->id) === $piece->id) {
                 return $move->step;
             }

@@ -31,7 +31,7 @@
     <div class="cut mt-4 grid gap-3 p-4" id="refused">
         @if ($bench->how === null)
             <p class="text-xl font-semibold">
-                {{ __('pack/bench.how.asked', ['name' => $bench->sheet->nameOf($bench->refused)]) }}</p>
+                {{ __('pack/bench.how.asked', ['name' => $bench->sheet->packing->nameOf($bench->refused)]) }}</p>
             <p class="flex flex-wrap gap-2.5">
                 @foreach ($bench->refusals() as $how)
                     @php($address = route('bench', [$box, 'refused' => $bench->refused, 'how' => $how->value]))

@@ -33,7 +33,7 @@
         @forelse ($answers->swaps() as [$swap, $result])
             <li class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
                 <span>{{ __("plan/fit.swap.{$swap->way->value}",
-                    ['name' => $answers->sheet->nameOf($swap->instead->id), 'instead' => $swap->name]) }}:
+                    ['name' => $answers->sheet->packing->nameOf($swap->instead->id), 'instead' => $swap->name]) }}:
                     {{ $answers->saysOf($result) }}</span>
                 @if ($isOpen && $swap->lot !== null)
                     <form method="post" action="{{ route('pieces.swap', $swap->instead->id) }}">

@@ -3,7 +3,7 @@
     <ul class="mt-2 grid gap-4 sm:grid-cols-2 wide:grid-cols-4">
         @foreach ($answers->otherBoxes() as $other)
             <li class="grid content-start gap-1">
-                <x-open-box :drawing="$other->drawing()" class="h-32 w-full" />
+                <x-open-box :drawing="$other->packing->drawing()" class="h-32 w-full" />
                 <b>{{ $other->plan->boxKind->name }}</b>
                 <span class="text-ink-soft tabular">{{ __('plan/views/partials/answers-other.measures', [
                     'measures' => $write->insideOf($other->plan->boxKind),
@@ -28,7 +28,7 @@
     <ul class="mt-2 grid gap-4 sm:grid-cols-2">
         @foreach ($answers->otherSchools() as $other)
             <li class="grid grid-cols-[9rem_1fr] items-start gap-3">
-                <x-open-box :drawing="$other->drawing()" class="w-full" />
+                <x-open-box :drawing="$other->packing->drawing()" class="w-full" />
                 <div class="grid justify-items-start gap-1">
                     <b>{{ __("plan/fit.orders.{$other->plan->ways->packingOrder->value}.name") }}</b>
                     <span class="text-ink-soft">

@@ -1,5 +1,5 @@
 {{-- The box from straight above, as the child opens it, and its lid beside it. --}}
-@php($sight = $fit->sheet->firstSight())
+@php($sight = $fit->sheet->packing->firstSight())
 <section class="cut px-4 py-3" aria-labelledby="first-sight">
     <h2 id="first-sight">{{ __('plan/fit.first-sight') }}</h2>
     <p class="text-ink-soft">{{ __('plan/fit.first-sight-says', ['names' => $sight->names]) }}</p>

@@ -1,8 +1,8 @@
 <section class="cut px-4 py-3 wide:sticky wide:top-3" aria-labelledby="open-box" id="box-drawn" @if ($isLate ?? false)
     hx-swap-oob="true" @endif>
     <h2 id="open-box">{{ __('plan/views/partials/open-box.open-box') }}</h2>
-    <p class="text-ink-soft">{{ trim($sheet->packingInShort().' '.$sheet->rises()) }}</p>
-    <x-open-box :drawing="$sheet->drawing()" class="my-2 max-h-[24rem] w-full" />
+    <p class="text-ink-soft">{{ trim($sheet->packing->inShort().' '.$sheet->packing->rises()) }}</p>
+    <x-open-box :drawing="$sheet->packing->drawing()" class="my-2 max-h-[24rem] w-full" />
     <x-side-view :$sheet class="w-full" />
 
     @if ($sheet->gauges->room->leftOut !== [])
@@ -14,7 +14,7 @@
         </ul>
     @endif
 
-    @if ($sheet->packingOrder() !== [])
+    @if ($sheet->packing->order() !== [])
         <p class="mt-3">
             <a class="link" href="{{ route('boxes.fit', $sheet->box) }}">{{
                 __('plan/views/partials/open-box.step-by-step-layer-by') }}</a>
@@ -22,8 +22,8 @@
         <details class="mt-3" @if ($sheet->box->stage->value === 'ready') open @endif>
             <summary class="link">{{ __('plan/views/partials/open-box.in-which-order-it-goes') }}</summary>
             <ol class="steps-list mt-2">
-                @foreach ($sheet->moves() as $move)
-                    <li><b class="tabular">{{ $move->step }}.</b> {{ $sheet->saysMove($move) }}</li>
+                @foreach ($sheet->packing->moves() as $move)
+                    <li><b class="tabular">{{ $move->step }}.</b> {{ $sheet->packing->saysMove($move) }}</li>
                 @endforeach
             </ol>
         </details>
