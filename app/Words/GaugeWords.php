@@ -8,7 +8,6 @@ use PluckyWren\Core\Box\CostsThen;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\RoomState;
 use PluckyWren\Core\Guide\Finding;
-use PluckyWren\Core\Guide\NeedState;
 use PluckyWren\Core\Guide\Weight;
 
 /** What the four gauges say, in words; the same on the shelf, on the sheet and on paper. */
@@ -29,11 +28,7 @@ final readonly class GaugeWords
 
     public function missing(): string
     {
-        $missing = array_map(
-            static fn (NeedState $state): string => $state->missing(),
-            $this->gauges->mustHaves->missing(),
-        );
-
+        $missing = NeedWords::all($this->gauges->mustHaves->missing());
         $toBuy = count($this->gauges->money->toBuy);
         if ($missing === [] && $toBuy > 0) {
             return trans_choice('plan/gauges.all-but-bought', $toBuy);

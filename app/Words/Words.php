@@ -20,6 +20,18 @@ final class Words
         return is_string($words) ? $words : throw new LogicException("The words “{$key}” are a list.");
     }
 
+    /**
+     * “soap, a comb and pencils”.
+     *
+     * @param  array<string>  $names
+     */
+    public static function listed(array $names): string
+    {
+        $last = (string) array_pop($names);
+
+        return $names === [] ? $last : self::of('words.and', ['names' => implode(', ', $names), 'last' => $last]);
+    }
+
     /** A moment as the crew's clock shows it: “26 Nov 2026, 09:05”. */
     public static function moment(CarbonImmutable $moment): string
     {

@@ -11,6 +11,7 @@ use Carbon\CarbonImmutable;
 use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Guide\Guide;
+use PluckyWren\Core\Guide\NeedState;
 use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Stash\Inside;
 use PluckyWren\Core\Stash\Said;
@@ -90,6 +91,15 @@ final readonly class Writing
     public function lengths(array $tenths): string
     {
         return LengthWords::each($tenths);
+    }
+
+    /**
+     * @param  list<NeedState>  $states
+     * @return list<string> what is lacking, each as one says it
+     */
+    public function lacking(array $states): array
+    {
+        return NeedWords::all($states);
     }
 
     /** The inside of a box, at its opening. */

@@ -19,7 +19,7 @@ final readonly class GuideComparison
 {
     /**
      * @param  AgeBand  $band  the box's own, or the one of the other guide that shares most years with it
-     * @param  Difference<string>  $missing  needs that are not filled and were, or were not asked; and the other way
+     * @param  Difference<NeedState>  $missing  needs that are not filled and were, or were not asked; and the other way
      * @param  Difference<Finding>  $findings
      */
     private function __construct(
@@ -39,8 +39,7 @@ final readonly class GuideComparison
         $held = $plan->held();
         $before = $plan->guide->needsFilled($plan->recipient, $held);
         $after = $guide->needsFilled($recipient, $held);
-        $name = static fn (NeedState $state): string => $state->missing();
-        [$missing, $was] = [array_map($name, $after->missing()), array_map($name, $before->missing())];
+        [$missing, $was] = [array_values($after->missing()), array_values($before->missing())];
         $found = static fn (Guide $by, Recipient $for): array => $rules->findings($by, $for, $held)
             ->overruledBy($plan->settled->reasons)
             ->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask, Weight::Tip)
@@ -52,7 +51,7 @@ final readonly class GuideComparison
             $band,
             $band->id() === $plan->recipient->band->id(),
             $after,
-            new Difference(array_values(array_diff($missing, $was)), array_values(array_diff($was, $missing))),
+            new Difference(self::unlike($missing, $was), self::unlike($was, $missing)),
             new Difference(self::without($now, $then), self::without($then, $now)),
         );
     }
@@ -79,6 +78,24 @@ final readonly class GuideComparison
                 static fn (Finding $finding): bool => ! isset($known["{$finding->key()}|{$finding->weight->value}"]),
             ),
         );
+    }
+
+    /**
+     * @param  list<NeedState>  $states
+     * @param  list<NeedState>  $others
+     * @return list<NeedState>
+     */
+    private static function unlike(array $states, array $others): array
+    {
+        return array_values(array_filter($states, static function (NeedState $state) use ($others): bool {
+            foreach ($others as $other) {
+                if ($state->lacksAsMuchAs($other)) {
+                    return false;
+                }
+            }
+
+            return true;
+        }));
     }
 
     private static function nearest(AgeBand $band, Guide $guide): AgeBand

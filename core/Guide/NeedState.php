@@ -19,13 +19,10 @@ final readonly class NeedState
         return max(0, $this->asked - $this->held);
     }
 
-    /** “soap”, “pencils (5)” where several are asked for, “pencils (2 more)” where some are there. */
-    public function missing(): string
+    /** Determine if as much of the same is lacking as in another, which another guide may ask for. */
+    public function lacksAsMuchAs(self $that): bool
     {
-        return match (true) {
-            $this->asked === 1 => $this->need->name,
-            $this->held === 0 => "{$this->need->name} ({$this->asked})",
-            default => "{$this->need->name} ({$this->lacks()} more)",
-        };
+        return [$this->need->name, $this->lacks(), $this->held === 0]
+            === [$that->need->name, $that->lacks(), $that->held === 0];
     }
 }

@@ -91,14 +91,11 @@ final class FitAnswers
     /** Get the names of what would be left out, as one says them. */
     public function namesOf(Leaving $leaving): string
     {
-        return implode(
-            ' and ',
-            array_map(
-                fn (string $id, int $count): string => ($count > 1 ? "{$count} × " : '').$this->sheet->packing->nameOf($id),
-                array_keys($leaving->counts),
-                $leaving->counts,
-            ),
-        );
+        return Words::listed(array_map(
+            fn (string $id, int $count): string => ($count > 1 ? "{$count} × " : '').$this->sheet->packing->nameOf($id),
+            array_keys($leaving->counts),
+            $leaving->counts,
+        ));
     }
 
     /** @return list<array{Swap, Result}> */

@@ -58,12 +58,10 @@ final readonly class FitView
     {
         return array_map(fn (array $layer): array => [
             $this->sheet->packing->drawingOf($layer, new QuarterTurn($this->turn)),
-            implode(
-                ', ',
-                array_unique(
-                    array_map(fn (Placement $placement): string => $this->sheet->packing->nameOf($placement->id), $layer),
-                ),
-            ),
+            implode(', ', array_unique(array_map(
+                fn (Placement $placement): string => $this->sheet->packing->nameOf($placement->id),
+                $layer,
+            ))),
         ], Layers::of($this->sheet->packing->order()));
     }
 

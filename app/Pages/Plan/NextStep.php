@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Plan;
 
 use App\Pages\Pack\Preparation;
+use App\Words\NeedWords;
 use App\Words\Words;
 use PluckyWren\Core\Box\Stage;
 
@@ -31,7 +32,7 @@ final readonly class NextStep
         }
         if ($missing !== []) {
             return new self(
-                Words::of('plan/next.step.missing', ['what' => $missing[0]->missing()]),
+                Words::of('plan/next.step.missing', ['what' => NeedWords::lacking($missing[0])]),
                 route('boxes.show', [$box, 'pick' => 1]),
             );
         }

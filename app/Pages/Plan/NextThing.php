@@ -6,6 +6,7 @@ namespace App\Pages\Plan;
 
 use App\Models\Box;
 use App\Words\FindingWords;
+use App\Words\NeedWords;
 use App\Words\Words;
 use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\Stage;
@@ -47,7 +48,7 @@ final readonly class NextThing
                 ) > 0,
             );
             if ($there !== []) {
-                return self::said($sheet, 'plan/next.find', self::names($there));
+                return self::said($sheet, 'plan/next.find', self::names(array_values($there)));
             }
         }
 
@@ -72,12 +73,10 @@ final readonly class NextThing
             : self::said($sheet, 'plan/next.buy', self::names($sheet->gauges->mustHaves->missing()));
     }
 
-    /** @param array<array-key, NeedState> $states */
+    /** @param list<NeedState> $states */
     private static function names(array $states): string
     {
-        $names = array_map(static fn (NeedState $state): string => $state->missing(), array_slice($states, 0, 2));
-
-        return implode(' and ', $names);
+        return Words::listed(NeedWords::all(array_slice($states, 0, 2)));
     }
 
     private static function said(BoxSheet $sheet, string $key, string $what): self

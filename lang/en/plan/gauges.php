@@ -25,6 +25,7 @@ return [
     'counted' => ':says: :names',
     'all-but-bought' => '{1} Nothing is missing from the plan; 1 is still to buy.|[2,*] Nothing is missing from the '
         .'plan; :count are still to buy.',
+    'lacking' => ['one' => ':name', 'several' => ':name (:count)', 'more' => ':name (:count more)'],
     'then' => 'With that about :low to :high in all.',
     'then-one' => 'With that about :low in all.',
     'then-over' => 'That is over the budget.',

@@ -5,8 +5,8 @@
 <polygon class="block-outline"
     points="{{ implode(' ', array_map(fn (array $corner) => implode(',', $corner), $elevation->walls)) }}" />
 @foreach ($elevation->blocks as $block)
-    <rect class="block lane-{{ $sheet->packing->laneOf($block['piece'])->value }}" x="{{ $block['x'] }}" y="{{ $block['z'] }}"
-        width="{{ $block['l'] }}" height="{{ $block['h'] }}" />
+    <rect class="block lane-{{ $sheet->packing->laneOf($block['piece'])->value }}"
+        x="{{ $block['x'] }}" y="{{ $block['z'] }}" width="{{ $block['l'] }}" height="{{ $block['h'] }}" />
 @endforeach
 <polyline class="block-wall"
     points="{{ implode(' ', array_map(fn (array $corner) => implode(',', $corner), $elevation->walls)) }}" />

@@ -15,7 +15,8 @@
     'gone' => __('guides/views/comparison.no-longer-asked-for')] as $list => $title)
     @if ($comparison->missing->{$list} !== [])
         <h3 class="mt-3">{{ $title }}</h3>
-        <p @class(['text-mend' => $list === 'new'])>{{ implode(', ', $comparison->missing->{$list}) }}</p>
+        <p @class(['text-mend' => $list === 'new'])>{{
+            implode(', ', $write->lacking($comparison->missing->{$list})) }}</p>
     @endif
 @endforeach
 @foreach (['new' => __('guides/views/comparison.flags-that-appear'),

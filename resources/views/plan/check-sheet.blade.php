@@ -77,7 +77,7 @@
                         @endforeach
                         @foreach ($missing as $state)
                             <li><span class="tick need"></span><span><b>{{
-                                __('plan/views/check-sheet.missing') }}</b> {{ $state->missing() }}</span>
+                                __('plan/views/check-sheet.missing') }}</b> {{ $write->lacking([$state])[0] }}</span>
                             </li>
                         @endforeach
                     </ul>

@@ -31,7 +31,11 @@ final class NeedsFilledTest extends TestCase
 
         self::assertSame(
             $missing,
-            array_map(static fn (NeedState $state): string => $state->missing(), $filled->missing()),
+            array_map(static fn (NeedState $state): string => $state->need->name.match (true) {
+                $state->asked === 1 => '',
+                $state->held === 0 => " ({$state->lacks()})",
+                default => " ({$state->lacks()} more)",
+            }, $filled->missing()),
         );
         self::assertSame(4 - count($missing), $filled->filled());
         self::assertSame(4, $filled->asked());
