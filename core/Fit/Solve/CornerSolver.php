@@ -40,7 +40,7 @@ final class CornerSolver implements Solver
         );
         [$possible, $larger] = $this->parted($problem, $free, $items, $budget);
 
-        $search = new Search($problem, $items, $riders->asTheyGive($items), $possible, $seed, $budget);
+        $search = new Search($problem, $items, $riders->asAsked($items), $possible, $seed, $budget);
         do {
             $search->attempt();
             $best = $search->best ?? throw new LogicException('The first attempt is always the best so far.');

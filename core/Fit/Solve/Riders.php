@@ -106,14 +106,15 @@ final class Riders
     }
 
     /**
-     * What the lid presses: a filled pouch is a block to whoever packs it, and gives as its own cloth does.
+     * By what a packing is judged: a filled pouch is a block to whoever packs it, but gives as its own cloth does, and
+     * is nothing flat.
      *
      * @param  array<string, Item>  $items  of that problem, by id
      * @return array<string, Item> the same, each pouch as it was asked for
      */
-    public function asTheyGive(array $items): array
+    public function asAsked(array $items): array
     {
-        return [...$items, ...array_intersect_key($this->problem->singles(), $this->inPouch)];
+        return array_replace($items, array_intersect_key($this->problem->singles(), $this->inPouch));
     }
 
     /**

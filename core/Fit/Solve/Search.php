@@ -52,13 +52,13 @@ final class Search
 
     /**
      * @param  array<string, Item>  $items  all, by id
-     * @param  array<string, Item>  $asTheyGive  the same, as the lid presses them
+     * @param  array<string, Item>  $asAsked  the same, by which a packing is judged
      * @param  list<Item>  $possible  those to be placed
      */
     public function __construct(
         private readonly Problem $problem,
         private readonly array $items,
-        private readonly array $asTheyGive,
+        private readonly array $asAsked,
         array $possible,
         private readonly int $seed,
         private readonly Budget $budget,
@@ -262,12 +262,12 @@ final class Search
     private function judged(array $placements, array $leftOut): Attempt
     {
         $all = [...$this->problem->pinned, ...$placements];
-        $closure = ClosureOf::packing($this->problem->box, $all, $this->asTheyGive);
+        $closure = ClosureOf::packing($this->problem->box, $all, $this->asAsked);
 
         return new Attempt(
             $placements,
             $leftOut,
-            Merit::of($this->problem, $all, $leftOut, $closure, $this->items),
+            Merit::of($this->problem, $all, $leftOut, $closure, $this->asAsked),
         );
     }
 }

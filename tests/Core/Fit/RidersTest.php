@@ -164,6 +164,17 @@ final class RidersTest extends TestCase
         self::assertLessThanOrEqual(200_000_000, $part->volume());
     }
 
+    public function test_ids_may_be_numbers(): void
+    {
+        $pouch = new Item(
+            '7', 'Pouch', Size::ofMm(200, 120, 10), Form::Cloth, squeeze: 0.8, minSide: 40, cavity: Cavity::pouch(10),
+        );
+        $soap = new Item('3', 'Soap', Size::ofMm(80, 50, 25), Form::Rigid, into: '7');
+        $tin = new Item('5', 'Tin', Size::ofMm(100, 100, 60), Form::Rigid);
+
+        self::assertSame(['3' => '7'], self::inWhat(self::solved($tin, $pouch, $soap)));
+    }
+
     public function test_the_file_keeps_it_and_refuses_what_makes_no_sense(): void
     {
         $cup = new Item('cup', 'Cup', Size::ofMm(90, 80, 85), Form::Rigid, cavity: Cavity::cylinder(740, 840));
