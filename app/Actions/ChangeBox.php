@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Crews\CrewInHand;
 use App\Editing\ThreeWay;
 use App\Fit\FitRoom;
 use App\Models\Box;
 use App\Models\Piece;
-use App\Reference\Guides;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\CannotUndo;
 use App\Refusals\ChangedMeanwhile;
@@ -39,7 +39,7 @@ final readonly class ChangeBox
 
     public function __construct(
         private BoxHistory $history,
-        private Guides $guides,
+        private CrewInHand $hand,
         private KeepRecord $keepRecord,
         private KeepLog $keepLog,
         private FitRoom $fitRoom,
@@ -104,7 +104,7 @@ final readonly class ChangeBox
                 $today = $fresh->crew->today();
                 $fresh->fill([
                     'handed_in_on' => $today,
-                    'season' => Season::ofHandingIn($this->guides->current()->terms->handIn, $today)->year,
+                    'season' => Season::ofHandingIn($this->hand->guide()->terms->handIn, $today)->year,
                 ]);
             }
             $fresh->update(['stage' => $stage, ...($stage === Stage::HandedIn ? [] : ['handed_in_on' => null])]);

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Crews\CrewInHand;
 use App\Models\Lot;
 use App\Models\LotChange;
 use App\Models\Piece;
-use App\Reference\Guides;
 use App\Refusals\CannotMerge;
 use App\Refusals\CannotUndo;
 use App\Words\Words;
@@ -53,7 +53,7 @@ final readonly class MergeLots
         'desk',
     ];
 
-    public function __construct(private ChangeLot $changeLot, private Guides $guides, private Once $once) {}
+    public function __construct(private ChangeLot $changeLot, private CrewInHand $hand, private Once $once) {}
 
     /**
      * @return list<string> the fields in which two lots are too unlike to be one, as columns; empty where they are
@@ -73,7 +73,7 @@ final readonly class MergeLots
         ) {
             $unlike[] = 'giver';
         }
-        $handIn = $this->guides->current()->terms->handIn;
+        $handIn = $this->hand->guide()->terms->handIn;
         if (Season::of($handIn, $into->got_on)->year !== Season::of($handIn, $from->got_on)->year) {
             $unlike[] = 'season';
         }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\BoxTheme;
 use App\Models\Crew;
 use App\Models\Idea;
 use App\Models\Lot;
-use App\Reference\Guides;
 use PluckyWren\Core\Season\Season;
 use PluckyWren\Core\Stash\Catalogue;
 
@@ -21,7 +21,7 @@ final readonly class PlanBox
 {
     public function __construct(
         private KeepIdea $keepIdea,
-        private Guides $guides,
+        private CrewInHand $hand,
         private FillBox $fillBox,
         private Once $once,
         private BoxHistory $history,
@@ -51,7 +51,7 @@ final readonly class PlanBox
         ): Box {
             $this->once->claim();
             $box->number = 1 + (int) Box::query()->where('crew_id', $crew->id)->max('number');
-            $box->season = Season::of($this->guides->current()->terms->handIn, $crew->today())->year;
+            $box->season = Season::of($this->hand->guide()->terms->handIn, $crew->today())->year;
             $box->save();
             if ($isFromGuide) {
                 $this->fillBox->listWhatLacks($box);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\Lot;
-use App\Reference\Guides;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\Like\LikeBox;
 use PluckyWren\Core\Box\PlannedPiece;
@@ -23,7 +23,7 @@ final readonly class PlanLike
 {
     private const LONGEST = 80;
 
-    public function __construct(private PlanBox $planBox, private FillBox $fillBox, private Guides $guides) {}
+    public function __construct(private PlanBox $planBox, private FillBox $fillBox, private CrewInHand $hand) {}
 
     /**
      * @param  Box  $box  the one it is like; load `Box::CONTENTS` first
@@ -32,7 +32,7 @@ final readonly class PlanLike
      */
     public function execute(Box $box, AgeBand $band, Gender $gender, string $theme): array
     {
-        $guide = $this->guides->current();
+        $guide = $this->hand->guide();
         $recipient = new Recipient($band, $gender);
         $like = LikeBox::of($box->plan(), $guide, $recipient);
 

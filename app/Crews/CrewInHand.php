@@ -6,10 +6,13 @@ namespace App\Crews;
 
 use App\Models\Crew;
 use App\Models\User;
+use App\Reference\Guides;
 use App\Reference\Notations;
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Contracts\Auth\Guard;
+use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Measure\ShownIn;
 use PluckyWren\Core\Measure\Unit;
 use PluckyWren\Core\Money\Currency;
@@ -28,7 +31,12 @@ final class CrewInHand
     /** Asked for at every row and every amount. */
     private ?Guard $guard = null;
 
-    public function __construct(private readonly AuthManager $auth, private readonly Notations $notations) {}
+    /** @param Closure(): Guides $guides which are themselves those of the crew in hand */
+    public function __construct(
+        private readonly AuthManager $auth,
+        private readonly Notations $notations,
+        private readonly Closure $guides,
+    ) {}
 
     /** Work for a crew without anyone signed in, as a command does. */
     public function take(Crew $crew): void
@@ -62,6 +70,12 @@ final class CrewInHand
     public function memberName(): string
     {
         return $this->member()->name ?? '';
+    }
+
+    /** Get the guide by which it plans new boxes: the one that it chose, or this season's. */
+    public function guide(): Guide
+    {
+        return ($this->guides)()->current();
     }
 
     /** Get what its money is in; null where there is no crew. */

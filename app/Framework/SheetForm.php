@@ -10,8 +10,8 @@ use Illuminate\View\ComponentAttributeBag;
 
 /**
  * The form of a change on a box sheet: `@sheetForm($address, 'delete', ['class' => '…'])` … `@endSheetForm`. It is sent
- * with and without scripts, and carries along what the sheet shows (`$stateFields`). Some ninety stand on one sheet, so
- * that it is no component, which would cost each as much as all that is in it.
+ * with and without scripts, and carries along what the sheet shows (`$stateFields`). Some ninety stand on one sheet: as
+ * components they would take some 45 µs each.
  */
 final class SheetForm
 {

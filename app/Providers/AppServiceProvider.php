@@ -32,6 +32,7 @@ use App\Tracking\TrackingService;
 use App\Words\FindingWords;
 use App\Words\Writing;
 use Carbon\CarbonImmutable;
+use Illuminate\Auth\AuthManager;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\View\View as Contract;
 use Illuminate\Database\Connection;
@@ -107,7 +108,11 @@ final class AppServiceProvider extends ServiceProvider
             WorldMap::class, static fn (): WorldMap => new WorldMap(public_path('build/world.json'))
         );
         $this->app->scoped(Themes::class);
-        $this->app->scoped(CrewInHand::class);
+        $this->app->scoped(CrewInHand::class, static fn (Application $app): CrewInHand => new CrewInHand(
+            $app->make(AuthManager::class),
+            $app->make(Notations::class),
+            static fn (): Guides => $app->make(Guides::class),
+        ));
         $this->app->scoped(
             Guides::class,
             static fn (): Guides => new Guides(
@@ -202,14 +207,14 @@ final class AppServiceProvider extends ServiceProvider
             static fn (Contract $view) => $view->with('scheme', self::scheme()),
         );
         View::composer('components.top-bar', static fn (Contract $view) => $view->with([
-            'daysToHandIn' => resolve(Guides::class)->current()->terms->handIn->daysUntil(Today::here()),
+            'daysToHandIn' => resolve(CrewInHand::class)->guide()->terms->handIn->daysUntil(Today::here()),
             'handInEnds' => resolve(Guides::class)
                 ->current()
                 ->terms
                 ->handIn
                 ->firstLastDay(Today::here())
                 ->format('j M'),
-            'handInPlace' => resolve(Guides::class)->current()->terms->handIn->place,
+            'handInPlace' => resolve(CrewInHand::class)->guide()->terms->handIn->place,
         ]));
     }
 

@@ -9,7 +9,6 @@ use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\TargetPrice;
 use App\Queries\LastPaid;
-use App\Reference\Guides;
 use App\Support\Today;
 use PluckyWren\Core\Money\ExactAmount;
 use PluckyWren\Core\Money\Level\PriceLevel;
@@ -37,7 +36,7 @@ final class Prices
     /** @var array<string, list<Lot>>|null by kind, newest first */
     private ?array $paidLots = null;
 
-    public function __construct(private readonly Guides $guides, private readonly CrewInHand $crewInHand) {}
+    public function __construct(private readonly CrewInHand $crewInHand) {}
 
     /** Get the target for a band where there is one, or that for all bands. */
     public function target(ItemKind $kind, ?AgeBand $band = null): ?ExactAmount
@@ -102,7 +101,7 @@ final class Prices
             $kind->usage->cheapMonths,
             $needed,
             $today,
-            $this->guides->current()->terms->handIn->daysUntil($today),
+            $this->crewInHand->guide()->terms->handIn->daysUntil($today),
         );
     }
 

@@ -11,7 +11,6 @@ use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\Piece;
 use App\Queries\SeasonLots;
-use App\Reference\Guides;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -53,9 +52,9 @@ final class SeasonMoney
     }
 
     /** @param mixed $year as it stands in the address; this season where it says nothing that is one */
-    public static function of(Crew $crew, Guides $guides, mixed $year = null): self
+    public static function of(Crew $crew, CrewInHand $hand, mixed $year = null): self
     {
-        $handIn = $guides->current()->terms->handIn;
+        $handIn = $hand->guide()->terms->handIn;
         $current = Season::of($handIn, $crew->today());
         $isYear = is_string($year) && preg_match('/^20\d\d$/', $year) === 1;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Pack;
 
+use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\BoxSeat;
 use App\Pages\Gather\Shortfall;
@@ -11,7 +12,6 @@ use App\Pages\Plan\BoxSheet;
 use App\Pages\Plan\BoxSheets;
 use App\Pages\Plan\NextStep;
 use App\Pages\Plan\Shelf;
-use App\Reference\Guides;
 use App\Words\Words;
 use PluckyWren\Core\Box\Shopping\ShoppingLine;
 use PluckyWren\Core\Box\Stage;
@@ -39,10 +39,10 @@ final readonly class DayPage
         public int $people,
     ) {}
 
-    public static function of(Guides $guides, BoxSheets $sheets, Shortfall $shortfall): self
+    public static function of(CrewInHand $hand, BoxSheets $sheets, Shortfall $shortfall): self
     {
         $seats = BoxSeat::now();
-        $all = Shelf::boxes($guides);
+        $all = Shelf::boxes($hand);
         $preparation = new Preparation(array_values($all->all()));
         $boxes = [];
         foreach ($sheets->known($all) as $sheet) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Pack;
 
+use App\Crews\CrewInHand;
 use App\Models\Box;
-use App\Reference\Guides;
 use App\Support\SeededDice;
 use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Box\Plan;
@@ -40,7 +40,7 @@ final readonly class PracticeBox
     public function plan(): Plan
     {
         return $this->own?->plan() ?? $this->maker()->plan(
-            resolve(Guides::class)->current(),
+            resolve(CrewInHand::class)->guide(),
             array_values(resolve(BoxKinds::class)->all())[0],
             $this->level,
         );
@@ -52,7 +52,7 @@ final readonly class PracticeBox
         $maker = $this->maker();
         if ($this->own === null) {
             return $maker->withWrongs($maker->plan(
-                resolve(Guides::class)->current(),
+                resolve(CrewInHand::class)->guide(),
                 array_values(resolve(BoxKinds::class)->all())[0],
                 $this->level,
             ), $this->level->wrongs());

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Plan;
 
+use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Queries\BoxesAtHand;
-use App\Reference\Guides;
 use App\Support\Today;
 use Illuminate\Support\Collection;
 
@@ -14,9 +14,9 @@ use Illuminate\Support\Collection;
 final class Shelf
 {
     /** @return Collection<int, Box> with `Box::CONTENTS`, by number */
-    public static function boxes(Guides $guides): Collection
+    public static function boxes(CrewInHand $hand): Collection
     {
-        return BoxesAtHand::query($guides->current()->terms->handIn, Today::here())
+        return BoxesAtHand::query($hand->guide()->terms->handIn, Today::here())
             ->with(Box::CONTENTS)
             ->get()
             ->sortBy('number')

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pages\Plan;
 
+use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\CrewSeason;
 use App\Pages\Gather\SeasonMoney;
 use App\Queries\FreeSupplies;
 use App\Queries\KindPrices;
-use App\Reference\Guides;
 use App\Words\Words;
 use PluckyWren\Core\Choose\BoxSort;
 use PluckyWren\Core\Choose\Demand;
@@ -56,9 +56,9 @@ final readonly class StashMakesPage
         return $this->audience->asksMostFor($sort->recipient);
     }
 
-    public static function of(Crew $crew, Guides $guides, Catalogue $catalogue, bool $withKitsOpened): self
+    public static function of(Crew $crew, CrewInHand $hand, Catalogue $catalogue, bool $withKitsOpened): self
     {
-        $guide = $guides->current();
+        $guide = $hand->guide();
         $sorts = self::sorts($crew, $guide, $catalogue);
         $makes = StashMakes::of($sorts, FreeSupplies::of($guide, $catalogue, $withKitsOpened));
         $names = [];
@@ -74,7 +74,7 @@ final readonly class StashMakesPage
             ),
             range(1, self::MORE),
         );
-        $free = SeasonMoney::of($crew, $guides)->free();
+        $free = SeasonMoney::of($crew, $hand)->free();
         $gift = $guide->terms->sendingGift;
         $isAlike = $gift->currency->equals($crew->currency);
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Pages\Send;
 
+use App\Crews\CrewInHand;
 use App\Models\Crew;
 use App\Queries\CrewDates;
 use App\Queries\MonthPrices;
-use App\Reference\Guides;
 use App\Words\Words;
 use PluckyWren\Core\Season\CheapKind;
 use PluckyWren\Core\Season\CheapMonths;
@@ -24,7 +24,7 @@ final class Dates
     /** @return list<YearDate> the earliest first */
     public static function of(Crew $crew): array
     {
-        $guide = resolve(Guides::class)->current();
+        $guide = resolve(CrewInHand::class)->guide();
 
         return CrewDates::of($guide->terms->handIn, $crew, self::cheapMonths($crew, new CheapMonths(
             SeasonPage::kinds($guide),

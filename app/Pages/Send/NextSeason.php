@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Send;
 
+use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\CrewSeason;
@@ -11,7 +12,6 @@ use App\Models\TargetPrice;
 use App\Queries\MonthPrices;
 use App\Queries\OnHand;
 use App\Queries\SeasonBoxes;
-use App\Reference\Guides;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Season\Season;
@@ -45,9 +45,9 @@ final readonly class NextSeason
         public int $left,
     ) {}
 
-    public static function of(Crew $crew, Guides $guides): self
+    public static function of(Crew $crew, CrewInHand $hand): self
     {
-        $guide = $guides->current();
+        $guide = $hand->guide();
         $handIn = $guide->terms->handIn;
         $today = $crew->today();
         // While the window is near, and for a good while after it, "next" is the one after that window.

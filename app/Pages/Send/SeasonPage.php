@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pages\Send;
 
+use App\Crews\CrewInHand;
 use App\Models\Crew;
 use App\Models\CrewSeason;
 use App\Models\Evening;
 use App\Queries\CrewDates;
 use App\Queries\MonthPrices;
 use App\Queries\PackedDays;
-use App\Reference\Guides;
 use Illuminate\Database\Eloquent\Collection;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Season\CheapKind;
@@ -46,9 +46,9 @@ final readonly class SeasonPage
         public bool $hasNext,
     ) {}
 
-    public static function of(Crew $crew, Guides $guides): self
+    public static function of(Crew $crew, CrewInHand $hand): self
     {
-        $guide = $guides->current();
+        $guide = $hand->guide();
         $handIn = $guide->terms->handIn;
         $today = $crew->today();
         $path = SeasonPath::of($handIn, $today);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Crew;
 
 use App\Actions\FoundCrew;
+use App\Crews\CrewInHand;
 use App\Http\Requests\Crew\RegisterRequest;
 use App\Reference\Currencies;
-use App\Reference\Guides;
 use App\Reference\Notations;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
@@ -16,11 +16,11 @@ use Illuminate\Http\Request;
 
 final class RegisterController
 {
-    public function create(Request $request, Currencies $currencies, Notations $notations, Guides $guides): View
+    public function create(Request $request, Currencies $currencies, Notations $notations, CrewInHand $hand): View
     {
         return view('crew.register', [
             'currencies' => $currencies->names(),
-            'usual' => $guides->current()->terms->sendingGift->currency->code,
+            'usual' => $hand->guide()->terms->sendingGift->currency->code,
             'samples' => $notations->samples(),
             'usualLocale' => $notations->choiceFor($request),
         ]);

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Gather;
 
 use App\Actions\ChangeCrew;
+use App\Crews\CrewInHand;
 use App\Http\Controllers\Concerns\CarriesWhatWas;
 use App\Models\Crew;
 use App\Models\User;
 use App\Pages\Gather\SeasonMoney;
-use App\Reference\Guides;
 use App\Refusals\ChangedMeanwhile;
 use App\Rules\ReadsAsMoney;
 use App\Words\Words;
@@ -23,10 +23,10 @@ final class MoneyController
 {
     use CarriesWhatWas;
 
-    public function season(Request $request, Guides $guides, #[CurrentUser] User $user): View
+    public function season(Request $request, CrewInHand $hand, #[CurrentUser] User $user): View
     {
         return view('gather.money', [
-            'season' => SeasonMoney::of($user->crew, $guides, $request->query('season')),
+            'season' => SeasonMoney::of($user->crew, $hand, $request->query('season')),
             'currency' => $user->crew->currency,
         ]);
     }

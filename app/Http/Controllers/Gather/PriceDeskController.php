@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Gather;
 
 use App\Actions\SetTarget;
+use App\Crews\CrewInHand;
 use App\Http\Controllers\Concerns\CarriesWhatWas;
 use App\Http\Responses\PageOrFragment;
 use App\Models\User;
 use App\Pages\Gather\PriceDesk;
 use App\Pages\Gather\Prices;
 use App\Pages\Gather\Shortfall;
-use App\Reference\Guides;
 use App\Refusals\ChangedMeanwhile;
 use App\Rules\ReadsAsTarget;
 use App\Words\Words;
@@ -27,7 +27,7 @@ final readonly class PriceDeskController
 {
     use CarriesWhatWas;
 
-    public function __construct(private Catalogue $catalogue, private Guides $guides) {}
+    public function __construct(private Catalogue $catalogue, private CrewInHand $hand) {}
 
     public function show(
         Request $request,
@@ -37,7 +37,7 @@ final readonly class PriceDeskController
     ): PageOrFragment {
         $desk = PriceDesk::of($request, $this->catalogue, $user->crew->currency);
         $needed = $desk->kind === null ? 0 : $shortfall->toBuy($desk->kind);
-        $bands = $this->guides->current()->audience->bands;
+        $bands = $this->hand->guide()->audience->bands;
         $band = collect($bands)->first(static fn (AgeBand $band): bool => $band->id() === $request->query('band'));
 
         return new PageOrFragment(view('gather.price-desk', [
@@ -64,7 +64,7 @@ final readonly class PriceDeskController
                 Rule::in(
                     array_map(
                         static fn (AgeBand $band): string => $band->id(),
-                        $this->guides->current()->audience->bands,
+                        $this->hand->guide()->audience->bands,
                     ),
                 ),
             ],

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Gather;
 
+use App\Crews\CrewInHand;
 use App\Http\Responses\PageOrFragment;
 use App\Models\Box;
 use App\Pages\Gather\StashQuestion;
-use App\Reference\Guides;
 use Illuminate\Http\Request;
 use PluckyWren\Core\Stash\Catalogue;
 
 final class StashController
 {
-    public function __invoke(Request $request, Catalogue $catalogue, Guides $guides): PageOrFragment
+    public function __invoke(Request $request, Catalogue $catalogue, CrewInHand $hand): PageOrFragment
     {
-        $bands = $guides->current()->audience->bands;
+        $bands = $hand->guide()->audience->bands;
         $question = StashQuestion::of($request, $catalogue, $bands);
 
         return new PageOrFragment(view('gather.index', [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Pack;
 
 use App\Actions\TakeSeat;
+use App\Crews\CrewInHand;
 use App\Http\Responses\PageOrFragment;
 use App\Models\Box;
 use App\Models\BoxSeat;
@@ -12,7 +13,6 @@ use App\Models\User;
 use App\Pages\Gather\Shortfall;
 use App\Pages\Pack\DayPage;
 use App\Pages\Plan\BoxSheets;
-use App\Reference\Guides;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -21,10 +21,10 @@ use Illuminate\Http\Request;
 /** A packing day: many people, many boxes, on one page that refreshes itself. */
 final class DayController
 {
-    public function show(Guides $guides, BoxSheets $sheets, Shortfall $shortfall): PageOrFragment
+    public function show(CrewInHand $hand, BoxSheets $sheets, Shortfall $shortfall): PageOrFragment
     {
         return new PageOrFragment(
-            view('pack.day', ['page' => DayPage::of($guides, $sheets, $shortfall)]),
+            view('pack.day', ['page' => DayPage::of($hand, $sheets, $shortfall)]),
             'day',
         );
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Plan;
 
 use App\Actions\PlanLike;
+use App\Crews\CrewInHand;
 use App\Http\Requests\Plan\LikeRequest;
 use App\Models\Box;
-use App\Reference\Guides;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -17,9 +17,9 @@ use PluckyWren\Core\Box\Like\LikeBox;
 /** Plans a box like another one, of this season or of one that is in the log. */
 final readonly class LikeController
 {
-    public function create(Box $box, Guides $guides): View
+    public function create(Box $box, CrewInHand $hand): View
     {
-        return view('plan.like', ['box' => $box, 'audience' => $guides->current()->audience]);
+        return view('plan.like', ['box' => $box, 'audience' => $hand->guide()->audience]);
     }
 
     public function store(LikeRequest $request, Box $box, PlanLike $planLike): RedirectResponse

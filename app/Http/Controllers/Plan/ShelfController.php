@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Plan;
 
+use App\Crews\CrewInHand;
 use App\Models\LeftBehind;
 use App\Pages\Plan\BoxSheets;
 use App\Pages\Plan\BoxStory;
 use App\Pages\Plan\NextThing;
 use App\Pages\Plan\Picker;
 use App\Pages\Plan\Shelf;
-use App\Reference\Guides;
 use Illuminate\Contracts\View\View;
 
 final class ShelfController
 {
-    public function __invoke(BoxSheets $sheets, Picker $picker, Guides $guides): View
+    public function __invoke(BoxSheets $sheets, Picker $picker, CrewInHand $hand): View
     {
-        $known = $sheets->known(Shelf::boxes($guides));
+        $known = $sheets->known(Shelf::boxes($hand));
 
         return view('plan.index', [
             'sheets' => $known,
             'next' => NextThing::among($known, $picker),
-            'guide' => $guides->current(),
+            'guide' => $hand->guide(),
             'deleted' => BoxStory::deleted(),
             'leftBehind' => LeftBehind::query()->count(),
         ]);

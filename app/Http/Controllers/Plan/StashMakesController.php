@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Plan;
 
+use App\Crews\CrewInHand;
 use App\Models\User;
 use App\Pages\Plan\StashMakesPage;
-use App\Reference\Guides;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -17,12 +17,12 @@ final class StashMakesController
 {
     public function __invoke(
         Request $request,
-        Guides $guides,
+        CrewInHand $hand,
         Catalogue $catalogue,
         #[CurrentUser] User $user,
     ): View {
         return view('plan.stash-makes', [
-            'page' => StashMakesPage::of($user->crew, $guides, $catalogue, $request->boolean('open')),
+            'page' => StashMakesPage::of($user->crew, $hand, $catalogue, $request->boolean('open')),
         ]);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Send;
 use App\Actions\PlanSeason;
 use App\Actions\StartSeason;
 use App\Calendar\CalendarFile;
+use App\Crews\CrewInHand;
 use App\Http\Requests\Send\EveningRequest;
 use App\Http\Requests\Send\GoalsRequest;
 use App\Http\Requests\Send\StartSeasonRequest;
@@ -14,7 +15,6 @@ use App\Models\Evening;
 use App\Models\User;
 use App\Pages\Send\NextSeason;
 use App\Pages\Send\SeasonPage;
-use App\Reference\Guides;
 use App\Refusals\SeasonStarted;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -24,19 +24,19 @@ use Illuminate\Http\RedirectResponse;
 /** Where in the year we are; what the crew has set itself; and the step into the next season. */
 final readonly class SeasonController
 {
-    public function __construct(private Guides $guides, private PlanSeason $planSeason) {}
+    public function __construct(private CrewInHand $hand, private PlanSeason $planSeason) {}
 
     public function index(#[CurrentUser] User $user): View
     {
         return view('send.season', [
-            'page' => SeasonPage::of($user->crew, $this->guides),
+            'page' => SeasonPage::of($user->crew, $this->hand),
             'says' => CalendarFile::says(...),
         ]);
     }
 
     public function goals(GoalsRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $page = SeasonPage::of($user->crew, $this->guides);
+        $page = SeasonPage::of($user->crew, $this->hand);
         $this->planSeason->goals($user->crew_id, $page->path->season->year, $request->goals($page->bands));
 
         return to_route('season')->with('said', Words::of('send/season.goals-kept'));
@@ -59,14 +59,14 @@ final readonly class SeasonController
     public function next(#[CurrentUser] User $user): View
     {
         return view('send.next-season', [
-            'next' => NextSeason::of($user->crew, $this->guides), 'guide' => $this->guides->current(),
+            'next' => NextSeason::of($user->crew, $this->hand), 'guide' => $this->hand->guide(),
             'currency' => $user->crew->currency,
         ]);
     }
 
     public function start(StartSeasonRequest $request, StartSeason $start, #[CurrentUser] User $user): RedirectResponse
     {
-        $next = NextSeason::of($user->crew, $this->guides);
+        $next = NextSeason::of($user->crew, $this->hand);
         try {
             $start->execute(
                 $user->crew,

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Send;
 
+use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\User;
 use App\Pages\Plan\BoxSheets;
 use App\Pages\Send\HandInDesk;
-use App\Reference\Guides;
 use App\Support\Today;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -23,9 +23,9 @@ use PluckyWren\Core\Send\InvalidBoxCode;
 /** The way from the closed lid to the drive's desk. */
 final class SendController
 {
-    public function index(BoxSheets $sheets, Guides $guides, #[CurrentUser] User $user): View
+    public function index(BoxSheets $sheets, CrewInHand $hand, #[CurrentUser] User $user): View
     {
-        $handIn = $guides->current()->terms->handIn;
+        $handIn = $hand->guide()->terms->handIn;
 
         return view('send.index', [
             'desk' => HandInDesk::of($sheets, $user->crew->currency, $handIn, Today::here()),

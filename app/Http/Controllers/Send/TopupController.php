@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Send;
 
 use App\Actions\FillTopup;
+use App\Crews\CrewInHand;
 use App\Http\Requests\Send\TopupRequest;
 use App\Models\TopupBag;
 use App\Models\User;
 use App\Pages\Send\TopupPage;
 use App\Print\CardSheets;
 use App\Print\PrintedCard;
-use App\Reference\Guides;
 use App\Support\Today;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -28,7 +28,7 @@ use PluckyWren\Core\Stash\NotEnoughLeft;
 /** Bags of what is left over, with which the drive tops up thin boxes. */
 final readonly class TopupController
 {
-    public function __construct(private FillTopup $fillTopup, private Guides $guides) {}
+    public function __construct(private FillTopup $fillTopup, private CrewInHand $hand) {}
 
     public function index(#[CurrentUser] User $user): View
     {
@@ -47,7 +47,7 @@ final readonly class TopupController
         return view('send.topup-new', [
             'lane' => $lane,
             'lots' => TopupPage::lotsOf($lane),
-            'bands' => array_map(static fn ($band): string => $band->id(), $this->guides->current()->audience->bands),
+            'bands' => array_map(static fn ($band): string => $band->id(), $this->hand->guide()->audience->bands),
         ]);
     }
 
@@ -115,6 +115,6 @@ final readonly class TopupController
 
     private function season(): int
     {
-        return Season::ofHandingIn($this->guides->current()->terms->handIn, Today::here())->year;
+        return Season::ofHandingIn($this->hand->guide()->terms->handIn, Today::here())->year;
     }
 }

@@ -6,13 +6,13 @@ namespace App\Http\Controllers\Send;
 
 use App\Actions\HandInTrip;
 use App\Actions\PlanTrip;
+use App\Crews\CrewInHand;
 use App\Http\Requests\Send\DocketsRequest;
 use App\Http\Requests\Send\TripRequest;
 use App\Models\Trip;
 use App\Pages\Plan\BoxSheets;
 use App\Pages\Send\TripChoices;
 use App\Pages\Send\TripPage;
-use App\Reference\Guides;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\ChangedMeanwhile;
 use App\Support\Today;
@@ -25,10 +25,10 @@ final readonly class TripController
 {
     public function __construct(private PlanTrip $planTrip, private HandInTrip $handInTrip) {}
 
-    public function create(Guides $guides): View
+    public function create(CrewInHand $hand): View
     {
         return view('send.trip-new', [
-            'choose' => TripChoices::of($guides->current()->terms->handIn, Today::here()),
+            'choose' => TripChoices::of($hand->guide()->terms->handIn, Today::here()),
         ]);
     }
 
@@ -39,9 +39,9 @@ final readonly class TripController
         return to_route('trips.show', $trip)->with('said', Words::of('send/trips.planned'));
     }
 
-    public function show(Trip $trip, BoxSheets $sheets, Guides $guides): View
+    public function show(Trip $trip, BoxSheets $sheets, CrewInHand $hand): View
     {
-        $guide = $guides->current();
+        $guide = $hand->guide();
 
         return view('send.trip', [
             'handIn' => $guide->terms->handIn,

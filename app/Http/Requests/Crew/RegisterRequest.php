@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Crew;
 
+use App\Crews\CrewInHand;
 use App\Reference\Currencies;
-use App\Reference\Guides;
 use App\Reference\Notations;
 use App\Rules\AccountRules;
 use App\Words\Words;
@@ -55,7 +55,9 @@ final class RegisterRequest extends FormRequest
     {
         $code = $this->input('currency');
 
-        return is_string($code) ? Currency::of($code) : resolve(Guides::class)->current()->terms->sendingGift->currency;
+        return is_string($code)
+            ? Currency::of($code)
+            : resolve(CrewInHand::class)->guide()->terms->sendingGift->currency;
     }
 
     /** Get where their day begins: as their browser tells; the day of UTC where it tells nothing that is a zone. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plan;
 
+use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\User;
 use App\Reference\Guides;
@@ -178,7 +179,7 @@ final class BoxRequest extends FormRequest
     {
         $box = $this->route('box');
 
-        return $box instanceof Box ? resolve(Guides::class)->get($box->guide) : resolve(Guides::class)->current();
+        return $box instanceof Box ? resolve(Guides::class)->get($box->guide) : resolve(CrewInHand::class)->guide();
     }
 
     private function currency(): Currency

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plan;
 
-use App\Reference\Guides;
+use App\Crews\CrewInHand;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -19,7 +19,7 @@ final class LikeRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $audience = resolve(Guides::class)->current()->audience;
+        $audience = resolve(CrewInHand::class)->guide()->audience;
 
         return [
             'band' => [
