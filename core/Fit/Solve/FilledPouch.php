@@ -22,6 +22,9 @@ final readonly class FilledPouch
     /** It is tried as many times as thick as the thinnest that all in it lies flat in. */
     private const THICKNESSES = [1.0, 1.5, 2.5, 4.0];
 
+    /** And where not all of it goes in at any of those, at these until it does. */
+    private const FURTHER = [2.0, 3.0, 3.5, 4.5, 5.0, 5.5, 6.0, 6.5];
+
     /** How much narrower or shorter it is tried next, once all is in: by much, and where that is too much, by less. */
     private const CLOSER = [0.6, 0.8];
 
@@ -47,7 +50,7 @@ final readonly class FilledPouch
             }
             // Where not all of it goes in, what does is the same in every block.
             $isAlike = $placed !== [] && ($placed === $fullest || count($placed) === count($items));
-            foreach ($isAlike ? self::around($pouch, $placed) : [] as $size) {
+            foreach ($isAlike ? self::around($pouch, self::reach($placed)) : [] as $size) {
                 $blocks[implode('x', $size->sides())] ??= [$size, array_map(
                     static fn (Placement $one): Placement => new Placement(
                         $one->id, 1, $pouch->id, How::Nested, 0.0, $one->parts,
@@ -101,16 +104,22 @@ final readonly class FilledPouch
             static fn (Item $item): int => $item->form->keepsItsSides() ? $item->size->sides()[2] : $item->leastSide(),
             $items,
         ));
-        foreach (self::THICKNESSES as $times) {
+        $isAllIn = false;
+        foreach ([...self::THICKNESSES, ...self::FURTHER] as $at => $times) {
+            if ($isAllIn && $at >= count(self::THICKNESSES)) {
+                return;
+            }
             $thickness = (int) round($thinnest * $times);
             // A pouch of that girth goes round it.
             $room = [$long - $thickness, $broad - $thickness, $thickness];
             if (min($room) <= 0) {
-                return;
+                continue;
             }
             $placed = $this->filled($repertoire, $room, count($items), self::WAYS);
             yield $placed;
-            if (count($placed) === count($items) && self::isLoose($pouch, $placed)) {
+            $goesIn = count($placed) === count($items);
+            $isAllIn = $isAllIn || $goesIn;
+            if ($goesIn && self::isLoose($pouch, $placed)) {
                 yield $this->closer($repertoire, $room, $placed);
             }
         }
@@ -170,23 +179,23 @@ final readonly class FilledPouch
      * The blocks that a pouch may become round what is in it: where its own cloth takes more, longer, broader or
      * thicker by as much.
      *
-     * @param  non-empty-list<Placement>  $placed
-     * @return list<Size>
+     * @param  array{int, int, int}  $block  round what is in it
+     * @return non-empty-list<Size> the thicker one first
      */
-    private static function around(Item $pouch, array $placed): array
+    public static function around(Item $pouch, array $block): array
     {
         $wall = $pouch->cavity->wall ?? 0;
         $sides = array_map(
             static fn (int $side): int => max($side + 2 * $wall, $pouch->leastSide()),
-            self::reach($placed),
+            $block,
         );
         rsort($sides);
         $blocks = [];
         foreach ([2, 1, 0] as $axis) {
             $others = intdiv($sides[0] * $sides[1] * $sides[2], $sides[$axis]);
-            $block = $sides;
-            $block[$axis] = max($sides[$axis], (int) ceil($pouch->leastVolume() / $others));
-            $blocks[] = new Size(...$block);
+            $made = $sides;
+            $made[$axis] = max($sides[$axis], (int) ceil($pouch->leastVolume() / $others));
+            $blocks[] = new Size(...$made);
         }
 
         return $blocks;

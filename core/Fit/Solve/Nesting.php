@@ -8,7 +8,6 @@ use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Cavity;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
-use PluckyWren\Core\Measure\Size;
 
 /** Fills bottles, cups, tins and pouches with what passes their mouths, as a small box is filled. */
 final readonly class Nesting
@@ -116,17 +115,7 @@ final readonly class Nesting
             $pieces[$kind] = array_slice($repertoire->kinds[$kind]->items, 0, $count);
         }
 
-        return [self::around($pouch, $best, $cavity->wall), $best, $pieces];
-    }
-
-    /** A filled pouch as a block: no smaller than what it holds, nor than its own cloth can be folded. */
-    private static function around(Item $pouch, Unit $unit, int $wall): Item
-    {
-        $sides = array_map(static fn (int $side): int => max($side + 2 * $wall, $pouch->leastSide()), $unit->sides);
-        rsort($sides);
-        $sides[2] = max($sides[2], (int) ceil($pouch->leastVolume() / ($sides[0] * $sides[1])));
-
-        return $pouch->filled(new Size($sides[0], $sides[1], $sides[2]), Form::Rigid);
+        return [$pouch->filled(FilledPouch::around($pouch, $best->sides)[0], Form::Rigid), $best, $pieces];
     }
 
     private static function room(Item $holder): float

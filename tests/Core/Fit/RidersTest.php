@@ -164,6 +164,18 @@ final class RidersTest extends TestCase
         self::assertLessThanOrEqual(200_000_000, $part->volume());
     }
 
+    public function test_a_pouch_is_tried_as_thick_as_it_must_be_for_all_to_go_in(): void
+    {
+        // 40 thick a girth of 120 x 100 leaves 80 x 60: two layers of two. Thinner three go in at most, thicker two.
+        $pouch = new Item(
+            'pouch', 'Pouch', Size::ofMm(120, 100, 8), Form::Cloth,
+            squeeze: 0.8, minSide: 40, cavity: Cavity::pouch(10),
+        );
+        $soap = new Item('soap', 'Soap', Size::ofMm(60, 40, 20), Form::Rigid, 4, into: 'pouch');
+
+        self::assertCount(4, self::inWhat(self::solved($pouch, $soap)));
+    }
+
     public function test_ids_may_be_numbers(): void
     {
         $pouch = new Item(
