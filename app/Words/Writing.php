@@ -93,13 +93,9 @@ final readonly class Writing
         return LengthWords::each($tenths);
     }
 
-    /**
-     * @param  list<NeedState>  $states
-     * @return list<string> what is lacking, each as one says it
-     */
-    public function lacking(array $states): array
+    public function lacking(NeedState $state): string
     {
-        return NeedWords::all($states);
+        return NeedWords::lacking($state);
     }
 
     /** The inside of a box, at its opening. */

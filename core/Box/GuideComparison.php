@@ -39,7 +39,7 @@ final readonly class GuideComparison
         $held = $plan->held();
         $before = $plan->guide->needsFilled($plan->recipient, $held);
         $after = $guide->needsFilled($recipient, $held);
-        [$missing, $was] = [array_values($after->missing()), array_values($before->missing())];
+        [$missing, $was] = [$after->missing(), $before->missing()];
         $found = static fn (Guide $by, Recipient $for): array => $rules->findings($by, $for, $held)
             ->overruledBy($plan->settled->reasons)
             ->ofWeight(Weight::Bar, Weight::Hazard, Weight::Ask, Weight::Tip)
@@ -51,51 +51,16 @@ final readonly class GuideComparison
             $band,
             $band->id() === $plan->recipient->band->id(),
             $after,
-            new Difference(self::unlike($missing, $was), self::unlike($was, $missing)),
-            new Difference(self::without($now, $then), self::without($then, $now)),
+            Difference::between($missing, $was, static fn (NeedState $state): string => $state->lackingKey()),
+            Difference::between(
+                $now, $then, static fn (Finding $finding): string => "{$finding->key()}|{$finding->weight->value}",
+            ),
         );
     }
 
     public function changesNothing(): bool
     {
         return $this->isSameBand && $this->missing->isNone() && $this->findings->isNone();
-    }
-
-    /**
-     * @param  list<Finding>  $findings
-     * @param  list<Finding>  $others
-     * @return list<Finding>
-     */
-    private static function without(array $findings, array $others): array
-    {
-        $known = array_flip(
-            array_map(static fn (Finding $finding): string => "{$finding->key()}|{$finding->weight->value}", $others),
-        );
-
-        return array_values(
-            array_filter(
-                $findings,
-                static fn (Finding $finding): bool => ! isset($known["{$finding->key()}|{$finding->weight->value}"]),
-            ),
-        );
-    }
-
-    /**
-     * @param  list<NeedState>  $states
-     * @param  list<NeedState>  $others
-     * @return list<NeedState>
-     */
-    private static function unlike(array $states, array $others): array
-    {
-        return array_values(array_filter($states, static function (NeedState $state) use ($others): bool {
-            foreach ($others as $other) {
-                if ($state->lacksAsMuchAs($other)) {
-                    return false;
-                }
-            }
-
-            return true;
-        }));
     }
 
     private static function nearest(AgeBand $band, Guide $guide): AgeBand

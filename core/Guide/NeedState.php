@@ -19,10 +19,9 @@ final readonly class NeedState
         return max(0, $this->asked - $this->held);
     }
 
-    /** Determine if as much of the same is lacking as in another, which another guide may ask for. */
-    public function lacksAsMuchAs(self $that): bool
+    /** Get what is lacking as a key: the same wherever another guide asks for the same and as much of it is there. */
+    public function lackingKey(): string
     {
-        return [$this->need->name, $this->lacks(), $this->held === 0]
-            === [$that->need->name, $that->lacks(), $that->held === 0];
+        return "{$this->need->name}|{$this->lacks()}|".(int) ($this->held === 0);
     }
 }

@@ -53,7 +53,7 @@ final class BoxSheet
         public readonly bool $mayImprove = false,
     ) {
         $this->planned = array_column($plan->pieces, null, 'id');
-        $this->packing = new SheetPacking($box, $plan, $gauges->room, $problem);
+        $this->packing = new SheetPacking($box, $plan, $this->planned, $gauges->room, $problem);
     }
 
     /** What it may cost once what has no price yet has one; null where all is known, or nothing can be said. */

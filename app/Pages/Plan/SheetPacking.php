@@ -33,9 +33,6 @@ use PluckyWren\Core\Stash\FilledThing;
 /** How the pieces of a box are packed: in which order, said and drawn, and what it warns of. */
 final class SheetPacking
 {
-    /** @var array<string, PlannedPiece> by the piece's id */
-    private readonly array $planned;
-
     private ?Drawing $drawing = null;
 
     /** @var list<Placement>|null */
@@ -46,14 +43,14 @@ final class SheetPacking
 
     private ?MoveWords $moveWords = null;
 
+    /** @param array<string, PlannedPiece> $planned  the plan's pieces by their ids */
     public function __construct(
         private readonly Box $box,
         private readonly Plan $plan,
+        private readonly array $planned,
         private readonly RoomGauge $room,
         private readonly Problem $problem,
-    ) {
-        $this->planned = array_column($plan->pieces, null, 'id');
-    }
+    ) {}
 
     /** @return list<Placement> by step, some earlier or later where whoever packs it wants that */
     public function order(): array
@@ -75,7 +72,7 @@ final class SheetPacking
 
     public function nameOf(string $singleId): string
     {
-        return $this->planned[FitProblem::pieceOf($singleId)]->name;
+        return $this->plannedOf($singleId)->name;
     }
 
     /** Get a piece by its id in the packing. */
@@ -87,7 +84,7 @@ final class SheetPacking
     /** Get the lane of a placed piece, by its id in the packing. */
     public function laneOf(string $singleId): Category
     {
-        return $this->planned[FitProblem::pieceOf($singleId)]->kind->category;
+        return $this->plannedOf($singleId)->kind->category;
     }
 
     /** Get what the drawing shows, in a line. */
@@ -121,7 +118,7 @@ final class SheetPacking
             $this->problem->singles(),
             new Whereby($this->plan->boxKind->inside, $placements, $this->nameOf(...)),
             $this->nameOf(...),
-            fn (string $id): Look => $this->planned[FitProblem::pieceOf($id)]->kind->look(),
+            fn (string $id): Look => $this->plannedOf($id)->kind->look(),
         );
     }
 

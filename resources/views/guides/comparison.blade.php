@@ -16,7 +16,7 @@
     @if ($comparison->missing->{$list} !== [])
         <h3 class="mt-3">{{ $title }}</h3>
         <p @class(['text-mend' => $list === 'new'])>{{
-            implode(', ', $write->lacking($comparison->missing->{$list})) }}</p>
+            implode(', ', array_map($write->lacking(...), $comparison->missing->{$list})) }}</p>
     @endif
 @endforeach
 @foreach (['new' => __('guides/views/comparison.flags-that-appear'),

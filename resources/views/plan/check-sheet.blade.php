@@ -77,7 +77,7 @@
                         @endforeach
                         @foreach ($missing as $state)
                             <li><span class="tick need"></span><span><b>{{
-                                __('plan/views/check-sheet.missing') }}</b> {{ $write->lacking([$state])[0] }}</span>
+                                __('plan/views/check-sheet.missing') }}</b> {{ $write->lacking($state) }}</span>
                             </li>
                         @endforeach
                     </ul>
