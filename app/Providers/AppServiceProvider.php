@@ -68,7 +68,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(DataFiles::class, static fn (): DataFiles => new DataFiles(
             base_path('data'),
-            storage_path('framework/cache'),
+            storage_path('framework/cache/shipped'),
         ));
         $this->registerWhatRemembers();
         $this->callAfterResolving('blade.compiler', SheetForm::teach(...));

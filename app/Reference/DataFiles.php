@@ -102,31 +102,8 @@ final class DataFiles
     /** @return list<array{category: string, kinds: list<KindData>}> */
     private function kindFiles(): array
     {
-        $paths = glob("{$this->folder}/kinds/*.json") ?: [];
-        $compiled = "{$this->compiled}/kinds.php";
-        if ($this->compiled === null || $paths === []) {
-            return $this->kindFilesAt($paths);
-        }
-        // A copy as old as a file may have been made from what the file was before.
-        if (! is_file($compiled) || filemtime($compiled) <= max(array_map(filemtime(...), $paths))) {
-            $files = $this->kindFilesAt($paths);
-            (new Filesystem)->replace($compiled, '<?php return '.var_export($files, true).';');
-
-            return $files;
-        }
-
         /** @var list<array{category: string, kinds: list<KindData>}> */
-        return require $compiled;
-    }
-
-    /**
-     * @param  list<string>  $paths
-     * @return list<array{category: string, kinds: list<KindData>}>
-     */
-    private function kindFilesAt(array $paths): array
-    {
-        /** @var list<array{category: string, kinds: list<KindData>}> */
-        return array_map($this->json(...), $paths);
+        return array_map($this->json(...), glob("{$this->folder}/kinds/*.json") ?: []);
     }
 
     /** @return array{kinds: list<BoxKindData>} */
@@ -136,10 +113,27 @@ final class DataFiles
         return $this->json("{$this->folder}/box-kinds.json");
     }
 
-    /** @return array<array-key, mixed> */
+    /**
+     * @return array<array-key, mixed>
+     *
+     * @throws JsonException
+     */
     private function json(string $path): array
     {
-        /** @var array<array-key, mixed> */
-        return json_decode((string) file_get_contents($path), true, 16, JSON_THROW_ON_ERROR);
+        $compiled = $this->compiled.strtr(substr($path, strlen($this->folder)), ['.json' => '.php']);
+        // A copy as old as a file may have been made from what the file was before.
+        if ($this->compiled !== null && is_file($compiled) && filemtime($compiled) > filemtime($path)) {
+            /** @var array<array-key, mixed> */
+            return require $compiled;
+        }
+        /** @var array<array-key, mixed> $data */
+        $data = json_decode((string) file_get_contents($path), true, 16, JSON_THROW_ON_ERROR);
+        if ($this->compiled !== null) {
+            $files = new Filesystem;
+            $files->ensureDirectoryExists(dirname($compiled));
+            $files->replace($compiled, '<?php return '.var_export($data, true).';');
+        }
+
+        return $data;
     }
 }

@@ -29,13 +29,18 @@ final readonly class ByHand
     {
         $box = new self($problem, []);
         foreach ($put as [$id, $place]) {
-            $places = $box->placesFor($id);
-            if (isset($places[$place])) {
-                $box = new self($problem, [...$box->placements, $places[$place]]);
-            }
+            $box = $box->with($id, $place);
         }
 
         return $box;
+    }
+
+    /** With one thing more, in one of the places it could go; as it is, where there is no such place. */
+    public function with(string $id, int $place): self
+    {
+        $places = $this->placesFor($id);
+
+        return isset($places[$place]) ? new self($this->problem, [...$this->placements, $places[$place]]) : $this;
     }
 
     /** @return array<string, Item> what is not in yet, by its id */

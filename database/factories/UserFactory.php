@@ -7,6 +7,7 @@ namespace Database\Factories;
 use App\Models\Crew;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Factories\Factory;
+use Illuminate\Support\Facades\Hash;
 
 /** @extends Factory<User> */
 final class UserFactory extends Factory
@@ -20,6 +21,8 @@ final class UserFactory extends Factory
 
     private static int $made = 0;
 
+    private static ?string $hash = null;
+
     protected $model = User::class;
 
     public function definition(): array
@@ -27,8 +30,9 @@ final class UserFactory extends Factory
         return [
             'crew_id' => Crew::factory(),
             'name' => self::nextName(),
-            'email' => fake()->unique()->safeEmail(),
-            'password' => self::PASSWORD,
+            'email' => 'packer-'.self::$made.'@example.org',
+            // Hashing takes long on purpose: once is enough.
+            'password' => self::$hash ??= Hash::make(self::PASSWORD),
         ];
     }
 

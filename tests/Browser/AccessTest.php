@@ -51,7 +51,7 @@ final class AccessTest extends AccessTestCase
         foreach (['welcome' => '/', 'sign in' => '/sign-in', 'register' => '/register'] as $name => $path) {
             $this->open($path);
             $this->assertAccessible($name);
-            $this->assertWithin($name);
+            $this->assertWithin($name, false);
         }
     }
 

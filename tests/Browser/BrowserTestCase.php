@@ -31,6 +31,12 @@ abstract class BrowserTestCase extends TestCase
         return arguments[0].findIndex((element) => isShown(element.closest('select') ?? element));
         JS;
 
+    /** Whether what has the focus is shown; where nothing has it, the page takes what is pressed. */
+    private const TAKES_KEYS = <<<'JS'
+        const focused = document.activeElement;
+        return focused !== null && (focused === document.body || focused.checkVisibility());
+        JS;
+
     protected static ?DemoServer $server = null;
 
     protected static ?Chromium $chromium = null;
@@ -136,12 +142,9 @@ abstract class BrowserTestCase extends TestCase
     protected function press(string ...$keys): void
     {
         foreach ($keys as $key) {
-            // While a dialog closes nothing takes keys; one that was refused was not pressed.
-            $this->until(static function () use ($key): bool {
-                self::browser()->driver->getKeyboard()->sendKeys($key);
-
-                return true;
-            }, "Nothing takes the key {$key}.");
+            // While a dialog closes nothing takes keys.
+            $this->until(fn (): bool => $this->js(self::TAKES_KEYS) === true, "Nothing takes the key {$key}.");
+            self::browser()->press($key);
         }
     }
 
@@ -152,7 +155,7 @@ abstract class BrowserTestCase extends TestCase
             if ($this->js('return document.activeElement.matches(arguments[0])', $selector) === true) {
                 return;
             }
-            $this->press(WebDriverKeys::TAB);
+            self::browser()->press(WebDriverKeys::TAB);
         }
         self::fail("The keyboard does not reach {$selector}.");
     }
@@ -181,7 +184,8 @@ abstract class BrowserTestCase extends TestCase
 
     private function words(): string
     {
-        return (string) preg_replace('/\s+/u', ' ', (string) $this->js('return document.body.innerText'));
+        // A page that has only begun to come has no body yet.
+        return (string) preg_replace('/\s+/u', ' ', (string) $this->js("return document.body?.innerText ?? ''"));
     }
 
     /** Click something; where what was just said lies over it, put that away first, as a hand would. */

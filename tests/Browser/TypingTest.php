@@ -148,7 +148,7 @@ final class TypingTest extends BrowserTestCase
     private function typeAt(int $keyMs, string $text): void
     {
         foreach (mb_str_split($text) as $character) {
-            $this->press($character);
+            self::browser()->press($character);
             usleep($keyMs * 1000);
         }
     }

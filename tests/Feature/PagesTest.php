@@ -127,7 +127,7 @@ final class PagesTest extends TestCase
 
     public function test_the_demo_table_is_laid_the_same_every_time(): void
     {
-        $this->seed();
+        $this->layTheDemoTable();
         $all = Box::query()->with('pieces.lot')->get()->sortBy('number');
         self::assertSame([2024 => 9, 2025 => 12, 2026 => 8], $all->countBy('season')->all());
         $boxes = $all->where('season', 2026)->values();

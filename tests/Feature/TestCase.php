@@ -11,8 +11,14 @@ use App\Models\Lot;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Contracts\Auth\Authenticatable;
-use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Bootstrap\BootProviders;
+use Illuminate\Foundation\Bootstrap\HandleExceptions;
+use Illuminate\Foundation\Bootstrap\LoadConfiguration;
+use Illuminate\Foundation\Bootstrap\LoadEnvironmentVariables;
+use Illuminate\Foundation\Bootstrap\RegisterFacades;
+use Illuminate\Foundation\Bootstrap\RegisterProviders;
+use Illuminate\Foundation\Bootstrap\SetRequestForConsole;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Support\Facades\DB;
@@ -35,7 +41,11 @@ abstract class TestCase extends FrameworkTestCase
         TestDatabase::use();
         /** @var Application $app */
         $app = require __DIR__.'/../../bootstrap/app.php';
-        $app->make(Kernel::class)->bootstrap();
+        // Without the services of commands, which few tests run: those that do bring them.
+        $app->bootstrapWith([
+            LoadEnvironmentVariables::class, LoadConfiguration::class, HandleExceptions::class, RegisterFacades::class,
+            SetRequestForConsole::class, RegisterProviders::class, BootProviders::class,
+        ]);
 
         return $app;
     }

@@ -8,6 +8,7 @@ use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverKeys;
 use RuntimeException;
 use Symfony\Component\Process\ExecutableFinder;
 use Tests\Support\Run;
@@ -24,6 +25,19 @@ final class Chromium
         '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1',
         '--disable-dev-shm-usage', '--disable-features=BackForwardCache',
         '--host-resolver-rules=MAP wren.test 127.0.0.1',
+    ];
+
+    /** What a key that writes nothing, or more than itself, is to a page: its name, its number, what it writes. */
+    private const KEYS = [
+        WebDriverKeys::TAB => ['Tab', 9, null],
+        WebDriverKeys::ENTER => ['Enter', 13, "\r"],
+        "\n" => ['Enter', 13, "\r"],
+        WebDriverKeys::ESCAPE => ['Escape', 27, null],
+        WebDriverKeys::SPACE => [' ', 32, ' '],
+        WebDriverKeys::ARROW_LEFT => ['ArrowLeft', 37, null],
+        WebDriverKeys::ARROW_UP => ['ArrowUp', 38, null],
+        WebDriverKeys::ARROW_RIGHT => ['ArrowRight', 39, null],
+        WebDriverKeys::ARROW_DOWN => ['ArrowDown', 40, null],
     ];
 
     public readonly RemoteWebDriver $driver;
@@ -77,6 +91,27 @@ final class Chromium
             'deviceScaleFactor' => 1,
             'mobile' => false,
         ]);
+    }
+
+    /** Press keys one after the other, wherever the focus is: in a fifth of the time that the driver takes for it. */
+    public function press(string $keys): void
+    {
+        foreach (mb_str_split($keys) as $character) {
+            $number = ctype_alnum($character) ? ord(strtoupper($character)) : 0;
+            [$name, $number, $text] = self::KEYS[$character] ?? [$character, $number, $character];
+            $key = ['key' => $name, 'windowsVirtualKeyCode' => $number];
+            $this->devTools->execute('Input.dispatchKeyEvent', [
+                ...$key,
+                ...($text === null ? ['type' => 'rawKeyDown'] : ['type' => 'keyDown', 'text' => $text]),
+            ]);
+            $this->devTools->execute('Input.dispatchKeyEvent', ['type' => 'keyUp', ...$key]);
+        }
+    }
+
+    /** Have every page that is opened from now on run a script before its own. */
+    public function bring(string $script): void
+    {
+        $this->devTools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => $script]);
     }
 
     /** Becomes a browser that has never been there: nothing kept, no service worker. */

@@ -23,13 +23,14 @@ use PluckyWren\Core\Fit\Solve\CornerSolver;
 use PluckyWren\Core\Fit\Solve\Steps;
 use PluckyWren\Core\Fit\Verdict;
 use PluckyWren\Core\Measure\Size;
+use Tests\Trouble\Trouble;
 
 final class CornerSolverTest extends TestCase
 {
     public function test_no_result_of_many_random_problems_breaks_a_rule(): void
     {
         $placed = $turned = $bent = 0;
-        for ($seed = 1; $seed <= 300; $seed++) {
+        for ($seed = 1; $seed <= Trouble::times(150, 300); $seed++) {
             $problem = RandomProblems::number($seed);
             $result = $this->solve($problem, 2, $seed);
 
@@ -40,15 +41,15 @@ final class CornerSolverTest extends TestCase
             $bent += count(array_keys($hows, How::UpTheWall, true));
         }
         // The problems are hard enough to ask for everything that the solver can do.
-        self::assertGreaterThan(900, $placed);
-        self::assertGreaterThan(10, $turned);
-        self::assertGreaterThan(10, $bent);
+        self::assertGreaterThan(450, $placed);
+        self::assertGreaterThan(5, $turned);
+        self::assertGreaterThan(5, $bent);
     }
 
     public function test_nor_where_several_stay_together(): void
     {
         $bundles = $nested = 0;
-        for ($seed = 1; $seed <= 125; $seed++) {
+        for ($seed = 1; $seed <= Trouble::times(60, 125); $seed++) {
             $problem = RandomProblems::withBundles($seed);
             $result = $this->solve($problem, 5, $seed);
 
@@ -61,8 +62,8 @@ final class CornerSolverTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(200, $bundles);
-        self::assertGreaterThan(10, $nested);
+        self::assertGreaterThan(90, $bundles);
+        self::assertGreaterThan(5, $nested);
     }
 
     public function test_eight_pencils_are_one_move_and_one_block(): void
@@ -107,7 +108,7 @@ final class CornerSolverTest extends TestCase
     public function test_nor_where_pieces_go_into_one_another_nor_where_half_is_in_the_box_already(): void
     {
         $nested = $inPouches = $goneOn = 0;
-        for ($seed = 1; $seed <= 125; $seed++) {
+        for ($seed = 1; $seed <= Trouble::times(100, 125); $seed++) {
             $problem = RandomProblems::withHollows($seed);
             $result = $this->solve($problem, 6, $seed);
             self::assertSame([], Validator::ofAllRules()->breaches($problem, $result), "seed {$seed}");
@@ -130,9 +131,9 @@ final class CornerSolverTest extends TestCase
             );
             $goneOn += count($half);
         }
-        self::assertGreaterThan(90, $nested);
-        self::assertGreaterThan(12, $inPouches);
-        self::assertGreaterThan(300, $goneOn);
+        self::assertGreaterThan(70, $nested);
+        self::assertGreaterThan(10, $inPouches);
+        self::assertGreaterThan(240, $goneOn);
     }
 
     public function test_boxes_cut_up_and_shuffled_are_packed_again_and_never_wrongly(): void
