@@ -39,6 +39,9 @@ final class KitchenTable
 {
     private const SPREAD = 0.1;
 
+    /** How near the share of the room that a box takes comes to the one that is asked for. */
+    private const NEAR = 0.02;
+
     /** What packers count among the must-haves and this guide does not ask for. */
     private const IN_MOST_BOXES = ['ruler', 'glue-stick', 'plasters', 'nail-clippers'];
 
@@ -60,19 +63,22 @@ final class KitchenTable
         return FitProblem::of($this->plan($seed));
     }
 
-    /** A box of which everything, pressed as far as it goes, takes 60 to 80 % of the room. */
+    /** A box of which everything, pressed as far as it goes, takes 60 to 80 % of the room, as often as much as less. */
     public function plan(int $seed): Plan
     {
         $this->random = new Randomizer(new Mt19937($seed));
+        // Evenly from the least to the most: where the share came out as it did, most boxes were among the fullest.
+        $asked = $this->random->getInt(620, 780) / 1000;
         do {
-            $plan = $this->drawn($seed % 4 === 0 ? 'tapered-tub' : 'straight-card');
-            $share = $this->share($plan);
-        } while ($share < 0.6 || $share > 0.8 || ! self::riders($plan)->allRide());
+            $plan = $this->drawn($seed % 4 === 0 ? 'tapered-tub' : 'straight-card', $asked);
+            $isAsAsked = abs($this->share($plan) - $asked) <= self::NEAR;
+        } while (! $isAsAsked || ! self::riders($plan)->allRide());
 
         return $plan;
     }
 
-    private function drawn(string $box): Plan
+    /** @param float $asked what of the room everything should take, pressed as far as it goes */
+    private function drawn(string $box, float $asked): Plan
     {
         $guide = Data::guide();
         $band = $this->one($guide->audience->bands);
@@ -80,7 +86,6 @@ final class KitchenTable
         $boxKind = Data::boxKinds()->get($box);
         $recipient = new Recipient($band, $this->one([Gender::Girl, Gender::Boy]));
         $plan = new Plan($recipient, $guide, $boxKind, new Funds($euro(900), null), []);
-        $share = $this->random->getInt(600, 800) / 1000;
         foreach ($guide->needs as $need) {
             $kinds = $this->usual($need->kindsIn($this->catalogue), $plan);
             $count = $need->countFor($recipient);
@@ -90,20 +95,34 @@ final class KitchenTable
                 $plan = $this->with($plan, $kind, max($count, $usual));
             }
         }
-        foreach ([...$this->wished($plan), ...$this->extras($plan)] as $kind) {
-            if (self::shareOf(FitProblem::of($plan)) >= $share) {
+        $plan = $this->toppedUp($plan, $this->wished($plan), $asked);
+        $plan = $this->bottleFilled($plan);
+        foreach (self::KITS as $bag => $category) {
+            $plan = $this->random->getInt(0, 2) === 0 ? $plan : $this->kit($plan, $bag, $category);
+        }
+
+        return $this->toppedUp($plan, $this->extras($plan), $asked);
+    }
+
+    /** @param list<ItemKind> $kinds of which one after the other goes in, until all that is there takes its share */
+    private function toppedUp(Plan $plan, array $kinds, float $asked): Plan
+    {
+        $share = $this->share($plan);
+        foreach ($kinds as $kind) {
+            if ($share >= $asked) {
                 break;
             }
             // One lead, one friend, one thing to drink from.
             $isOnce = in_array($kind->category, [Category::Lead, Category::Soft], true)
                 || ($kind->category === Category::Carry && $kind->handling->cavity !== null)
                 || array_filter($plan->pieces, static fn (PlannedPiece $piece): bool => $piece->kind === $kind) !== [];
-            $more = $this->with($plan, $kind, max(1, $kind->usualCount($band)));
-            $plan = $isOnce || self::shareOf(FitProblem::of($more)) > 0.8 ? $plan : $more;
-        }
-        $plan = $this->bottleFilled($plan);
-        foreach (self::KITS as $bag => $category) {
-            $plan = $this->random->getInt(0, 2) === 0 ? $plan : $this->kit($plan, $bag, $category);
+            $more = $isOnce
+                ? $plan
+                : self::inItsBag($this->with($plan, $kind, max(1, $kind->usualCount($plan->recipient->band))));
+            $taken = $isOnce ? $share : $this->share($more);
+            if ($taken <= $asked + self::NEAR) {
+                [$plan, $share] = [$more, $taken];
+            }
         }
 
         return $plan;
@@ -184,21 +203,40 @@ final class KitchenTable
     private function kit(Plan $plan, string $bag, Category $category): Plan
     {
         $plan = $this->with($plan, $this->catalogue->get($bag), 1);
-        $pouch = $plan->pieces[count($plan->pieces) - 1];
+        $pouch = count($plan->pieces) - 1;
         foreach ($plan->pieces as $at => $piece) {
-            $isMeant = $piece->kind->category === $category
-                && $piece !== $pouch
-                && $piece->kind->handling->cavity === null
-                && $piece->choices->into === null;
-            if ($isMeant) {
-                $pieces = $plan->pieces;
-                $pieces[$at] = $piece->choosing(new PieceChoices(into: $pouch->id));
-                $more = $plan->with(pieces: $pieces);
-                $plan = self::riders($more)->allRide() ? $more : $plan;
+            if ($piece->kind->category === $category && $at !== $pouch) {
+                $plan = self::into($plan, $at, $pouch);
             }
         }
 
         return $plan;
+    }
+
+    /** The last of a plan in the pouch for such things, where there is one and it goes in. */
+    private static function inItsBag(Plan $plan): Plan
+    {
+        $last = count($plan->pieces) - 1;
+        foreach ($plan->pieces as $at => $piece) {
+            if ($at !== $last && (self::KITS[$piece->kind->id] ?? null) === $plan->pieces[$last]->kind->category) {
+                return self::into($plan, $last, $at);
+            }
+        }
+
+        return $plan;
+    }
+
+    /** With one of its pieces in a pouch, unless it rides elsewhere, holds something, or does not go in. */
+    private static function into(Plan $plan, int $at, int $pouch): Plan
+    {
+        $pieces = $plan->pieces;
+        if ($pieces[$at]->kind->handling->cavity !== null || $pieces[$at]->choices->into !== null) {
+            return $plan;
+        }
+        $pieces[$at] = $pieces[$at]->choosing(new PieceChoices(into: $pieces[$pouch]->id));
+        $more = $plan->with(pieces: $pieces);
+
+        return self::riders($more)->allRide() ? $more : $plan;
     }
 
     private function with(Plan $plan, ItemKind $kind, int $count): Plan

@@ -37,9 +37,13 @@ final class TableTally
     /** The sum of the shares that could lie there side by side, were there nothing else. */
     public float $couldLie = 0.0;
 
+    /** @var array<string, array{int, int}> how many closed of how many, by what they take of the room, in twentieths */
+    public array $closedAmong = [];
+
     public function __construct(private readonly float $ms) {}
 
-    public function add(Problem $problem): void
+    /** @param float $share what of the room everything takes, pressed as far as it goes */
+    public function add(Problem $problem, float $share): void
     {
         $budget = Budget::ofAttempts(100_000)->cutAt($this->ms, new ProcessorClock);
         $result = (new CornerSolver)->solve($problem, $budget);
@@ -53,6 +57,7 @@ final class TableTally
         $leads = array_filter($items, static fn (Item $item): bool => $item->firstSight && isset($placed[$item->id]));
         $this->boxes++;
         $this->closed += $result->packsAll() ? 1 : 0;
+        $this->countAmong(5 * (int) ($share * 20), $problem->box->isStraight(), $result->packsAll());
         $this->pieces += count($result->placements);
         $this->moves += count(array_unique(
             array_map(static fn (Placement $placement): int => $placement->step, $result->placements),
@@ -62,6 +67,13 @@ final class TableTally
         $this->privateSeen += $kept->seenPrivates === [] ? 0 : 1;
         $this->onFloor += $kept->order;
         $this->couldLie += self::mostOnFloor($problem, $items);
+    }
+
+    private function countAmong(int $percent, bool $isStraight, bool $isClosed): void
+    {
+        $among = ($isStraight ? 'straight' : 'tapered').", {$percent} to ".($percent + 5).' % full';
+        [$closed, $boxes] = $this->closedAmong[$among] ?? [0, 0];
+        $this->closedAmong[$among] = [$closed + (int) $isClosed, $boxes + 1];
     }
 
     /** @param array<string, Item> $items */

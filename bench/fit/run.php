@@ -7,6 +7,7 @@ use Bench\Fit\KitchenTable;
 use Bench\Fit\ProcessorClock;
 use Bench\Fit\TableTally;
 use Bench\Fit\Tally;
+use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Problem;
@@ -102,8 +103,15 @@ if (! isset($argv[2]) || str_contains('kitchen', $argv[2])) {
     $kitchen = new KitchenTable;
     [$table, $briefly] = [new TableTally(200), new TableTally(50)];
     for ($seed = 1; $seed <= 2 * $problems; $seed++) {
-        $table->add($kitchen->problem($seed));
-        $briefly->add($kitchen->problem($seed));
+        $plan = $kitchen->plan($seed);
+        $share = $kitchen->share($plan);
+        $table->add(FitProblem::of($plan), $share);
+        $briefly->add(FitProblem::of($plan), $share);
+    }
+    ksort($table->closedAmong);
+    $among = '';
+    foreach ($table->closedAmong as $which => [$closed, $boxes]) {
+        $among .= "| {$which} | {$closed} of {$boxes} | {$briefly->closedAmong[$which][0]} |\n";
     }
     $tables = sprintf(
         "\n| boxes as people compose them | in 200 ms | in 50 ms | asked |\n|---|--:|--:|--:|\n"
@@ -119,7 +127,7 @@ if (! isset($argv[2]) || str_contains('kitchen', $argv[2])) {
         'lead gift seen first', sprintf('%.1f %%', 100 * $table->leadSeen / $table->withLead),
         sprintf('%.1f %%', 100 * $briefly->leadSeen / $briefly->withLead), '90 %',
         'boxes with private wear in sight', $table->privateSeen, $briefly->privateSeen, '0',
-    );
+    )."\n| closed of those | in 200 ms | in 50 ms |\n|---|--:|--:|\n{$among}";
     fwrite(STDERR, $tables);
 }
 $growth = $attempt(45) / $attempt(15);

@@ -108,7 +108,7 @@ final readonly class Holders
         }
         $room = $cavity->round
             ? M_PI / 4 * $cavity->length ** 2 * $cavity->height
-            : $cavity->length * $cavity->width * $cavity->height;
+            : $cavity->room();
 
         return $least <= $room
             && (! $rider->form->keepsItsSides() || $rider->size->sides()[0] <= max($own));

@@ -49,6 +49,12 @@ final readonly class Cavity
         return ! $this->soft && $this->height === 0;
     }
 
+    /** The volume of the block around it, in thousandths of a mm³; 0 for what takes the shape of its contents. */
+    public function room(): int
+    {
+        return $this->length * $this->width * $this->height;
+    }
+
     /**
      * The hollow of a thing that is like another, but of another size: each side of it is as much longer or shorter as
      * the side of the thing that is next to it in length.

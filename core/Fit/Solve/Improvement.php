@@ -118,6 +118,21 @@ final class Improvement
         return true;
     }
 
+    /**
+     * Put some of what lies in the box into something else that does, where that is better and all the rest can stay.
+     *
+     * @param  list<Placement>  $inside  where they lie in it; nothing is done where there are none
+     */
+    public function nest(array $inside): void
+    {
+        $ids = array_column($inside, 'id');
+        $rest = array_filter($this->layout->rows, static fn (array $row): bool => ! in_array($row[0], $ids, true));
+        $settled = $inside === [] ? null : $this->layout->settled(array_values($rest));
+        if ($settled !== null) {
+            $this->take([...$inside, ...$settled]);
+        }
+    }
+
     /** @param list<Placement> $placements */
     private function keptBy(array $placements): Kept
     {

@@ -24,7 +24,7 @@ final readonly class Nesting
     public function __construct(private array $free, private ?Budget $budget = null)
     {
         $holders = array_values(array_filter($free, static fn (Item $item): bool => $item->holdsThings()));
-        usort($holders, static fn (Item $a, Item $b): int => self::room($b) <=> self::room($a));
+        usort($holders, static fn (Item $a, Item $b): int => $b->cavity?->room() <=> $a->cavity?->room());
         $this->holders = $holders;
         $this->hollows = new FilledHollow($budget);
     }
@@ -116,12 +116,5 @@ final readonly class Nesting
         }
 
         return [$pouch->filled(FilledPouch::around($pouch, $best->sides)[0], Form::Rigid), $best, $pieces];
-    }
-
-    private static function room(Item $holder): float
-    {
-        $cavity = $holder->cavity;
-
-        return $cavity === null || $cavity->soft ? 0.0 : (float) $cavity->length * $cavity->width * $cavity->height;
     }
 }

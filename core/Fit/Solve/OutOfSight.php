@@ -9,8 +9,8 @@ use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 
 /**
- * Puts private wear out of sight: in the place of something else that folds, under all, under one thing, or with
- * something laid over it.
+ * Puts private wear out of sight: in the place of something else that folds, into something that holds things, under
+ * all, under one thing, or with something laid over it.
  *
  * @phpstan-import-type Row from Layout
  */
@@ -27,6 +27,7 @@ final readonly class OutOfSight
         foreach ($packing->kept->seenPrivates as $id) {
             $this->exchange($packing, $id);
         }
+        $this->inHollows($packing);
         if ($packing->kept->seenPrivates === []) {
             return;
         }
@@ -44,6 +45,32 @@ final readonly class OutOfSight
                 }
             }
         }
+    }
+
+    /** Put into what holds things and has nothing in it yet, the largest hollow first. */
+    private function inHollows(Improvement $packing): void
+    {
+        $hollows = new FilledHollow;
+        foreach ($packing->kept->seenPrivates === [] ? [] : $this->emptyHolders($packing) as $holder) {
+            $seen = array_map(fn (string $id): Item => $this->items[$id], $packing->kept->seenPrivates);
+            $packing->nest($hollows->filled($holder, $seen, 0, 1));
+        }
+    }
+
+    /** @return list<Item> that are in the box, keep their shape and hold nothing */
+    private function emptyHolders(Improvement $packing): array
+    {
+        $filled = array_column($packing->placements, 'in', 'in');
+        $holders = [];
+        foreach ($packing->rows() as [$id]) {
+            $item = $this->items[$id];
+            if ($item->holdsThings() && $item->cavity?->soft === false && ! isset($filled[$id])) {
+                $holders[$id] = $item->cavity->room();
+            }
+        }
+        arsort($holders);
+
+        return array_map(fn (string $id): Item => $this->items[$id], array_keys($holders));
     }
 
     /** Something that folds in the place of something else that does, where both suit the other's block. */

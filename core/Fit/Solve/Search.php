@@ -81,7 +81,7 @@ final class Search
         // Once all goes in, every attempt is about how well.
         $isWhole = $this->best?->leftOut === [];
         $flatsFirst = $isWhole ? $turn % 4 !== 3 : $this->staging->goesFirstWay(intdiv($turn, 2));
-        $keepsSight = $isWhole || intdiv($turn, 2) % 3 !== 2;
+        $keepsSight = $isWhole || intdiv($turn, 2) % 3 !== 1;
         $underTheLid = $this->underTheLid($turn);
         [$placed] = $this->packed($isByPiece, $flatsFirst, $keepsSight, $underTheLid)->packed();
         $placements = $this->hardToLay->with($this->nesting->nested->with($placed));
@@ -130,7 +130,7 @@ final class Search
         $box = $this->problem->box;
         $number = $this->turns->attempts($isByPiece);
         $care = SpaceCare::number($number);
-        $isTight = $this->best?->leftOut !== [] && $this->isTight($number);
+        $isTight = ! $this->isAsWanted() && $this->isTight($number);
         $sightLast = $keepsSight && $number % 2 === 1;
         $stages = new Stages($this->nesting->repertoire, $this->problem->order);
         $last = $stages->last($sightLast, $flatsFirst);
@@ -189,6 +189,14 @@ final class Search
         $pieces->run($stages->privates(), false);
     }
 
+    /** Determine if all goes in, and is seen or hidden as it should be. */
+    private function isAsWanted(): bool
+    {
+        return $this->best?->leftOut === []
+            && $this->best->merit->kept->coveredFirstSights === []
+            && $this->best->merit->kept->seenPrivates === [];
+    }
+
     /** Whether what gives is pressed at once: mostly, where not all of it goes in at rest. */
     private function isTight(int $number): bool
     {
@@ -233,7 +241,7 @@ final class Search
     private function ceiling(int $turn): int
     {
         $box = $this->problem->box;
-        if ($this->best !== null && $this->best->leftOut === []) {
+        if ($this->best !== null && $this->isAsWanted()) {
             return $this->best->merit->closure->domeMm > 0 && $turn % 2 === 0
                 ? $box->height + intdiv($box->bulge, 2)
                 : $box->height;

@@ -132,6 +132,35 @@ final class PolishTest extends TestCase
         self::assertEquals(new Part(0, 0, 800, 1000, 800, 250), $parts['soap']);
     }
 
+    public function test_what_is_private_goes_into_a_cup_that_is_empty(): void
+    {
+        // Neither under the tin, 105 high, nor under the cup, 100 high, is room for as little as 8.
+        $items = [
+            'tin' => new Item('tin', 'Tin', Size::ofMm(200, 200, 105), Form::Rigid),
+            'cup' => new Item('cup', 'Cup', Size::ofMm(90, 90, 100), Form::Rigid, cavity: Cavity::cylinder(800, 900)),
+            'vest' => new Item('vest', 'Vest', Size::ofMm(100, 50, 40), Form::Cloth, squeeze: 0.6, hidden: true),
+        ];
+        $placements = [
+            new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 2000, 2000, 1050)]),
+            new Placement('cup', 1, null, How::Upright, 0.0, [new Part(2000, 0, 0, 900, 900, 1000)]),
+            new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(2000, 1000, 0, 1000, 500, 400)]),
+        ];
+        $vest = $this->outOfSight($items, $placements)['vest'];
+
+        // The square in its 80 is 56 wide.
+        self::assertLessThanOrEqual(800, hypot($vest->l, $vest->w));
+        self::assertLessThanOrEqual(900, $vest->top());
+        self::assertGreaterThanOrEqual(120_000_000, $vest->volume());
+
+        $full = $this->problem($items + ['sock' => new Item('sock', 'Sock', Size::ofMm(60, 50, 40), Form::Cloth)]);
+        $withSock = [new Placement('sock', 1, 'cup', How::Nested, 0.0, [new Part(120, 120, 0, 500, 500, 480)])];
+        self::assertSame(
+            [...$withSock, ...$placements],
+            (new Polish($full, $full->singles(), Budget::ofAttempts(1)))->of([...$withSock, ...$placements]),
+            'what holds something already is left as it is',
+        );
+    }
+
     public function test_what_is_not_all_in_is_made_better_at_the_end_too(): void
     {
         $items = [...self::items(), 'car' => new Item('car', 'Car', Size::ofMm(290, 190, 98), Form::Rigid)];
@@ -178,6 +207,12 @@ final class PolishTest extends TestCase
         self::assertSame([1500, 0, 0, 3000, 2000, 100], $plan->blocks(1)['book-1'], 'mirrored');
     }
 
+    /** @param array<string, Item> $items */
+    private function problem(array $items): Problem
+    {
+        return new Problem(self::box(), array_values($items), Order::FlatsLast);
+    }
+
     /**
      * What becomes of a packing in which what is private is in sight, and is not any more.
      *
@@ -187,7 +222,7 @@ final class PolishTest extends TestCase
      */
     private function outOfSight(array $items, array $placements): array
     {
-        $problem = new Problem(self::box(), array_values($items), Order::FlatsLast);
+        $problem = $this->problem($items);
         self::assertSame(['vest'], Kept::in($problem->box, $problem->order, $placements, $items)->seenPrivates);
         $polished = (new Polish($problem, $items, Budget::ofAttempts(1)))->of($placements);
         self::assertSame([], Kept::in($problem->box, $problem->order, $polished, $items)->seenPrivates);

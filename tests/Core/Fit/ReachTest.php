@@ -48,10 +48,25 @@ final class ReachTest extends TestCase
             $shown += $kept->seenPrivates === [] ? 0 : 1;
             $order += $kept->order;
         }
-        self::assertGreaterThanOrEqual(8, $whole);
-        self::assertGreaterThanOrEqual(9, $seen);
-        self::assertLessThanOrEqual(2, $shown);
+        self::assertGreaterThanOrEqual(10, $whole);
+        self::assertGreaterThanOrEqual(10, $seen);
+        self::assertLessThanOrEqual(1, $shown);
         self::assertGreaterThanOrEqual(0.6 * 12, $order);
+    }
+
+    /** What gives goes on being pressed until the lead gift is where it is seen: that matters more than a flat lid. */
+    public function test_the_lead_gift_is_seen_first_in_boxes_that_close_only_pressed(): void
+    {
+        $table = new KitchenTable;
+        foreach ([11, 139, 140] as $seed) {
+            $problem = $table->problem($seed);
+            $result = (new CornerSolver)->solve($problem, Budget::ofAttempts(45));
+            $kept = Kept::in($problem->box, $problem->order, $result->placements, $problem->singles());
+
+            self::assertTrue($result->packsAll(), "seed {$seed}");
+            self::assertSame([], $kept->coveredFirstSights, "seed {$seed}");
+            self::assertGreaterThan(0.0, $result->closure?->press, "seed {$seed}");
+        }
     }
 
     /** @return iterable<string, array{callable(int): Problem, int}> */
