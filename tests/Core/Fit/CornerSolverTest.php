@@ -105,6 +105,19 @@ final class CornerSolverTest extends TestCase
         self::assertSame(['car#1' => 1, 'car#2' => 1, 'car#3' => 2, 'tin' => 3, 'car#4' => 4], $steps);
     }
 
+    public function test_what_covers_most_of_a_level_goes_in_first_so_that_the_rest_lies_by_it(): void
+    {
+        $steps = array_column(Steps::number([
+            new Placement('eraser', 1, null, How::Flat, 0.0, [new Part(0, 1800, 0, 450, 180, 120)]),
+            new Placement('cards', 1, null, How::Flat, 0.0, [new Part(0, 0, 100, 900, 600, 200)]),
+            new Placement('book', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 2100, 1480, 100)]),
+            new Placement('soap', 1, 'case', How::Nested, 0.0, [new Part(0, 0, 0, 900, 600, 300)]),
+            new Placement('case', 1, null, How::Flat, 0.0, [new Part(2200, 0, 0, 950, 650, 350)]),
+        ], []), 'step', 'id');
+
+        self::assertSame(['book' => 1, 'soap' => 2, 'case' => 3, 'eraser' => 4, 'cards' => 5], $steps);
+    }
+
     public function test_nor_where_pieces_go_into_one_another_nor_where_half_is_in_the_box_already(): void
     {
         $nested = $inPouches = $goneOn = 0;
