@@ -101,10 +101,14 @@ const findAgain = (hand) => {
 export function keepFocus() {
     let hand = null;
     let hadPicker = false;
+    let isAskedFor = false;
 
-    document.addEventListener('htmx:before:swap', () => {
+    document.addEventListener('htmx:before:swap', (event) => {
+        const asking = event.detail.ctx?.sourceElement;
         hand = handAt(document.activeElement);
         hadPicker = document.getElementById('picker') !== null;
+        // A piece that is there now, a need without one: a link beside the picker asks it for something else.
+        isAskedFor = asking?.matches?.('a') === true && asking.closest('#picker') === null;
     });
     document.addEventListener('htmx:after:swap', (event) => {
         const picker = document.getElementById('picker');
@@ -113,7 +117,7 @@ export function keepFocus() {
 
         if (wrong) {
             bringIntoView(wrong);
-        } else if (picker && !hadPicker) {
+        } else if (picker && (!hadPicker || isAskedFor)) {
             const { top } = picker.getBoundingClientRect();
             if (top < 0 || top > window.innerHeight / 2) {
                 picker.scrollIntoView({ block: 'start' });

@@ -160,6 +160,14 @@ abstract class BrowserTestCase extends TestCase
         self::fail("The keyboard does not reach {$selector}.");
     }
 
+    protected function untilFocusOn(string $id): void
+    {
+        $this->until(
+            fn (): bool => $this->js('return document.activeElement?.id') === $id,
+            "The focus is not on #{$id}.",
+        );
+    }
+
     protected function js(string $script, mixed ...$arguments): mixed
     {
         return self::browser()->driver->executeScript($script, array_values($arguments));

@@ -119,10 +119,7 @@ final class PackersPathTest extends BrowserTestCase
         $this->see('boy, 2–3');
 
         $this->press('p');
-        $this->until(
-            fn (): bool => $this->js('return document.activeElement.id') === 'pick-q',
-            'The picker does not take the focus.',
-        );
+        $this->untilFocusOn('pick-q');
         $this->press('pine');
         $this->until(
             fn (): bool => $this->js("return document.querySelectorAll('#picker li[id^=offer]').length") === 1,
@@ -147,6 +144,27 @@ final class PackersPathTest extends BrowserTestCase
         $this->see('1n2p/? tram');
     }
 
+    public function test_what_was_bought_goes_into_its_box_by_its_price_alone_one_after_the_other(): void
+    {
+        $this->openDemo();
+        [$box] = self::server()->column(
+            'select box_id from pieces where lot_id is null group by box_id order by count(*) desc, box_id',
+        );
+        $toBuy = fn (): int => (int) self::server()->column(
+            "select count(*) from pieces where lot_id is null and box_id = '{$box}'",
+        )[0];
+        $before = $toBuy();
+        $this->open("/boxes/{$box}");
+        foreach ([1, 2] as $bought) {
+            $this->click('got it');
+            $this->untilFocusOn('f-price');
+            $this->press('1.25', WebDriverKeys::ENTER);
+            $this->until(fn (): bool => $toBuy() === $before - $bought, 'It is not in the box.');
+            // Once more would put nothing in: the form asks for what comes next.
+            $this->untilFocusOn('f-kind');
+        }
+    }
+
     public function test_a_mistake_is_shown_beside_its_field_and_mended(): void
     {
         $this->openDemo();
@@ -159,10 +177,7 @@ final class PackersPathTest extends BrowserTestCase
         $this->type('#f-price', '0');
         $this->click('Put it in the box');
         $this->see('Was it free?');
-        $this->until(
-            fn (): bool => $this->js('return document.activeElement.id') === 'f-price',
-            'The wrong field does not take the focus.',
-        );
+        $this->untilFocusOn('f-price');
         self::assertSame('0', $this->js("return document.querySelector('#f-price').value"));
         self::assertSame('Soap from the raffle', $this->js("return document.querySelector('#f-name').value"));
         self::assertSame('true', $this->js("return document.querySelector('#f-price').getAttribute('aria-invalid')"));
@@ -193,10 +208,7 @@ final class PackersPathTest extends BrowserTestCase
 
         // A search is on its way when it is closed.
         $this->press('p');
-        $this->until(
-            fn (): bool => $this->js('return document.activeElement.id') === 'pick-q',
-            'The picker does not take the focus.',
-        );
+        $this->untilFocusOn('pick-q');
         $this->press('soap');
         $this->until(
             fn (): bool => $this->js("return document.querySelector('#pick-q').value") === 'soap',

@@ -13,6 +13,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** The whole page for a browser, one fragment of it for htmx; a history restore wants the whole page too. */
 final readonly class PageOrFragment implements Responsable
 {
+    /** The header in which a part of a page carries what is to be said beside it. */
+    private const SAYS = 'Wren-Said';
+
     public function __construct(
         private View $page,
         private string $fragment,
@@ -55,8 +58,17 @@ final readonly class PageOrFragment implements Responsable
      */
     public static function saying(Response $response, array $says): Response
     {
-        $response->headers->set('Wren-Said', rawurlencode(json_encode($says, JSON_THROW_ON_ERROR)));
+        $response->headers->set(self::SAYS, rawurlencode(json_encode($says, JSON_THROW_ON_ERROR)));
 
         return $response;
+    }
+
+    /** @return array<string, string> what a part of a page carries so; nothing where it carries none */
+    public static function said(Response $response): array
+    {
+        /** @var array<string, string>|null $says */
+        $says = json_decode(rawurldecode((string) $response->headers->get(self::SAYS)), true);
+
+        return $says ?? [];
     }
 }

@@ -24,6 +24,7 @@ final readonly class SheetResponse implements Responsable
         private string $bag,
         private bool $isChange,
         private string $undo = '',
+        private bool $isAfresh = false,
     ) {}
 
     public static function shown(Box $box): self
@@ -42,9 +43,17 @@ final readonly class SheetResponse implements Responsable
         return new self($box, '', $errors, $bag, true);
     }
 
+    /** The next new thing is likely of another kind, so its form starts afresh. */
+    public function askingAfresh(): self
+    {
+        return new self($this->box, $this->said, $this->errors, $this->bag, $this->isChange, $this->undo, true);
+    }
+
     /** @param Request $request */
     public function toResponse($request): Response
     {
+        // A controller's own request is a copy: the page is made of this one.
+        ! $this->isAfresh || $request->merge(['kind' => null]);
         if ($this->isChange && ! PageOrFragment::isPart($request)) {
             return $this->wayBack($request);
         }

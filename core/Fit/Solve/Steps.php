@@ -10,7 +10,8 @@ use PluckyWren\Core\Fit\Placement;
 
 /**
  * Numbers a packing so that it can be followed: from the floor up, at each level what covers most first, so that there
- * is something by which to lay the rest, then back to front and left to right; what is nested just before what holds it. What goes in at one go is one step: all that fills one hollow, and like beside like.
+ * is something by which to lay the rest, then back to front and left to right; what is nested just before what holds
+ * it. What goes in at one go is one step: all that fills one hollow, and like beside like.
  */
 final class Steps
 {

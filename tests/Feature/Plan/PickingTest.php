@@ -222,6 +222,8 @@ final class PickingTest extends TestCase
         $added = $this->thing([])->assertOk();
         self::assertSaid('“Soap, lavender” is in your stash and in the box.', $added);
         $added->assertSee('clearance, Quay Street Bargains');
+        // Enter pressed once more puts nothing in twice: what comes next is asked for by its kind.
+        $added->assertSee('id="f-kind"', false)->assertDontSee('id="add-thing"', false);
         $lot = Lot::query()->firstOrFail();
 
         self::assertSame([125, 3, PriceState::Paid], [$lot->paid?->minor, $lot->pieces, $lot->price_state]);
@@ -230,6 +232,17 @@ final class PickingTest extends TestCase
         self::assertSame('0.417', $lot->price()->each?->format());
         // 1.25 by 3 is 41.67 cents: 9.42 with the sending gift.
         $this->get("/boxes/{$this->box->id}")->assertSee('9.42');
+    }
+
+    public function test_a_new_thing_is_undone_from_what_is_said_of_it_out_of_box_and_stash(): void
+    {
+        $said = json_decode(rawurldecode((string) $this->thing([])->headers->get('Wren-Said')), true);
+        self::assertIsArray($said);
+        self::assertSame([1, 1], [Lot::query()->count(), Piece::query()->count()]);
+
+        $this->post((string) $said['undo'])->assertRedirect();
+
+        self::assertSame([0, 0], [Lot::query()->count(), Piece::query()->count()]);
     }
 
     /** @param array<string, mixed> $typed */

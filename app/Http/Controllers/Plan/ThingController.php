@@ -23,9 +23,7 @@ final class ThingController
         } catch (NotEnoughLeft|CannotChangeBox $why) {
             return SheetResponse::refused($box, new MessageBag(['quantity' => $why->getMessage()]), 'thing');
         }
-        // The next thing is likely of another kind, so the form starts afresh.
-        $request->merge(['kind' => null]);
 
-        return SheetResponse::changed($box, Words::of('plan/boxes.added', ['name' => $lot->name]));
+        return SheetResponse::changed($box, Words::of('plan/boxes.added', ['name' => $lot->name]))->askingAfresh();
     }
 }

@@ -1,5 +1,5 @@
 {{-- One lot, described: used in the stash and on the spot while picking. Asks for the kind first, as it fills in the
-     rest. --}}
+     rest; where that is known, the price is what is still to be said. --}}
 @php
     $typed = fn (string $field,
         mixed $default = '') => is_array($text = old($field, request()->input($field, $default))) === is_array($default)
@@ -20,7 +20,7 @@
 @endphp
 
 <x-field name="kind" :label="__('gather/kinds.ask')" :$bag id="f-kind">
-    <x-kind-input :$kind :typed="$asked" id="f-kind" required data-focus
+    <x-kind-input :$kind :typed="$asked" id="f-kind" required :data-focus="$kind === null"
         hx-get="{{ $kindAddress }}" hx-target="{{ $kindTarget }}" hx-swap="outerMorph" hx-trigger="change"
         hx-include="#f-name, #f-named-by, #f-price, #f-pieces, #f-free, #f-source, #f-place, #f-got-on,
             #f-quantity, [name='pick'], [name='from']" />
@@ -45,7 +45,7 @@
         <input type="hidden" name="named_by" id="f-named-by" value="{{ $kind->name }}">
         <x-field class="sm:col-span-2" name="price" :label="__('gather/views/partials/fields.total-paid-code',
             ['code' => $currency->code])" :$bag id="f-price"
-            inputmode="decimal" :value="$typed('price', $lot?->paid?->typed())"
+            inputmode="decimal" :data-focus="$kind !== null" :value="$typed('price', $lot?->paid?->typed())"
                 :placeholder="__('gather/views/partials/fields.not-known')" />
         <x-field class="sm:col-span-2" name="pieces" :label="__('gather/views/partials/fields.for-how-many')" :$bag
             id="f-pieces" type="number" min="1"
