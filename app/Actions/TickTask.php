@@ -15,8 +15,10 @@ use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Preparation\TaskOrder;
 
 /** Ticks a task of a piece or of a box off, or takes the tick back; two people may tick at once. */
-final class TickTask
+final readonly class TickTask
 {
+    public function __construct(private BoxHistory $history) {}
+
     /**
      * @return list<Task> what should have been done before it, and is still open
      *
@@ -71,7 +73,8 @@ final class TickTask
     }
 
     /**
-     * Tick a task off for several pieces at once: for all of them, or for none.
+     * Tick a task off for several pieces at once: for all of them, or for none; one tick is taken back where it was
+     * set, many are undone as one deed.
      *
      * @param  Collection<int, Piece>  $pieces
      *
@@ -79,7 +82,13 @@ final class TickTask
      */
     public function ofPieces(Collection $pieces, Task $task): void
     {
-        DB::transaction(fn () => $pieces->each(fn (Piece $piece) => $this->ofPiece($piece, $task, true)));
+        DB::transaction(fn () => $pieces->load('box')->groupBy('box_id')->each(
+            fn (Collection $ofOne) => $this->history->of(
+                $ofOne->firstOrFail()->box,
+                'ticked',
+                fn () => $ofOne->each(fn (Piece $piece) => $this->ofPiece($piece, $task, true)),
+            ),
+        ));
     }
 
     /**

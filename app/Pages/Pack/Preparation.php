@@ -12,6 +12,9 @@ use PluckyWren\Core\Stash\Preparation\TaskOrder;
 /** What is to be done to boxes and their pieces, one line a task and piece. */
 final readonly class Preparation
 {
+    /** From so many pieces on, what is to be done to each is offered to be ticked at one go. */
+    private const SEVERAL = 3;
+
     /** @param list<Box> $boxes with `pieces.lot` loaded */
     public function __construct(public array $boxes) {}
 
@@ -64,6 +67,12 @@ final readonly class Preparation
         }
 
         return array_filter($byTask, static fn (array $pieces): bool => $pieces !== []);
+    }
+
+    /** @return array<string, list<Piece>> of what is still open, what is to be done to several pieces, by the task */
+    public function atOneGo(): array
+    {
+        return array_filter($this->evening(), static fn (array $pieces): bool => count($pieces) >= self::SEVERAL);
     }
 
     /** @return list<Task> what can be added to the work at a piece */

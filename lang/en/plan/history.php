@@ -28,6 +28,7 @@ return [
         'edited' => 'box changed',
         'moved' => 'moved',
         'deleted' => 'box deleted',
+        'ticked' => 'work ticked off',
         'answered' => 'flag answered',
         'undone' => 'undone',
     ],

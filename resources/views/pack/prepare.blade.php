@@ -19,6 +19,22 @@
         </div>
         <section class="cut mb-3.5 px-4 py-3" aria-labelledby="pieces">
             <h2 id="pieces">{{ __('pack/views/prepare.the-pieces') }}</h2>
+            @if (! $handedIn && ($several = $preparation->atOneGo()) !== [])
+                <div class="no-print flex flex-wrap items-center gap-x-3 gap-y-2 py-2" role="group"
+                    aria-labelledby="at-one-go">
+                    <span class="font-semibold" id="at-one-go">{{ __('pack/views/prepare.at-one-go') }}</span>
+                    @foreach ($several as $value => $pieces)
+                        <form method="post" action="{{ route('evening.all', $value) }}">
+                            @csrf
+                            @method('put')
+                            @foreach ($pieces as $piece)<input type="hidden" name="pieces[]"
+                                value="{{ $piece->id }}">@endforeach
+                            <button class="button small">{{ __('pack/views/prepare.task-all-count', [
+                                'task' => __("pack/tasks.name.{$value}"), 'count' => count($pieces)]) }}</button>
+                        </form>
+                    @endforeach
+                </div>
+            @endif
             @forelse ($rows as [$piece, $tasks])
                 <div class="grid gap-x-4 gap-y-1 border-t-[1.5px] border-line py-1.5 sm:grid-cols-[17rem_1fr]
                     sm:items-start">

@@ -225,6 +225,33 @@ final class FlagsAndTasksTest extends TestCase
         $this->get('/pack/evening')->assertSee('Nothing to do tonight');
     }
 
+    public function test_what_is_done_to_several_pieces_of_a_box_is_ticked_and_undone_at_one_go(): void
+    {
+        $box = $this->box();
+        $pieces = array_map(
+            fn (string $name): Piece => $this->in(
+                $box, $this->lot('comb', ['name' => $name, 'source' => Source::Shop])
+            ),
+            ['Blue comb', 'Red comb', 'Wide comb'],
+        );
+        $isDone = static fn (): array => array_map(
+            static fn (Piece $piece): bool => $piece->refresh()->preparation()->isDone(Task::PriceOff),
+            $pieces,
+        );
+        $this->get("/boxes/{$box->id}/prepare")->assertSee('take the price off, all 3');
+
+        $this->put('/pack/evening/price-off', ['pieces' => array_column($pieces, 'id')]);
+        $undo = (string) session('undo');
+        self::assertSame([true, true, true], $isDone());
+        $this->get("/boxes/{$box->id}/prepare")->assertDontSee('At one go');
+
+        $this->post($undo)->assertRedirect();
+        self::assertSame([false, false, false], $isDone());
+
+        $pieces[2]->delete();
+        $this->get("/boxes/{$box->id}/prepare")->assertSee('take the price off')->assertDontSee('At one go');
+    }
+
     public function test_a_crew_does_it_its_own_way(): void
     {
         $box = $this->box();

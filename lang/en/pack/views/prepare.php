@@ -7,6 +7,8 @@ return [
     'back-to-the-box' => 'Back to the box',
     'print-the-list' => 'Print the list',
     'the-pieces' => 'The pieces',
+    'at-one-go' => 'At one go:',
+    'task-all-count' => ':task, all :count',
     'nothing-in-this-box-wants' => 'Nothing in this box wants preparing yet. What is still to buy gets its tasks when '
         .'it is there.',
     'the-box-itself' => 'The box itself',
