@@ -40,7 +40,7 @@ final readonly class Surroundings
         $block = $this->blocks[$id];
 
         return match ($relation->kind) {
-            'floor' => $block->z <= self::CONTACT,
+            'floor' => $block->z <= self::CONTACT && ! $this->liesOnSomething($id),
             'corner', 'wall' => array_filter(
                 $relation->sides,
                 fn (Side $side): bool => $this->gap($block, $side) > self::NEAR,
@@ -60,6 +60,19 @@ final readonly class Surroundings
                 $this->blocks,
             ),
         };
+    }
+
+    /** Determine if something lies beneath it: a sheet too, that is hardly thicker than nothing. */
+    private function liesOnSomething(string $id): bool
+    {
+        $block = $this->blocks[$id];
+        foreach ($this->tables as $other => $table) {
+            if ($this->blocks[$other]->z < $block->z && $this->carries($table, $block) >= self::LIES_ON) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Determine if a relation holds for nothing else. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 return [
     'as-handed-in' => 'As it was handed in on :day.',
-    'in-order' => 'in the order in which it is done.',
 
     'done' => 'Done: :task.',
     'open-again' => 'Still to do: :task.',
@@ -22,7 +21,8 @@ return [
     'roll' => '{0} Such a roll covers no whole box.|{1} Such a roll covers 1 box like this.|[2,*] Such a roll covers '
         .':count boxes like this.',
     'all-done' => '{0} Nothing was ticked.|{1} Done for one piece: :task.|[2,*] Done for :count pieces: :task.',
-    'count' => '{0} Nothing to do|{1} 1 thing to do|[2,*] :count things to do',
+    'open' => '{0} Nothing is left to do.|{1} 1 thing to do.|[2,*] :count things to do, in the order in which it is '
+        .'done.',
 
     'name' => [
         'look-over' => 'look it over',

@@ -9,7 +9,7 @@
                 <h1>{{ __('pack/views/prepare.prepare-theme', ['theme' => $box->theme]) }}</h1>
                 <p class="text-ink-soft">
                     {{ $handedIn ? __('pack/tasks.as-handed-in', ['day' => $handedIn->at->format('j M Y')])
-                        : trans_choice('pack/tasks.count', $preparation->openOf($box)).', '.__('pack/tasks.in-order') }}
+                        : trans_choice('pack/tasks.open', $preparation->openOf($box)) }}
                         <a class="link no-print" href="{{ route('boxes.show', $box) }}">{{
                             __('pack/views/prepare.back-to-the-box') }}</a>
                 </p>

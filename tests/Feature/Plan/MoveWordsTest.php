@@ -101,10 +101,16 @@ final class MoveWordsTest extends TestCase
             'left' => ($at->x - $wallLeft) / 10, 'right' => ($wallRight - $at->x - $at->l) / 10,
             'front' => ($at->y - $wallFront) / 10, 'back' => ($wallBack - $at->y - $at->w) / 10,
         ];
+        $carries = static fn (Part $o): bool => abs($o->top() - $at->z) <= 20
+            && self::overlap($o->x, $o->l, $at->x, $at->l) * self::overlap($o->y, $o->w, $at->y, $at->w)
+                >= 0.08 * $at->l * $at->w;
         foreach (self::relations($says) as $relation) {
             $named = preg_match('/“([^”]+)”/u', $relation, $name) === 1 ? $name[1] : '';
-            $others = [];
+            $others = $tables = [];
             foreach ($blocks as $other => [$called, $block, $table]) {
+                if ($block->z < $at->z) {
+                    $tables[] = $table;
+                }
                 if ($other !== $step && $called === $named) {
                     $others[] = str_starts_with($relation, 'on ') ? $table : $block;
                 }
@@ -112,17 +118,12 @@ final class MoveWordsTest extends TestCase
             preg_match('/^(?:in|against|\d+ \w\w (?:from|above)) the (\w+)(?: (\w+))?/', $relation, $m);
             [$first, $second, $count] = [$m[1] ?? '', $m[2] ?? '', (int) $relation];
             $holds = match (true) {
-                $relation === 'on the floor' => $at->z <= 20,
+                $relation === 'on the floor' => $at->z <= 20 && ! self::one($tables, $carries),
                 str_ends_with($relation, ' corner') => max($gaps[$first], $gaps[$second]) <= 15,
                 str_starts_with($relation, 'against ') => $gaps[$first] <= 15,
                 str_contains($relation, ' cm from ') => abs($gaps[$first] - 10 * $count) <= 5.05,
                 str_ends_with($relation, ' above the floor') => abs($at->z / 10 - $count) <= 0.51,
-                str_starts_with($relation, 'on ') => self::one(
-                    $others,
-                    static fn (Part $o): bool => abs($o->top() - $at->z) <= 20
-                        && self::overlap($o->x, $o->l, $at->x, $at->l) * self::overlap($o->y, $o->w, $at->y, $at->w)
-                            >= 0.08 * $at->l * $at->w,
-                ),
+                str_starts_with($relation, 'on ') => self::one($others, $carries),
                 default => self::one(
                     $others,
                     static fn (Part $o): bool => self::stands(strtok($relation, '“') ?: '', $at, $o),
