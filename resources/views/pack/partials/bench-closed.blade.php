@@ -20,10 +20,10 @@
     </div>
 </form>
 @if ($bench->bench->closed !== null)
-    @include('pack.partials.photo', ['hasPhoto' => $bench->hasPhoto(),
-        'drawing' => $bench->firstSight()])
     <p class="mt-4"><a class="button go bench-button" data-key=" "
         href="{{ route('boxes.closing', $box) }}">{{ __('pack/bench.to-closing') }} <kbd
             aria-hidden="true">{{ __('pack/views/partials/bench-closed.space') }}</kbd></a>
         <a class="link ml-3 text-xl" href="{{ route('bench.layout', $box) }}">{{ __('pack/bench.layout.link') }}</a></p>
+    @include('pack.partials.photo', ['hasPhoto' => $bench->hasPhoto(),
+        'drawing' => $bench->firstSight()])
 @endif
