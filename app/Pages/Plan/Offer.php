@@ -26,11 +26,12 @@ final readonly class Offer
         public int $suggested,
         private Foretelling $foretelling,
         private ?ThemeMatch $match = null,
+        private bool $isLeftForIt = false,
     ) {}
 
     /**
-     * What was left for the next box comes first, then what fills a need, then wishes, then the rest; among equals what
-     * goes best with the theme.
+     * What another box left for the next comes first, then what fills a need, then wishes, then the rest; among equals
+     * what goes best with the theme.
      *
      * @return array{int, int} the least first
      */
@@ -38,7 +39,7 @@ final readonly class Offer
     {
         return [
             match (true) {
-                $this->lot->leftBehind !== null => 0,
+                $this->isLeftForIt => 0,
                 $this->need !== null => 1,
                 $this->wish !== null => 2,
                 default => 3,

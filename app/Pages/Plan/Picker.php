@@ -79,6 +79,8 @@ final class Picker
 
         $offers = $lots->map(fn (Lot $lot): Offer => $this->offer(
             $lot, $foretelling, $plan, $needs, $wishes, $theme === null ? null : $this->themes->match($theme, $lot),
+            // The box that left it is not the next one.
+            $lot->leftBehind !== null && $lot->leftBehind->theme !== $box?->theme,
         ))->sortBy(static fn (Offer $offer): array => $offer->rank())->values();
 
         return new Offers(
@@ -131,6 +133,7 @@ final class Picker
         NeedsFilled $needs,
         NeedsFilled $wishes,
         ?ThemeMatch $match,
+        bool $isLeftForIt,
     ): Offer {
         $kind = $lot->itemKind();
         $lacks = static function (NeedsFilled $asked) use ($kind): ?NeedState {
@@ -147,6 +150,6 @@ final class Picker
         $usual = $kind->usualCount($plan->recipient->band);
         $suggested = max(1, min($need?->lacks() ?? ($wish?->lacks() ?? $usual), $lot->stock()->left()));
 
-        return new Offer($lot, $need, $wish, $suggested, $foretelling, $match);
+        return new Offer($lot, $need, $wish, $suggested, $foretelling, $match, $isLeftForIt);
     }
 }

@@ -35,8 +35,13 @@ final class NextBoxTest extends TestCase
             ->assertSee('left out of “Tide pool”: no room')
             ->assertSee('kept back from “Tide pool”: It suits a younger child.');
         $this->lot('soap', ['name' => 'A first thing']);
-        $this->get("/boxes/{$box->id}?pick=1")->assertSeeInOrder([
+        $other = $this->box(['theme' => 'Hill farm']);
+        $this->get("/boxes/{$other->id}?pick=1")->assertSeeInOrder([
             'left out of “Tide pool”: no room', 'A first thing',
+        ]);
+        // The box that left it is not the next one.
+        $this->get("/boxes/{$box->id}?pick=1")->assertSeeInOrder([
+            'A first thing', 'left out of “Tide pool”: no room',
         ]);
         $this->get('/boxes/new')->assertSee('Left for this box')->assertSee('It suits a younger child.');
 

@@ -19,13 +19,18 @@
             @if ($sheet->box->handedIn()) ·
                 <b class="text-ink">{{ __('plan/boxes.handed-in-day',
                     ['day' => $sheet->box->handedIn()->at->format('j M Y')]) }}</b>@endif
-            · @unless ($sheet->box->handedIn())<a class="link" href="{{ route('boxes.edit', $sheet->box) }}">{{
-                __('plan/views/partials/head.change') }}</a>
-                · @endunless <a class="link" href="{{ route('boxes.ledger', $sheet->box) }}">{{
-                    __('plan/views/partials/head.ledger') }}</a> ·
+            {{-- As one they go on to a line of their own where there is no room. --}}
+            <span class="inline-flex flex-wrap gap-x-3.5">
+                @unless ($sheet->box->handedIn())
+                    <a class="link" href="{{ route('boxes.edit', $sheet->box) }}">{{
+                        __('plan/views/partials/head.change') }}</a>
+                @endunless
+                <a class="link" href="{{ route('boxes.ledger', $sheet->box) }}">{{
+                    __('plan/views/partials/head.ledger') }}</a>
                 <a class="link" href="{{ route('boxes.prepare', $sheet->box) }}">{{
-                    __('plan/views/partials/head.prepare') }}</a> ·
+                    __('plan/views/partials/head.prepare') }}</a>
                 <a class="link" href="{{ route('boxes.note', $sheet->box) }}">{{ __('send/note.title') }}</a>
+            </span>
         </p>
         <x-next-step :next="$sheet->next()" :about="$sheet->box->theme" class="mt-1" />
     </div>

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'find-in-the-stash' => 'Find in the stash',
-    'name-or-place' => 'Name or place',
+    'name-or-place' => 'Name, place',
     'lane' => 'Category',
     'all-categories' => 'All categories',
     'find' => 'Find',
