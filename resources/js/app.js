@@ -49,6 +49,9 @@ if (document.querySelector('.path')) {
     carryPocketDesk();
 }
 
+// On a phone they stand in one line, which may begin left of it.
+document.querySelector('.tabs [aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+
 for (const button of document.querySelectorAll('[data-print]')) {
     button.hidden = false;
     button.addEventListener('click', () => window.print());
