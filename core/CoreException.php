@@ -6,5 +6,8 @@ namespace PluckyWren\Core;
 
 use Throwable;
 
-/** Every error the core throws; its message is fit for a packer to read. */
-interface CoreException extends Throwable {}
+/** Every error the core throws tells what is wrong, for others to put into words; its message is for developers. */
+interface CoreException extends Throwable
+{
+    public function why(): Why;
+}

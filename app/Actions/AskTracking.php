@@ -8,6 +8,7 @@ use App\Models\Crew;
 use App\Models\Track;
 use App\Tracking\NoAnswer;
 use App\Tracking\TrackingService;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Send\Track\AskAgain;
@@ -76,7 +77,7 @@ final readonly class AskTracking
                 'trouble' => Words::of("send/track.troubles.{$none->why->value}"),
             ];
         } catch (UnreadableAnswer $nonsense) {
-            $kept = ['failures' => $track->failures + 1, 'trouble' => $nonsense->getMessage()];
+            $kept = ['failures' => $track->failures + 1, 'trouble' => WhyWords::of($nonsense)];
         }
         $wait = (new AskAgain(config()->integer('wren.tracking.pace')))->after($kept['failures']);
         DB::transaction(function () use ($track, $kept, $wait): void {

@@ -7,6 +7,7 @@ namespace App\Csv;
 use App\Models\Crew;
 use App\Models\Lot;
 use App\Reference\LotReaders;
+use App\Words\WhyWords;
 use App\Words\Words;
 use App\Words\WrongWords;
 use PluckyWren\Core\CoreException;
@@ -108,7 +109,7 @@ final readonly class LotReader
                 $why->wrong,
             );
         } catch (CoreException $why) {
-            return [$why->getMessage()];
+            return [WhyWords::of($why)];
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Words\WhyWords;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
@@ -132,7 +133,7 @@ final readonly class GuideFile
             throw MalformedGuide::at(
                 $file,
                 $why instanceof InvalidMoney ? 'sendingGift' : 'handIn',
-                'is wrong: '.lcfirst(rtrim($why->getMessage(), '.')),
+                'is wrong: '.lcfirst(rtrim(WhyWords::of($why), '.')),
             );
         }
     }
@@ -147,7 +148,7 @@ final readonly class GuideFile
                 throw MalformedGuide::at(
                     $file,
                     "bands[{$index}]",
-                    'is wrong: '.lcfirst(rtrim($wrong->getMessage(), '.')),
+                    'is wrong: '.lcfirst(rtrim(WhyWords::of($wrong), '.')),
                 );
             }
         }

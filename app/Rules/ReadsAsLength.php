@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Words\WhyWords;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 use PluckyWren\Core\Measure\InvalidLength;
@@ -17,7 +18,7 @@ final class ReadsAsLength implements ValidationRule
         try {
             Length::parse(is_string($value) ? $value : '');
         } catch (InvalidLength $wrong) {
-            $fail($wrong->getMessage());
+            $fail(WhyWords::of($wrong));
         }
     }
 }

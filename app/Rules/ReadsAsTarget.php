@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Words\WhyWords;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 use PluckyWren\Core\Money\Currency;
@@ -20,7 +21,7 @@ final readonly class ReadsAsTarget implements ValidationRule
         try {
             TargetAmount::parse(is_string($value) ? $value : '', $this->currency);
         } catch (InvalidMoney $wrong) {
-            $fail($wrong->getMessage());
+            $fail(WhyWords::of($wrong));
         }
     }
 }

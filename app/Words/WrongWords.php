@@ -12,7 +12,7 @@ final class WrongWords
 {
     public static function besideField(string $field, Wrong $wrong): string
     {
-        return $wrong->message !== '' ? $wrong->message : Words::of(
+        return $wrong->why !== null ? WhyWords::said($wrong->why) : Words::of(
             match (true) {
                 $wrong->says === 'max' && $field === 'name' => 'gather/stash.wrong.name-max',
                 $wrong->says === 'number' => "gather/stash.wrong.{$field}",
@@ -27,7 +27,7 @@ final class WrongWords
     public static function inFile(string $column, Wrong $wrong): string
     {
         return match (true) {
-            $wrong->message !== '' => $wrong->message,
+            $wrong->why !== null => WhyWords::said($wrong->why),
             $wrong->says === 'max' => ucfirst($column).': '.lcfirst(Words::of('gather/stash.wrong.max', $wrong->with)),
             Lang::has("gather/import.wrong.{$wrong->says}") => Words::of(
                 "gather/import.wrong.{$wrong->says}",

@@ -5,17 +5,21 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Colour;
 
 use PluckyWren\Core\CoreException;
+use PluckyWren\Core\Explained;
+use PluckyWren\Core\Why;
 use UnexpectedValueException;
 
 final class InvalidPalette extends UnexpectedValueException implements CoreException
 {
+    use Explained;
+
     public static function unreadable(string $hex): self
     {
-        return new self(sprintf('“%s” is not a colour; one is written like #1d2f6f.', mb_strimwidth($hex, 0, 20, '…')));
+        return new self(new Why('palette.unreadable', ['text' => mb_strimwidth($hex, 0, 20, '…')]));
     }
 
     public static function tooMany(int $colours): self
     {
-        return new self("A theme has up to three colours; got {$colours}.");
+        return new self(new Why('palette.too-many', ['count' => $colours]));
     }
 }

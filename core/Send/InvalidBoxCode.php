@@ -6,16 +6,20 @@ namespace PluckyWren\Core\Send;
 
 use DomainException;
 use PluckyWren\Core\CoreException;
+use PluckyWren\Core\Explained;
+use PluckyWren\Core\Why;
 
 final class InvalidBoxCode extends DomainException implements CoreException
 {
+    use Explained;
+
     public static function unreadable(string $typed): self
     {
-        return new self("“{$typed}” is no box code. One reads like 0014-M: the box’s number, then a letter.");
+        return new self(new Why('code.unreadable', ['text' => $typed]));
     }
 
     public static function mistyped(string $typed): self
     {
-        return new self("The letter of “{$typed}” does not go with its number. Look at the label once more.");
+        return new self(new Why('code.mistyped', ['text' => $typed]));
     }
 }

@@ -6,37 +6,37 @@ namespace PluckyWren\Core\Stash;
 
 use DomainException;
 use PluckyWren\Core\CoreException;
+use PluckyWren\Core\Explained;
+use PluckyWren\Core\Why;
 
 final class NotEnoughLeft extends DomainException implements CoreException
 {
+    use Explained;
+
     public static function of(string $name, int $wanted, int $onHand): self
     {
-        return new self(match (true) {
-            $onHand <= 0 => "The last of “{$name}” is set aside for another box already.",
-            default => "Only {$onHand} of “{$name}” are left; {$wanted} were asked for.",
-        });
+        return new self($onHand <= 0
+            ? new Why('left.none', ['name' => $name])
+            : new Why('left.fewer', ['name' => $name, 'left' => $onHand, 'asked' => $wanted]));
     }
 
     public static function onItsWay(string $name): self
     {
-        return new self("“{$name}” is ordered and not here yet.");
+        return new self(new Why('left.on-its-way', ['name' => $name]));
     }
 
     public static function inDoubt(string $name): self
     {
-        return new self("Something is wrong with “{$name}”; decide first what becomes of it.");
+        return new self(new Why('left.in-doubt', ['name' => $name]));
     }
 
     public static function fewerThanSetAside(string $name, int $setAside): self
     {
-        return new self("{$setAside} of “{$name}” are set aside for boxes or gone, so the lot cannot hold fewer.");
+        return new self(new Why('left.fewer-than-set-aside', ['name' => $name, 'count' => $setAside]));
     }
 
     public static function someIsInBoxes(string $name): self
     {
-        return new self(
-            "Some of “{$name}” is in boxes that are packed, so it has come. "
-                .'Take it out of them first, or split off what is still to come.',
-        );
+        return new self(new Why('left.some-is-in-boxes', ['name' => $name]));
     }
 }

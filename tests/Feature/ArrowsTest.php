@@ -48,7 +48,7 @@ final class ArrowsTest extends TestCase
             'Tracking', 'Words',
         ],
         'Queries' => ['Models'],
-        'Reference' => ['Crews', 'Models'],
+        'Reference' => ['Crews', 'Models', 'Words'],
         'Refusals' => ['Words'],
         'Rules' => ['Words'],
         'Session' => [],

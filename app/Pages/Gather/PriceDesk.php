@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Gather;
 
 use App\Words\KindWords;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Http\Request;
 use Illuminate\Support\MessageBag;
@@ -97,7 +98,7 @@ final readonly class PriceDesk
             try {
                 $steps[] = StepText::read($kind ?? StepKind::PercentOff, $text, $currency);
             } catch (CoreException $why) {
-                $wrong->add("value.{$index}", $why->getMessage());
+                $wrong->add("value.{$index}", WhyWords::of($why));
             }
         }
 
@@ -116,7 +117,7 @@ final readonly class PriceDesk
         try {
             return PriceChain::of($list, max(1, $packs), max(1, $pieces), $steps, $taxBeforeCoupon);
         } catch (CoreException $why) {
-            $wrong->add('steps', $why->getMessage());
+            $wrong->add('steps', WhyWords::of($why));
 
             return null;
         }
@@ -130,7 +131,7 @@ final readonly class PriceDesk
         try {
             return Money::parse($text, $currency);
         } catch (CoreException $why) {
-            $wrong->add($field, $why->getMessage());
+            $wrong->add($field, WhyWords::of($why));
 
             return null;
         }

@@ -7,6 +7,7 @@ namespace App\Pages\Gather;
 use App\Models\Crew;
 use App\Models\Lot;
 use App\Words\KindWords;
+use App\Words\WhyWords;
 use App\Words\Words;
 use App\Words\WrongWords;
 use Illuminate\Http\Request;
@@ -190,7 +191,7 @@ final readonly class QuickEntry
         try {
             return $text === '' ? null : Money::parse($text, $currency);
         } catch (CoreException $why) {
-            $wrong->add('total', $why->getMessage());
+            $wrong->add('total', WhyWords::of($why));
 
             return null;
         }

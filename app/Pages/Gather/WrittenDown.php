@@ -8,6 +8,7 @@ use App\Models\Box;
 use App\Models\Crew;
 use App\Models\Lot;
 use App\Words\LineWords;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Http\Request;
 use Illuminate\Support\MessageBag;
@@ -173,7 +174,7 @@ final readonly class WrittenDown
         try {
             return $text === '' ? null : Money::parse($text, $crew->currency);
         } catch (CoreException $why) {
-            $wrong->add('total', $why->getMessage());
+            $wrong->add('total', WhyWords::of($why));
 
             return null;
         }

@@ -6,6 +6,7 @@ namespace App\Pages\Pack;
 
 use App\Models\Box;
 use App\Words\LengthWords;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Http\Request;
 use PluckyWren\Core\Measure\InvalidLength;
@@ -36,7 +37,7 @@ final readonly class Wrapping
         try {
             $across = Length::parse($width, Unit::Centimetre)->tenths;
         } catch (InvalidLength $no) {
-            return new self($paper, $width, $metres, null, $no->getMessage());
+            return new self($paper, $width, $metres, null, WhyWords::of($no));
         }
         if (preg_match('/^\d{1,3}(\.\d{1,2})?$/', $metres) !== 1) {
             return new self($paper, $width, $metres, null, Words::of('pack/tasks.metres'));

@@ -185,7 +185,7 @@ final readonly class BoxFile
         try {
             return Money::parse($fields->text($name), $currency);
         } catch (InvalidMoney $wrong) {
-            $fields->refuse($name, 'must be an amount, as text: '.rtrim($wrong->getMessage(), '.'));
+            $fields->refuse($name, 'must be an amount, as text', $wrong->why());
         }
     }
 

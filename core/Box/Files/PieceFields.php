@@ -295,7 +295,7 @@ final readonly class PieceFields
             try {
                 return Price::paid(...$pack);
             } catch (InvalidMoney $wrong) {
-                $fields->refuse('price', 'must be an amount for some pieces: '.rtrim($wrong->getMessage(), '.'));
+                $fields->refuse('price', 'must be an amount for some pieces', $wrong->why());
             }
         }
         if (! $fields->has('price') || ! $fields->isText('price')) {
@@ -323,7 +323,7 @@ final readonly class PieceFields
         try {
             $paid = Money::parse($price->text('paid'), $this->currency);
         } catch (InvalidMoney $wrong) {
-            $price->refuse('paid', 'must be an amount, as text: '.rtrim($wrong->getMessage(), '.'));
+            $price->refuse('paid', 'must be an amount, as text', $wrong->why());
         }
         $for = $price->whole('for', 1, 1_000_000);
         $price->nothingElse();

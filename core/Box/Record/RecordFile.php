@@ -86,7 +86,7 @@ final readonly class RecordFile
             $guide = $data['guide'] === null ? null : Guide::ofData($data['guide']);
             $catalogue = $this->catalogueOf($data['kinds'], $data['box']['pieces']);
         } catch (InvalidGuide|InvalidMoney|InvalidBand|InvalidCatalogue $wrong) {
-            $fields->refuse('guide', 'or kinds cannot be read: '.$wrong->getMessage());
+            $fields->refuse('guide', 'or kinds cannot be read', $wrong->why());
         }
         $ways = $fields->object('ways');
         $boxFile = new BoxFile($catalogue, $this->boxKindsOf($data['boxKind']), new Habits(

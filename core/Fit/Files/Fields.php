@@ -6,6 +6,7 @@ namespace PluckyWren\Core\Fit\Files;
 
 use BackedEnum;
 use JsonException;
+use PluckyWren\Core\Why;
 
 /** Reads one JSON object field by field, so that whatever is wrong is named by file and path. */
 final class Fields
@@ -195,9 +196,9 @@ final class Fields
     }
 
     /** @throws MalformedFile */
-    public function refuse(string $name, string $wanted): never
+    public function refuse(string $name, string $wanted, ?Why $because = null): never
     {
-        throw MalformedFile::field($this->file, $this->at($name), $wanted);
+        throw MalformedFile::field($this->file, $this->at($name), $wanted, $because);
     }
 
     private function value(string $name): mixed

@@ -6,12 +6,17 @@ namespace PluckyWren\Core\Send\Track;
 
 use DomainException;
 use PluckyWren\Core\CoreException;
+use PluckyWren\Core\Explained;
+use PluckyWren\Core\Why;
 
 final class InvalidDocket extends DomainException implements CoreException
 {
+    use Explained;
+
     public static function unreadable(string $typed): self
     {
-        return new self("“{$typed}” is no docket number. One has "
-            .Docket::LEAST.' to '.Docket::MOST.' letters and digits, like QH-204417.');
+        return new self(new Why('docket.unreadable', [
+            'text' => $typed, 'least' => Docket::LEAST, 'most' => Docket::MOST,
+        ]));
     }
 }

@@ -36,17 +36,17 @@ final class TrackAnswer
         DateTimeImmutable $today,
     ): Track {
         $answer = strlen($json) > self::MOST_BYTES ? null : json_decode($json, true, 8);
-        is_array($answer) || throw UnreadableAnswer::because('it is not written as agreed');
-        ($answer['docket'] ?? null) === $docket->text || throw UnreadableAnswer::because('it is about another docket');
+        is_array($answer) || throw UnreadableAnswer::because('not-as-agreed');
+        ($answer['docket'] ?? null) === $docket->text || throw UnreadableAnswer::because('another-docket');
         $rows = $answer['events'] ?? null;
         is_array($rows) && count($rows) <= count(TrackStage::cases())
-            || throw UnreadableAnswer::because('it tells no story');
+            || throw UnreadableAnswer::because('no-story');
         $events = array_values(array_map(self::event(...), $rows));
         $before = $handedInOn->setTime(0, 0);
         foreach ($events as $place => $event) {
-            $event->stage->place() === $place || throw UnreadableAnswer::because('a step is missing or out of order');
-            $event->day >= $before || throw UnreadableAnswer::because('a step comes before the one that leads to it');
-            $event->day <= $today->modify('+1 day') || throw UnreadableAnswer::because('a step is yet to come');
+            $event->stage->place() === $place || throw UnreadableAnswer::because('out-of-order');
+            $event->day >= $before || throw UnreadableAnswer::because('too-early');
+            $event->day <= $today->modify('+1 day') || throw UnreadableAnswer::because('yet-to-come');
             $before = $event->day;
         }
 
@@ -82,16 +82,16 @@ final class TrackAnswer
     /** @throws UnreadableAnswer */
     private static function event(mixed $row): TrackEvent
     {
-        is_array($row) || throw UnreadableAnswer::because('a step is not written as agreed');
+        is_array($row) || throw UnreadableAnswer::because('step-not-as-agreed');
         $stage = TrackStage::tryFrom(is_string($row['stage'] ?? null) ? $row['stage'] : '')
-            ?? throw UnreadableAnswer::because('it tells of a step that there is not');
+            ?? throw UnreadableAnswer::because('no-such-step');
         $text = is_string($row['day'] ?? null) ? $row['day'] : '';
         $day = DateTimeImmutable::createFromFormat('!Y-m-d', $text);
-        $day !== false && $day->format('Y-m-d') === $text || throw UnreadableAnswer::because('a day is none');
+        $day !== false && $day->format('Y-m-d') === $text || throw UnreadableAnswer::because('no-day');
         $country = $row['country'] ?? null;
         $stage === TrackStage::GivenOut
             ? is_string($country) && preg_match('/^[A-Z]{2}$/', $country) === 1
-                || throw UnreadableAnswer::because('the country is none')
+                || throw UnreadableAnswer::because('no-country')
             : $country = null;
 
         return new TrackEvent(
@@ -111,13 +111,13 @@ final class TrackAnswer
     private static function things(mixed $things): array
     {
         is_array($things) && count($things) <= self::MOST_THINGS
-            || throw UnreadableAnswer::because('a list of things is none');
+            || throw UnreadableAnswer::because('no-list');
 
         return array_values(array_map(
             static fn (mixed $thing): string => is_string($thing) && mb_check_encoding($thing, 'UTF-8')
                 && trim($thing) !== ''
                     ? mb_strimwidth((string) preg_replace('/\s+/u', ' ', trim($thing)), 0, self::MOST_LETTERS, '…')
-                    : throw UnreadableAnswer::because('a thing has no name'),
+                    : throw UnreadableAnswer::because('no-name'),
             $things,
         ));
     }

@@ -6,12 +6,17 @@ namespace PluckyWren\Core\Send\Track;
 
 use DomainException;
 use PluckyWren\Core\CoreException;
+use PluckyWren\Core\Explained;
+use PluckyWren\Core\Why;
 
 /** What the drive's service answered makes no sense, so nothing of it is taken. */
 final class UnreadableAnswer extends DomainException implements CoreException
 {
-    public static function because(string $why): self
+    use Explained;
+
+    /** @param string $what is wrong with it, as an id */
+    public static function because(string $what): self
     {
-        return new self("The answer makes no sense: {$why}.");
+        return new self(new Why("track.{$what}"));
     }
 }

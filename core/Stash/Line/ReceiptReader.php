@@ -180,7 +180,7 @@ final readonly class ReceiptReader
 
             return new ReadReceipt($rows, $receipt, $added, $rate, $total, null, '');
         } catch (InvalidReceipt $why) {
-            return new ReadReceipt($rows, null, [], $rate, $total, $extraLines[$why->extra], $why->why);
+            return new ReadReceipt($rows, null, [], $rate, $total, $extraLines[$why->extra], $why->reason);
         }
     }
 }

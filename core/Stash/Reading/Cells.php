@@ -147,7 +147,7 @@ final class Cells
         try {
             return $read();
         } catch (CoreException $why) {
-            $this->wrong[] = [$field, Wrong::because($why->getMessage())];
+            $this->wrong[] = [$field, Wrong::because($why->why())];
 
             return null;
         }

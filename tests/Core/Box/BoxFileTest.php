@@ -158,7 +158,7 @@ final class BoxFileTest extends TestCase
         ];
         yield 'money as a number' => [['sendingGift' => 9], 'sendingGift must be a text'];
         yield 'money below zero' => [
-            ['budget' => '-3'], 'budget must be an amount, as text: An amount cannot be below zero.',
+            ['budget' => '-3'], 'budget must be an amount, as text (money.below-zero).',
         ];
         yield 'an unknown kind' => [$piece(['kind' => 'gremlin']), 'pieces[0].kind is no kind of thing that is known.'];
         yield 'a quantity of none' => [

@@ -85,7 +85,7 @@ final class BoxTest extends TestCase
         self::assertSame(['#1d2f6f', '#f4d35e'], Palette::ofHexes(['#1D2F6F', '#f4d35e'])->hexes());
 
         $this->expectException(InvalidPalette::class);
-        $this->expectExceptionMessage('up to three colours; got 4');
+        $this->expectExceptionMessage('palette.too-many (count: 4)');
         Palette::ofHexes(['#111111', '#222222', '#333333', '#444444']);
     }
 

@@ -52,17 +52,17 @@ final class LengthTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function unreadable(): iterable
     {
-        yield 'nothing' => ['', '/not a length/'];
-        yield 'a word' => ['long', '/not a length/'];
-        yield 'an unknown unit' => ['4 ells', '/not a length/'];
-        yield 'below zero' => ['-3', '/more than zero/'];
-        yield 'zero' => ['0', '/more than zero/'];
-        yield 'so little that it rounds to nothing' => ['0.04', '/more than zero/'];
-        yield 'a fraction over nothing' => ['1/0 in', '/not a length/'];
-        yield 'over two metres' => ['2000.1', '/longer than 200 cm/'];
-        yield 'two numbers' => ['4 5', '/not a length/'];
-        yield 'a power' => ['1e3', '/not a length/'];
-        yield 'ten thousand digits' => [str_repeat('9', 10_000), '/not a length/'];
+        yield 'nothing' => ['', '/^length.unreadable/'];
+        yield 'a word' => ['long', '/^length.unreadable/'];
+        yield 'an unknown unit' => ['4 ells', '/^length.unreadable/'];
+        yield 'below zero' => ['-3', '/^length.not-above-zero/'];
+        yield 'zero' => ['0', '/^length.not-above-zero/'];
+        yield 'so little that it rounds to nothing' => ['0.04', '/^length.not-above-zero/'];
+        yield 'a fraction over nothing' => ['1/0 in', '/^length.unreadable/'];
+        yield 'over two metres' => ['2000.1', '/^length.too-long \(most: 200\)/'];
+        yield 'two numbers' => ['4 5', '/^length.unreadable/'];
+        yield 'a power' => ['1e3', '/^length.unreadable/'];
+        yield 'ten thousand digits' => [str_repeat('9', 10_000), '/^length.unreadable/'];
     }
 
     public function test_a_message_quotes_only_the_start_of_a_long_text(): void

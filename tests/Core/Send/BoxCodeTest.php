@@ -50,13 +50,13 @@ final class BoxCodeTest extends TestCase
     /** @return iterable<array{string, string}> */
     public static function noCodes(): iterable
     {
-        yield ['', '/is no box code/'];
-        yield ['14', '/“14” is no box code/'];
-        yield ['M14', '/is no box code/'];
-        yield ['0000-A', '/is no box code/'];
-        yield ['9999999999999999999-A', '/is no box code/'];
-        yield ['0014-I', '/does not go with its number/'];
-        yield ['0014-N', '/“0014-N” does not go with its number/'];
+        yield ['', '/^code.unreadable/'];
+        yield ['14', '/^code.unreadable \(text: 14\)/'];
+        yield ['M14', '/^code.unreadable/'];
+        yield ['0000-A', '/^code.unreadable/'];
+        yield ['9999999999999999999-A', '/^code.unreadable/'];
+        yield ['0014-I', '/^code.mistyped/'];
+        yield ['0014-N', '/^code.mistyped \(text: 0014-N\)/'];
     }
 
     public function test_one_wrong_digit_and_two_that_changed_places_are_seen(): void

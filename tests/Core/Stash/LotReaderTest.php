@@ -129,7 +129,7 @@ final class LotReaderTest extends TestCase
                 'kind: kind gremlin',
                 'pieces: pieces 0',
                 'source: source stolen',
-                'price: “lots” is not an amount we can read. Write it like 1.25 or 1,25.',
+                'price: money.unreadable (text: lots)',
             ],
         ];
         yield 'more pieces than a lot has' => [['kind' => 'soap', 'pieces' => '10001'], ['pieces: pieces 10001']];
@@ -153,7 +153,7 @@ final class LotReaderTest extends TestCase
         ];
         yield 'a colour that is none' => [
             ['kind' => 'soap', 'colours' => 'puce'],
-            ['colours: “puce” is not a colour; one is written like #1d2f6f.'],
+            ['colours: palette.unreadable (text: puce)'],
         ];
     }
 
@@ -199,7 +199,7 @@ final class LotReaderTest extends TestCase
 
     private static function said(Wrong $wrong): string
     {
-        return $wrong->message !== '' ? $wrong->message : "{$wrong->says} {$wrong->with['text']}";
+        return $wrong->why !== null ? (string) $wrong->why : "{$wrong->says} {$wrong->with['text']}";
     }
 
     /** @param array<string, string> $typed */

@@ -24,21 +24,21 @@ final class StockTest extends TestCase
         self::assertSame(0, $stock->onHand());
 
         $this->expectException(NotEnoughLeft::class);
-        $this->expectExceptionMessage('The last of “Soap, pine” is set aside for another box already.');
+        $this->expectExceptionMessage('left.none (name: Soap, pine)');
         $stock->settingAside(1);
     }
 
     public function test_it_says_how_many_are_left(): void
     {
         $this->expectException(NotEnoughLeft::class);
-        $this->expectExceptionMessage('Only 2 of “Soap, pine” are left; 3 were asked for.');
+        $this->expectExceptionMessage('left.fewer (name: Soap, pine, left: 2, asked: 3)');
         (new Stock('Soap, pine', 6, 4))->settingAside(3);
     }
 
     public function test_a_lot_cannot_hold_fewer_than_are_promised(): void
     {
         $this->expectException(NotEnoughLeft::class);
-        $this->expectExceptionMessage('4 of “Soap, pine” are set aside for boxes or gone');
+        $this->expectExceptionMessage('left.fewer-than-set-aside (name: Soap, pine, count: 4)');
         new Stock('Soap, pine', 3, 4);
     }
 }

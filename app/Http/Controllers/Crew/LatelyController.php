@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Pages\Crew\LatelyPage;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\CannotUndo;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -33,7 +34,7 @@ final class LatelyController
         try {
             $gone = $undoDeed->execute($deed) ?? abort(404);
         } catch (CannotUndo|NotEnoughLeft|CannotChangeBox $why) {
-            return back(303)->withErrors(['undo' => $why->getMessage()]);
+            return back(303)->withErrors(['undo' => WhyWords::of($why)]);
         }
         // The page of what is gone cannot be gone back to.
         $isOnItsPage = Str::contains(url()->previous(), $gone);

@@ -11,6 +11,7 @@ use App\Models\Lot;
 use App\Models\User;
 use App\Pages\Gather\KitTable;
 use App\Refusals\CannotMakeKits;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -55,7 +56,7 @@ final readonly class KitController
         try {
             $kit = $this->makeKits->make($made, array_filter($table->each));
         } catch (NotEnoughLeft $why) {
-            return back(303)->withErrors(['count' => $why->getMessage()])->withInput();
+            return back(303)->withErrors(['count' => WhyWords::of($why)])->withInput();
         }
 
         return to_route('kits')->with(
@@ -73,7 +74,7 @@ final readonly class KitController
         try {
             $this->makeKits->takeApart($lot, $request->integer('count'));
         } catch (NotEnoughLeft|CannotMakeKits $why) {
-            return to_route('kits')->withErrors(["apart-{$lot->id}" => $why->getMessage()]);
+            return to_route('kits')->withErrors(["apart-{$lot->id}" => WhyWords::of($why)]);
         }
 
         return to_route('kits')->with('said', Words::of('gather/kits.apart', ['name' => $lot->name]));

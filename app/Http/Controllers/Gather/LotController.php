@@ -13,6 +13,7 @@ use App\Models\LotChange;
 use App\Pages\Gather\AlikeLots;
 use App\Pages\Plan\PickerState;
 use App\Refusals\ChangedMeanwhile;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -57,7 +58,7 @@ final class LotController
                 $request->input('meanwhile') === 'theirs',
             );
         } catch (NotEnoughLeft $why) {
-            return back(303)->withErrors(['pieces' => $why->getMessage()])->withInput();
+            return back(303)->withErrors(['pieces' => WhyWords::of($why)])->withInput();
         } catch (ChangedMeanwhile $why) {
             return back(303)->withInput()->with('meanwhile', $why->getMessage());
         }

@@ -12,6 +12,7 @@ use App\Models\LotChange;
 use App\Refusals\CannotMerge;
 use App\Refusals\CannotPayBack;
 use App\Refusals\CannotUndo;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -47,7 +48,7 @@ final readonly class LotLifeController
         try {
             $this->changeLot->lose($lot, $request->integer('gone'), $why === 'broken' ? 'broken' : 'given-away');
         } catch (NotEnoughLeft $no) {
-            return back(303)->withErrors(['gone' => $no->getMessage()])->withInput();
+            return back(303)->withErrors(['gone' => WhyWords::of($no)])->withInput();
         }
 
         return self::back($lot, "gather/life.{$why}");
@@ -64,7 +65,7 @@ final readonly class LotLifeController
                 $request->back(),
             );
         } catch (NotEnoughLeft $no) {
-            return back(303)->withErrors(['wrong' => $no->getMessage()])->withInput();
+            return back(303)->withErrors(['wrong' => WhyWords::of($no)])->withInput();
         } catch (CannotPayBack $no) {
             return back(303)->withErrors(['back' => $no->getMessage()])->withInput();
         }
@@ -81,7 +82,7 @@ final readonly class LotLifeController
         try {
             $other = $this->changeLot->split($lot, $request->integer('part'));
         } catch (NotEnoughLeft $no) {
-            return back(303)->withErrors(['part' => $no->getMessage()])->withInput();
+            return back(303)->withErrors(['part' => WhyWords::of($no)])->withInput();
         }
 
         return self::back($other, 'gather/life.split');
@@ -122,7 +123,7 @@ final readonly class LotLifeController
         try {
             $mergeLots->execute($lot, $other, (array) $request->input('choice', []));
         } catch (CannotMerge|NotEnoughLeft $no) {
-            return to_route('lots.edit', $lot, 303)->withErrors(['with' => $no->getMessage()]);
+            return to_route('lots.edit', $lot, 303)->withErrors(['with' => WhyWords::of($no)]);
         }
 
         return self::back($lot, 'gather/life.merged');
@@ -140,7 +141,7 @@ final readonly class LotLifeController
         try {
             $this->changeLot->undo($change);
         } catch (NotEnoughLeft|CannotUndo $no) {
-            return to_route('lots.edit', $change->lot_id)->withErrors(['undo' => $no->getMessage()]);
+            return to_route('lots.edit', $change->lot_id)->withErrors(['undo' => WhyWords::of($no)]);
         }
 
         // A lot that came in by mistake is gone again.

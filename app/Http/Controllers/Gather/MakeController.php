@@ -11,6 +11,7 @@ use App\Models\Making;
 use App\Models\Recipe;
 use App\Pages\Gather\Makes;
 use App\Refusals\CannotMake;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -72,7 +73,7 @@ final readonly class MakeController
         try {
             $lot = $this->makeThings->make($recipe, $request->integer('count'), $minutes > 0 ? $minutes : null);
         } catch (CannotMake|NotEnoughLeft $why) {
-            return to_route('makes')->withInput()->withErrors(['count' => $why->getMessage()], $bag);
+            return to_route('makes')->withInput()->withErrors(['count' => WhyWords::of($why)], $bag);
         }
 
         return to_route('makes')->with('said', trans_choice('gather/makes.made', $lot->pieces, [

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Gather;
 use App\Actions\ChangeSeveralLots;
 use App\Http\Requests\Gather\SeveralLotsRequest;
 use App\Refusals\CannotChangeBox;
+use App\Words\WhyWords;
 use Illuminate\Http\RedirectResponse;
 use PluckyWren\Core\Stash\NotEnoughLeft;
 
@@ -18,7 +19,7 @@ final class SeveralLotsController
         try {
             $changeSeveralLots->execute($lots, $request->tag(), $request->corrections(), $request->box());
         } catch (NotEnoughLeft|CannotChangeBox $why) {
-            return back(303)->withErrors(['several' => $why->getMessage()])->withInput();
+            return back(303)->withErrors(['several' => WhyWords::of($why)])->withInput();
         }
 
         return back(303)->with('said', trans_choice('gather/stash.several', count($lots)));

@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Pages\Gather\ReceiptReaders;
 use App\Pages\Gather\WrittenDown;
 use App\Refusals\CannotChangeBox;
+use App\Words\WhyWords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -41,7 +42,7 @@ final readonly class WriteDownController
         try {
             $keepLots->forBoxes($lots);
         } catch (NotEnoughLeft|CannotChangeBox $why) {
-            return back(303)->withErrors(['lines' => $why->getMessage()])->withInput();
+            return back(303)->withErrors(['lines' => WhyWords::of($why)])->withInput();
         }
         $written->remember($request);
 

@@ -13,6 +13,7 @@ use App\Pages\Pack\Layout;
 use App\Pages\Plan\BoxSheets;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\ChangedMeanwhile;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Closure;
 use Illuminate\Contracts\Support\Responsable;
@@ -159,7 +160,7 @@ final readonly class BenchController
         try {
             $deed();
         } catch (CannotChangeBox|ChangedMeanwhile|NotEnoughLeft $why) {
-            return to_route('bench', $box, 303)->with('said', $why->getMessage());
+            return to_route('bench', $box, 303)->with('said', WhyWords::of($why));
         }
 
         return $said === '' ? to_route('bench', $box, 303) : to_route('bench', $box, 303)->with('said', $said);

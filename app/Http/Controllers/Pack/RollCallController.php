@@ -14,6 +14,7 @@ use App\Models\Piece;
 use App\Pages\Pack\RollCall;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\ChangedMeanwhile;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Closure;
 use Illuminate\Http\RedirectResponse;
@@ -91,7 +92,7 @@ final readonly class RollCallController
         try {
             $deed();
         } catch (CannotChangeBox|ChangedMeanwhile|NotEnoughLeft $why) {
-            return $back->with('said', $why->getMessage());
+            return $back->with('said', WhyWords::of($why));
         }
 
         return $said === '' ? $back : $back->with('said', $said);

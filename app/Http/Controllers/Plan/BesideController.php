@@ -11,6 +11,7 @@ use App\Models\Box;
 use App\Pages\Plan\BesidePage;
 use App\Refusals\CannotChangeBox;
 use App\Support\Texts;
+use App\Words\WhyWords;
 use Closure;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -60,7 +61,7 @@ final class BesideController
         try {
             $count = $deed($boxes);
         } catch (NotEnoughLeft|CannotChangeBox $why) {
-            return back(303)->withErrors(['lot' => $why->getMessage()])->withInput();
+            return back(303)->withErrors(['lot' => WhyWords::of($why)])->withInput();
         }
 
         return back(303)

@@ -8,6 +8,7 @@ use App\Actions\UndoBoxChange;
 use App\Models\BoxChange;
 use App\Refusals\CannotUndo;
 use App\Support\Texts;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -33,7 +34,7 @@ final class BoxChangeController
         try {
             $boxes = $undoBoxChange->all([...array_values($others->all()), $change]);
         } catch (CannotUndo|NotEnoughLeft $why) {
-            return back(303)->withErrors(['undo' => $why->getMessage()]);
+            return back(303)->withErrors(['undo' => WhyWords::of($why)]);
         }
 
         return back(303)->with('said', trans_choice('plan/history.undone-in', $boxes));
@@ -44,7 +45,7 @@ final class BoxChangeController
         try {
             $box = $undoBoxChange->execute($change);
         } catch (CannotUndo|NotEnoughLeft $why) {
-            return back(303)->withErrors(['undo' => $why->getMessage()]);
+            return back(303)->withErrors(['undo' => WhyWords::of($why)]);
         }
 
         return ($box->exists ? to_route('boxes.show', $box, 303) : to_route('shelf', status: 303))->with(

@@ -9,6 +9,7 @@ use App\Models\Box;
 use App\Models\User;
 use App\Reference\Guides;
 use App\Refusals\CannotChangeBox;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -63,7 +64,7 @@ final readonly class BoxFileController
                 fn (string $id): ?Guide => $this->guides->find($id),
             );
         } catch (MalformedFile $wrong) {
-            return back(303)->withErrors(['file' => $wrong->getMessage()]);
+            return back(303)->withErrors(['file' => WhyWords::of($wrong)]);
         }
         if (! $document->plan->funds->sendingGift->currency->equals($user->crew->currency)) {
             return back(303)->withErrors([
@@ -76,7 +77,7 @@ final readonly class BoxFileController
         try {
             $box = $importBox->execute($document, $user->crew);
         } catch (CannotChangeBox|NotEnoughLeft $why) {
-            return back(303)->withErrors(['file' => $why->getMessage()]);
+            return back(303)->withErrors(['file' => WhyWords::of($why)]);
         }
 
         return to_route('boxes.show', $box)->with('said', Words::of('plan/boxes.imported', ['theme' => $box->theme]));

@@ -14,6 +14,7 @@ use App\Pages\Plan\FillCandidates;
 use App\Pages\Plan\FillingPage;
 use App\Reference\Themes;
 use App\Refusals\CannotChangeBox;
+use App\Words\WhyWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -63,7 +64,7 @@ final readonly class FillingController
         try {
             $count = $fill->execute($box, $request->lots(), $request->toBuy($catalogue));
         } catch (NotEnoughLeft|CannotChangeBox $why) {
-            return back(303)->withErrors(['take' => $why->getMessage()]);
+            return back(303)->withErrors(['take' => WhyWords::of($why)]);
         }
 
         return to_route('boxes.show', $box, 303)

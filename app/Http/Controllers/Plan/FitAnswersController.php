@@ -14,6 +14,7 @@ use App\Models\Lot;
 use App\Models\Piece;
 use App\Pages\Plan\FitAnswers;
 use App\Refusals\CannotChangeBox;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Closure;
 use Illuminate\Http\RedirectResponse;
@@ -122,7 +123,7 @@ final readonly class FitAnswersController
         try {
             $change();
         } catch (NotEnoughLeft|CannotChangeBox $why) {
-            return to_route('boxes.fit', $box, 303)->with('said', $why->getMessage());
+            return to_route('boxes.fit', $box, 303)->with('said', WhyWords::of($why));
         }
 
         return to_route('boxes.fit', $box, 303)->with('said', $said)->with('undo', $this->history->undoAddress());

@@ -12,6 +12,7 @@ use App\Models\Lot;
 use App\Models\User;
 use App\Pages\Plan\IdeaPage;
 use App\Reference\Themes;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -77,7 +78,7 @@ final readonly class IdeaController
         try {
             $this->keepIdea->hold($idea, $lot, $request->integer('quantity'));
         } catch (NotEnoughLeft $why) {
-            return back(303)->withErrors(['hold' => $why->getMessage()]);
+            return back(303)->withErrors(['hold' => WhyWords::of($why)]);
         }
 
         return to_route('ideas.show', $idea, 303)

@@ -15,6 +15,7 @@ use App\Models\Piece;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\CannotRide;
 use App\Refusals\ChangedMeanwhile;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Closure;
 use Illuminate\Http\Request;
@@ -131,7 +132,7 @@ final readonly class PieceController
         try {
             $change();
         } catch (NotEnoughLeft|CannotChangeBox|CannotRide|ChangedMeanwhile $why) {
-            return SheetResponse::refused($box, new MessageBag(['quantity' => $why->getMessage()]), $bag);
+            return SheetResponse::refused($box, new MessageBag(['quantity' => WhyWords::of($why)]), $bag);
         }
 
         return SheetResponse::changed($box, $said, $this->history->undoAddress());

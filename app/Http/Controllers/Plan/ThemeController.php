@@ -16,6 +16,7 @@ use App\Pages\Plan\ThemePage;
 use App\Reference\Themes;
 use App\Refusals\CannotChangeBox;
 use App\Words\ThemeWords;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -65,7 +66,7 @@ final readonly class ThemeController
         try {
             $fillBox->pick($box, $lot, $request->integer('quantity'));
         } catch (NotEnoughLeft|CannotChangeBox $why) {
-            return back(303)->withErrors(['pick' => $why->getMessage()]);
+            return back(303)->withErrors(['pick' => WhyWords::of($why)]);
         }
 
         return to_route('boxes.theme', $box, 303)->with('said', Words::of('plan/boxes.picked', ['name' => $lot->name]));

@@ -9,6 +9,7 @@ use App\Http\Requests\Plan\ThingRequest;
 use App\Http\Responses\SheetResponse;
 use App\Models\Box;
 use App\Refusals\CannotChangeBox;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Support\MessageBag;
 use PluckyWren\Core\Stash\NotEnoughLeft;
@@ -21,7 +22,7 @@ final class ThingController
         try {
             $fillBox->add($box, $lot, $request->quantity());
         } catch (NotEnoughLeft|CannotChangeBox $why) {
-            return SheetResponse::refused($box, new MessageBag(['quantity' => $why->getMessage()]), 'thing');
+            return SheetResponse::refused($box, new MessageBag(['quantity' => WhyWords::of($why)]), 'thing');
         }
 
         return SheetResponse::changed($box, Words::of('plan/boxes.added', ['name' => $lot->name]))->askingAfresh();

@@ -9,6 +9,7 @@ use App\Models\LogBox;
 use App\Pages\Send\BoxPath;
 use App\Pages\Send\LogPage;
 use App\Words\CountryNames;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -52,7 +53,7 @@ final readonly class LogController
             $typed = $request->string('docket')->trim()->value();
             $docket = $typed === '' ? null : Docket::parse($typed);
         } catch (InvalidDocket $why) {
-            return back(303)->withInput()->withErrors(['docket' => $why->getMessage()]);
+            return back(303)->withInput()->withErrors(['docket' => WhyWords::of($why)]);
         }
         $this->keepCountry->execute($line, $docket, $request->string('country')->value() ?: null);
 

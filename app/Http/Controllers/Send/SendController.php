@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Pages\Plan\BoxSheets;
 use App\Pages\Send\HandInDesk;
 use App\Support\Today;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -43,7 +44,7 @@ final class SendController
         try {
             $code = BoxCode::parse($request->string('code')->limit(40, '')->value());
         } catch (InvalidBoxCode $why) {
-            return to_route('send')->withInput()->withErrors(['code' => $why->getMessage()]);
+            return to_route('send')->withInput()->withErrors(['code' => WhyWords::of($why)]);
         }
         $box = Box::query()->where('number', $code->number)->first();
 

@@ -13,6 +13,7 @@ use App\Pages\Send\TopupPage;
 use App\Print\CardSheets;
 use App\Print\PrintedCard;
 use App\Support\Today;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -56,7 +57,7 @@ final readonly class TopupController
         try {
             $this->fillTopup->pack($request->bag($this->season()), $request->counts());
         } catch (NotEnoughLeft $why) {
-            return back(303)->withInput()->withErrors(['pieces' => $why->getMessage()]);
+            return back(303)->withInput()->withErrors(['pieces' => WhyWords::of($why)]);
         }
 
         return to_route('topup')->with('said', trans_choice('send/topup.packed', array_sum($request->counts())));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Gather;
 
 use App\Models\OwnKind;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Foundation\Http\FormRequest;
@@ -131,7 +132,7 @@ final class KindRequest extends FormRequest
             try {
                 $tenths[] = $typed === '' ? 0 : Length::parse($typed)->tenths;
             } catch (CoreException $why) {
-                $validator->errors()->add($side, $why->getMessage());
+                $validator->errors()->add($side, WhyWords::of($why));
 
                 return;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Send;
 
+use App\Words\WhyWords;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use PluckyWren\Core\Send\Track\Docket;
@@ -21,7 +22,7 @@ final class DocketsRequest extends FormRequest
                 try {
                     Docket::parse(is_string($typed) ? $typed : '');
                 } catch (InvalidDocket $why) {
-                    $fail($why->getMessage());
+                    $fail(WhyWords::of($why));
                 }
             }],
         ];

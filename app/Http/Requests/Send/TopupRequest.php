@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Send;
 
 use App\Models\TopupBag;
+use App\Words\WhyWords;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -27,7 +28,7 @@ final class TopupRequest extends FormRequest
                 try {
                     AgeBand::parse(is_string($typed) ? $typed : '');
                 } catch (InvalidBand $why) {
-                    $fail($why->getMessage());
+                    $fail(WhyWords::of($why));
                 }
             }],
             'pieces' => ['array'],

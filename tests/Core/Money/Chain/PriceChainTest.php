@@ -91,27 +91,29 @@ final class PriceChainTest extends TestCase
     {
         yield 'more off than it costs by then' => [
             [self::off('50'), AmountStep::off(self::euro(600))],
-            'Step 2: 6.00 off is more than the 5.00 it costs by then.',
+            'step.at (place: 2, why: step.below-zero (amount: 6.00, total: 5.00))',
         ];
         yield 'a coupon of more than it costs' => [
-            [AmountStep::coupon(self::euro(1001))], 'Step 1: 10.01 off is more than the 10.00',
+            [AmountStep::coupon(self::euro(1001))],
+            'step.at (place: 1, why: step.below-zero (amount: 10.01, total: 10.00))',
         ];
         yield 'credit of more than it costs' => [
-            [self::off('90'), AmountStep::credit(self::euro(101), true)], 'Step 2: 1.01 off is more than the 1.00',
+            [self::off('90'), AmountStep::credit(self::euro(101), true)],
+            'step.at (place: 2, why: step.below-zero (amount: 1.01, total: 1.00))',
         ];
         yield 'now costs more than before' => [
             [self::off('50'), AmountStep::nowCosts(self::euro(900))],
-            'Step 2: it cannot cost 9.00 now: by then a pack costs only 5.00.',
+            'step.at (place: 2, why: step.costs-more (amount: 9.00, each: 5.00))',
         ];
     }
 
     public function test_a_step_that_cannot_be_is_refused_at_once(): void
     {
         foreach ([
-            '120 % off cannot be' => static fn (): Step => self::off('120'),
-            '-5 % off cannot be' => static fn (): Step => self::off('-5'),
-            'A tax of 101 % cannot be' => static fn (): Step => self::tax('101'),
-            '“Buy 0, get 1” cannot be' => static fn (): Step => new BuyGetStep(0, 1),
+            'step.percent-off (percent: 120)' => static fn (): Step => self::off('120'),
+            'step.percent-off (percent: -5)' => static fn (): Step => self::off('-5'),
+            'step.tax (percent: 101)' => static fn (): Step => self::tax('101'),
+            'step.buy-get (buy: 0, get: 1)' => static fn (): Step => new BuyGetStep(0, 1),
         ] as $says => $step) {
             try {
                 $step();

@@ -79,33 +79,33 @@ final class TrackAnswerTest extends TestCase
         $with = static fn (array $events): string => (string) json_encode(
             ['docket' => 'QH-204417', 'events' => $events],
         );
-        yield 'a page of a web server' => ['<html><body>Bad gateway', 'it is not written as agreed'];
-        yield 'nothing' => ['', 'it is not written as agreed'];
-        yield 'no end' => [str_repeat('[', 30_000), 'it is not written as agreed'];
-        yield 'another docket' => ['{"docket": "QH-204418", "events": []}', 'it is about another docket'];
-        yield 'no events' => ['{"docket": "QH-204417"}', 'it tells no story'];
-        yield 'too many' => [$with(array_fill(0, 6, self::GIVEN_OUT[0])), 'it tells no story'];
-        yield 'a number' => [$with([7]), 'a step is not written as agreed'];
+        yield 'a page of a web server' => ['<html><body>Bad gateway', 'track.not-as-agreed'];
+        yield 'nothing' => ['', 'track.not-as-agreed'];
+        yield 'no end' => [str_repeat('[', 30_000), 'track.not-as-agreed'];
+        yield 'another docket' => ['{"docket": "QH-204418", "events": []}', 'track.another-docket'];
+        yield 'no events' => ['{"docket": "QH-204417"}', 'track.no-story'];
+        yield 'too many' => [$with(array_fill(0, 6, self::GIVEN_OUT[0])), 'track.no-story'];
+        yield 'a number' => [$with([7]), 'track.step-not-as-agreed'];
         yield 'no such step' => [
-            $with([['stage' => 'lost at sea', 'day' => '2026-12-12']]), 'a step that there is not',
+            $with([['stage' => 'lost at sea', 'day' => '2026-12-12']]), 'track.no-such-step',
         ];
-        yield 'no such day' => [$with([['stage' => 'received', 'day' => '2026-02-31']]), 'a day is none'];
-        yield 'before it was handed in' => [$with([['stage' => 'received', 'day' => '2026-12-10']]), 'before the one'];
-        yield 'yet to come' => [$with([['stage' => 'received', 'day' => '2027-03-03']]), 'yet to come'];
-        yield 'a step left out' => [$with([self::GIVEN_OUT[0], self::GIVEN_OUT[2]]), 'missing or out of order'];
-        yield 'twice' => [$with([self::GIVEN_OUT[0], self::GIVEN_OUT[0]]), 'missing or out of order'];
+        yield 'no such day' => [$with([['stage' => 'received', 'day' => '2026-02-31']]), 'track.no-day'];
+        yield 'before it was handed in' => [$with([['stage' => 'received', 'day' => '2026-12-10']]), 'track.too-early'];
+        yield 'yet to come' => [$with([['stage' => 'received', 'day' => '2027-03-03']]), 'track.yet-to-come'];
+        yield 'a step left out' => [$with([self::GIVEN_OUT[0], self::GIVEN_OUT[2]]), 'track.out-of-order'];
+        yield 'twice' => [$with([self::GIVEN_OUT[0], self::GIVEN_OUT[0]]), 'track.out-of-order'];
         yield 'backwards' => [
             $with([self::GIVEN_OUT[0], ['stage' => 'checked', 'day' => '2026-12-11']]),
-            'before the one',
+            'track.too-early',
         ];
         yield 'no country' => [
             $with([...array_slice(self::GIVEN_OUT, 0, 4), ['stage' => 'given-out', 'day' => '2027-03-01']]),
-            'the country is none',
+            'track.no-country',
         ];
         yield 'things that are none' => [
-            $with([['takenOut' => 'all'] + self::GIVEN_OUT[0]]), 'a list of things is none',
+            $with([['takenOut' => 'all'] + self::GIVEN_OUT[0]]), 'track.no-list',
         ];
-        yield 'a thing without a name' => [$with([['takenOut' => [' ']] + self::GIVEN_OUT[0]]), 'a thing has no name'];
+        yield 'a thing without a name' => [$with([['takenOut' => [' ']] + self::GIVEN_OUT[0]]), 'track.no-name'];
     }
 
     public function test_a_desk_east_of_here_may_be_a_day_ahead(): void
@@ -123,7 +123,7 @@ final class TrackAnswerTest extends TestCase
                 Docket::parse($typed);
                 self::fail("“{$typed}” is taken for a docket number.");
             } catch (InvalidDocket $why) {
-                self::assertStringContainsString('no docket number', $why->getMessage());
+                self::assertStringStartsWith('docket.unreadable', $why->getMessage());
             }
         }
     }
