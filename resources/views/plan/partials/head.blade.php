@@ -19,8 +19,10 @@
             @if ($sheet->box->handedIn()) ·
                 <b class="text-ink">{{ __('plan/boxes.handed-in-day',
                     ['day' => $sheet->box->handedIn()->at->format('j M Y')]) }}</b>@endif
-            {{-- As one they go on to a line of their own where there is no room. --}}
-            <span class="inline-flex flex-wrap gap-x-3.5">
+        </p>
+        <div class="mt-1 flex flex-wrap items-baseline gap-x-6">
+            <x-next-step :next="$sheet->next()" :about="$sheet->box->theme" />
+            <p class="flex flex-wrap gap-x-3.5">
                 @unless ($sheet->box->handedIn())
                     <a class="link" href="{{ route('boxes.edit', $sheet->box) }}">{{
                         __('plan/views/partials/head.change') }}</a>
@@ -30,9 +32,8 @@
                 <a class="link" href="{{ route('boxes.prepare', $sheet->box) }}">{{
                     __('plan/views/partials/head.prepare') }}</a>
                 <a class="link" href="{{ route('boxes.note', $sheet->box) }}">{{ __('send/note.title') }}</a>
-            </span>
-        </p>
-        <x-next-step :next="$sheet->next()" :about="$sheet->box->theme" class="mt-1" />
+            </p>
+        </div>
     </div>
     <div class="flex flex-wrap gap-2.5">
         <a class="button" href="{{ route('boxes.check-sheet', $sheet->box) }}">{{
