@@ -177,7 +177,7 @@ abstract class BrowserTestCase extends TestCase
     protected function until(callable $condition, string $otherwise): void
     {
         try {
-            self::browser()->driver->wait(self::PATIENCE_SECONDS, 50)->until(static function () use ($condition): bool {
+            self::browser()->driver->wait(self::PATIENCE_SECONDS, 100)->until(static function () use ($condition): bool {
                 try {
                     return $condition();
                 } catch (StaleElementReferenceException|ElementNotInteractableException) {
