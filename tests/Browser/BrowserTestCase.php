@@ -21,6 +21,8 @@ abstract class BrowserTestCase extends TestCase
 {
     private const PATIENCE_SECONDS = 30;
 
+    private const LOOKS_EVERY_MS = 100;
+
     /** Whether the browser keeps what it asks for. */
     protected const LISTENS = false;
 
@@ -177,7 +179,8 @@ abstract class BrowserTestCase extends TestCase
     protected function until(callable $condition, string $otherwise): void
     {
         try {
-            self::browser()->driver->wait(self::PATIENCE_SECONDS, 100)->until(static function () use ($condition): bool {
+            $wait = self::browser()->driver->wait(self::PATIENCE_SECONDS, self::LOOKS_EVERY_MS);
+            $wait->until(static function () use ($condition): bool {
                 try {
                     return $condition();
                 } catch (StaleElementReferenceException|ElementNotInteractableException) {

@@ -53,7 +53,8 @@ final readonly class OutOfSight
         $hollows = new FilledHollow;
         foreach ($packing->kept->seenPrivates === [] ? [] : $this->emptyHolders($packing) as $holder) {
             $seen = array_map(fn (string $id): Item => $this->items[$id], $packing->kept->seenPrivates);
-            $packing->nest($hollows->filled($holder, $seen, 0, 1));
+            $nestable = array_values(array_filter($seen, static fn (Item $item): bool => $item->cavity === null));
+            $packing->nest($hollows->filled($holder, $nestable, 0, 1));
         }
     }
 
@@ -70,7 +71,7 @@ final readonly class OutOfSight
         }
         arsort($holders);
 
-        return array_map(fn (string $id): Item => $this->items[$id], array_keys($holders));
+        return array_map(fn (int|string $id): Item => $this->items[$id], array_keys($holders));
     }
 
     /** Something that folds in the place of something else that does, where both suit the other's block. */
