@@ -9,8 +9,6 @@ use PluckyWren\Core\Box\Funds;
 use PluckyWren\Core\Box\PieceChoices;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
-use PluckyWren\Core\Fit\Form;
-use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Solve\Bundles;
 use PluckyWren\Core\Fit\Solve\Riders;
@@ -149,29 +147,19 @@ final class KitchenTable
     /** What of a box everything takes, pressed as far as it goes; a pouch takes what is in it, a bottle what it is. */
     public function share(Plan $plan): float
     {
-        return self::shareOf(self::riders($plan)->problem());
+        $problem = self::riders($plan)->problem();
+        $volume = 0.0;
+        foreach ($problem->items as $item) {
+            $volume += $item->quantity * $item->pressedVolume();
+        }
+
+        return $volume / $problem->box->volume();
     }
 
     /** What is put into bottles and pouches, pencils in one bundle. */
     private static function riders(Plan $plan): Riders
     {
         return new Riders((new Bundles(FitProblem::of($plan)))->problem(), 1);
-    }
-
-    /** The same where nothing rides in anything. */
-    private static function shareOf(Problem $problem): float
-    {
-        $volume = 0.0;
-        foreach ($problem->items as $item) {
-            $volume += $item->quantity * self::pressed($item);
-        }
-
-        return $volume / $problem->box->volume();
-    }
-
-    private static function pressed(Item $item): float
-    {
-        return $item->form === Form::Soft ? $item->squeeze * $item->size->volume() : $item->leastVolume();
     }
 
     /** Socks and erasers go into the bottle or cup, as far as they do. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Box;
 
-use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Solve\Riders;
@@ -100,9 +99,7 @@ final readonly class Holders
     {
         $own = $holder->size->sides();
         $cavity = $holder->cavity;
-        $least = $rider->quantity * (
-            $rider->form === Form::Soft ? $rider->squeeze * $rider->size->volume() : $rider->leastVolume()
-        );
+        $least = $rider->quantity * $rider->pressedVolume();
         if ($cavity === null || $cavity->soft) {
             return ! $rider->form->keepsItsSides() || $rider->size->sides()[0] <= $own[0];
         }

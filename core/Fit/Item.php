@@ -56,6 +56,12 @@ final readonly class Item
         return $this->form === Form::Cloth ? $this->squeeze * $this->size->volume() : (float) $this->size->volume();
     }
 
+    /** The least volume that it takes at all: folded, or pressed, in cubic tenths of a millimetre. */
+    public function pressedVolume(): float
+    {
+        return $this->form === Form::Soft ? $this->squeeze * $this->size->volume() : $this->leastVolume();
+    }
+
     /** Thin and broad: what the orders of packing mean by a flat thing. */
     public function isFlat(): bool
     {

@@ -28,6 +28,12 @@ final readonly class Kept
      */
     private function __construct(public array $coveredFirstSights, public array $seenPrivates, public float $order) {}
 
+    /** Determine if all that is to be seen first is seen, and nothing that is private. */
+    public function isSeenAsWanted(): bool
+    {
+        return $this->coveredFirstSights === [] && $this->seenPrivates === [];
+    }
+
     /**
      * @param  iterable<Placement>  $placements  all that are in the box
      * @param  array<string, Item>  $items  by id

@@ -51,8 +51,7 @@ final readonly class Merit
     public function isPerfect(): bool
     {
         return $this->losses->areNone()
-            && $this->kept->coveredFirstSights === []
-            && $this->kept->seenPrivates === []
+            && $this->kept->isSeenAsWanted()
             && $this->kept->order >= Kept::WELL
             && $this->closure->verdict === Verdict::Flat && $this->closure->press == 0.0;
     }

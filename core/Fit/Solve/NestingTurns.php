@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\Budget;
-use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Problem;
 
@@ -49,7 +48,7 @@ final class NestingTurns
         $this->repertoire = $this->unnested = new Repertoire($free);
         $this->nesting = new Nesting($free, $budget);
         $this->nested = new Nested;
-        $least = array_sum(array_map(self::leastVolume(...), $possible));
+        $least = array_sum(array_map(static fn (Item $item): float => $item->pressedVolume(), $possible));
         $this->isCrowded = $least > self::CROWDED * $problem->box->volume();
     }
 
@@ -70,10 +69,5 @@ final class NestingTurns
             fn (Item $item): Item => $this->nested->filledPouches[$item->id] ?? $item,
             array_values(array_filter($this->free, static fn (Item $item): bool => ! isset($inside[$item->id]))),
         ));
-    }
-
-    private static function leastVolume(Item $item): float
-    {
-        return $item->form === Form::Soft ? $item->squeeze * $item->size->volume() : $item->leastVolume();
     }
 }

@@ -192,9 +192,7 @@ final class Search
     /** Determine if all goes in, and is seen or hidden as it should be. */
     private function isAsWanted(): bool
     {
-        return $this->best?->leftOut === []
-            && $this->best->merit->kept->coveredFirstSights === []
-            && $this->best->merit->kept->seenPrivates === [];
+        return $this->best?->leftOut === [] && $this->best->merit->kept->isSeenAsWanted();
     }
 
     /** Whether what gives is pressed at once: mostly, where not all of it goes in at rest. */
