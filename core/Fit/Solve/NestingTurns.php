@@ -15,7 +15,7 @@ final class NestingTurns
     private const CROWDED = 0.85;
 
     /** So many attempts nest nothing at first: what lies in the open is found sooner. */
-    private const OPEN_FIRST = 8;
+    private const OPEN_FIRST = 4;
 
     /** So many attempts share what is nested. */
     private const SAME_NEST = 4;

@@ -16,8 +16,11 @@ use PluckyWren\Core\Fit\Placement;
  */
 final readonly class OutOfSight
 {
-    /** What is no thicker, in tenths of a millimetre, may lie on cloth that is folded as much lower: a letter. */
-    private const THIN = 30;
+    /** By how much of what lies on it private wear is folded lower: not at all where that does, and never by more. */
+    private const LOWERED = [0.0, 0.5, 1.0];
+
+    /** So much of what is to be covered a fold over it is as broad as; a little more than the half that is asked. */
+    private const GOOD_HALF = 0.6;
 
     /** @param array<string, Item> $items all, by id */
     public function __construct(private array $items, private OtherPlaces $places) {}
@@ -121,20 +124,24 @@ final readonly class OutOfSight
     }
 
     /**
-     * Blocks of the volume that something folded has, no longer and no broader than given.
+     * Blocks of the volume that something folded has, and of the least that it can have, no longer and no broader than
+     * given.
      *
      * @param  Row  $own
      * @return list<array{int, int, int}>
      */
     private function foldedTo(array $own, int $long, int $broad): array
     {
-        $volume = $own[3] * $own[4] * $own[5];
         $least = $this->items[$own[0]]->leastSide();
-        $blocks = [
-            [$long, $broad, (int) ceil($volume / ($long * $broad))],
-            [$long, (int) ceil($volume / ($long * $least)), $least],
-            [(int) ceil($volume / ($broad * $least)), $broad, $least],
-        ];
+        $blocks = [];
+        foreach ([$own[3] * $own[4] * $own[5], $this->items[$own[0]]->leastVolume()] as $volume) {
+            array_push(
+                $blocks,
+                [$long, $broad, (int) ceil($volume / ($long * $broad))],
+                [$long, (int) ceil($volume / ($long * $least)), $least],
+                [(int) ceil($volume / ($broad * $least)), $broad, $least],
+            );
+        }
 
         return array_values(array_filter($blocks, static fn (array $block): bool => min($block) >= $least
             && $block[0] <= $long && $block[1] <= $broad));
@@ -157,29 +164,32 @@ final readonly class OutOfSight
             }
             $others = $rows;
             unset($others[$at]);
-            foreach ($this->over($row, $x, $y, $l, $w) as $place) {
-                yield [...$this->lowered($others, $own, $place[5]), $place];
+            $places = $this->over($row, $x, $y, $l, $w);
+            foreach (self::LOWERED as $share) {
+                foreach ($places as $place) {
+                    yield [...$this->lowered($others, $own, (int) ceil($share * $place[5])), $place];
+                }
             }
         }
     }
 
     /**
-     * Rows with one of them folded lower by what something thin on it takes, where it can be.
+     * Rows with one of them folded lower, as far as it goes.
      *
      * @param  array<Row>  $rows
      * @param  Row  $own
+     * @param  int  $by  tenths of a millimetre
      * @return list<Row>
      */
-    private function lowered(array $rows, array $own, int $thickness): array
+    private function lowered(array $rows, array $own, int $by): array
     {
         [$id, $x, $y, $l, $w, $h] = $own;
-        $isThin = $thickness <= self::THIN && $h > $thickness;
-        if (! $isThin || ! $this->fills($this->items[$id], new Part($x, $y, 0, $l, $w, $h - $thickness))) {
-            return array_values($rows);
-        }
+        $item = $this->items[$id];
+        $least = max($item->leastSide(), (int) ceil($item->leastVolume() / ($l * $w)));
+        $lower = $item->form->takesAnyShape() ? min($h, max($least, $h - $by)) : $h;
 
         return array_values(array_map(
-            static fn (array $row): array => $row === $own ? [$id, $x, $y, $l, $w, $h - $thickness] : $row,
+            static fn (array $row): array => $row === $own ? [$id, $x, $y, $l, $w, $lower] : $row,
             $rows,
         ));
     }
@@ -194,7 +204,7 @@ final readonly class OutOfSight
     private function over(array $row, int $x, int $y, int $l, int $w): array
     {
         $places = [];
-        foreach ($this->turned($row) as [$long, $broad, $h]) {
+        foreach ($this->turned($row, $l, $w) as [$long, $broad, $h]) {
             if (2 * min($long, $l) * min($broad, $w) < $l * $w) {
                 continue;
             }
@@ -211,23 +221,30 @@ final readonly class OutOfSight
     }
 
     /**
-     * How a piece may be turned: about its upright axis, and over where it keeps its sides, the flattest first.
+     * How a piece may be turned: about its upright axis, and over where it keeps its sides, the flattest first; what
+     * folds, to as broad as what is under it as well, or to a good half of that.
      *
      * @param  Row  $row
      * @return list<array{int, int, int}>
      */
-    private function turned(array $row): array
+    private function turned(array $row, int $l, int $w): array
     {
         [$id, , , $long, $broad, $h] = $row;
         $item = $this->items[$id];
-        $isTurned = $item->form->keepsItsSides() && ! $item->keepUpright && $item->blocks === [];
-
-        return $isTurned
-            ? array_map(
+        if ($item->form->keepsItsSides() && ! $item->keepUpright && $item->blocks === []) {
+            return array_map(
                 static fn (array $turn): array => [$turn[0], $turn[1], $turn[2]],
                 Unit::single(0, $item->size->sides())->turns(),
-            )
-            : [[$long, $broad, $h], [$broad, $long, $h]];
+            );
+        }
+        $turned = [[$long, $broad, $h], [$broad, $long, $h]];
+        if ($item->form->takesAnyShape()) {
+            $part = static fn (int $side): int => (int) ceil(self::GOOD_HALF * $side);
+            array_push($turned, ...$this->foldedTo($row, $l, $w), ...$this->foldedTo($row, $part($l), $w));
+            array_push($turned, ...$this->foldedTo($row, $l, $part($w)));
+        }
+
+        return $turned;
     }
 
     /** Determine if something could be folded or poured to a block. */

@@ -21,6 +21,9 @@ final class Search
     /** Of every so many attempts that leave as much out as the best, one is looked at for how the lid closes. */
     private const TIES = 3;
 
+    /** Until all goes in, one in so many attempts keeps what is to be seen first in sight. */
+    private const SIGHT_KEPT = 3;
+
     /** Where all of it at rest takes more than this share of the room, some of it has to be pressed. An estimate. */
     private const FULL = 0.85;
 
@@ -81,7 +84,8 @@ final class Search
         // Once all goes in, every attempt is about how well.
         $isWhole = $this->best?->leftOut === [];
         $flatsFirst = $isWhole ? $turn % 4 !== 3 : $this->staging->goesFirstWay(intdiv($turn, 2));
-        $keepsSight = $isWhole || intdiv($turn, 2) % 3 !== 1;
+        // Until then it is mostly about that: what is kept clear over the lead is room that others need.
+        $keepsSight = $isWhole || intdiv($turn, 2) % self::SIGHT_KEPT === 0;
         $underTheLid = $this->underTheLid($turn);
         [$placed] = $this->packed($isByPiece, $flatsFirst, $keepsSight, $underTheLid)->packed();
         $placements = $this->hardToLay->with($this->nesting->nested->with($placed));
@@ -131,7 +135,7 @@ final class Search
         $number = $this->turns->attempts($isByPiece);
         $care = SpaceCare::number($number);
         $isTight = ! $this->isAsWanted() && $this->isTight($number);
-        $sightLast = $keepsSight && $number % 2 === 1;
+        $sightLast = $keepsSight && $number % 2 === 1 && $this->best?->leftOut === [];
         $stages = new Stages($this->nesting->repertoire, $this->problem->order);
         $last = $stages->last($sightLast, $flatsFirst);
         // What folds or pours is put where nothing else would go; who goes piece by piece looks at every space.

@@ -35,7 +35,7 @@ final readonly class SpaceCare
             2 => [1.0, 0.5, 3.0, 2.0],
             3 => [0.3, 0.3, 3.0, 0.5],
             4 => [0.3, 0.6, 6.0, 1.0],
-            default => [3.0, 1.0, 1.0, 0.5],
+            default => [0.3, 0.6, 6.0, 2.0],
         };
 
         return new self($level, $size, $waste, $snug, $chance, $attempt % 3 === 2, 0.3);

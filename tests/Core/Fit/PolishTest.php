@@ -132,6 +132,60 @@ final class PolishTest extends TestCase
         self::assertEquals(new Part(0, 0, 800, 1000, 800, 250), $parts['soap']);
     }
 
+    public function test_what_is_private_is_folded_no_lower_than_what_lies_on_it_needs(): void
+    {
+        // A bar of 35 on the vest's 80 would reach 115, and the lid gives up to 108: folded lower by half of 35 it goes.
+        $items = [
+            'soap' => new Item('soap', 'Soap', Size::ofMm(100, 80, 35), Form::Rigid),
+            'vest' => new Item('vest', 'Vest', Size::ofMm(100, 100, 80), Form::Cloth, squeeze: 0.6, hidden: true),
+        ];
+        $parts = $this->outOfSight($items, [
+            new Placement('soap', 1, null, How::Upright, 0.0, [new Part(1000, 0, 0, 350, 800, 1000)]),
+            new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(0, 0, 0, 1000, 1000, 800)]),
+        ]);
+
+        self::assertSame(625, $parts['vest']->h);
+        self::assertSame([625, 350], [$parts['soap']->z, $parts['soap']->h]);
+    }
+
+    public function test_what_is_private_goes_under_a_thing_as_low_as_it_can_be_folded(): void
+    {
+        // On the vest's 80 the car, 45 high, would reach 125; on the 48 that it can be folded to, 93 of the 108.
+        $items = [
+            'tin' => new Item('tin', 'Tin', Size::ofMm(200, 200, 100), Form::Rigid),
+            'car' => new Item('car', 'Car', Size::ofMm(100, 100, 45), Form::Rigid, keepUpright: true),
+            'vest' => new Item('vest', 'Vest', Size::ofMm(100, 100, 80), Form::Cloth, squeeze: 0.6, hidden: true),
+        ];
+        $parts = $this->outOfSight($items, [
+            new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 2000, 2000, 1000)]),
+            new Placement('car', 1, null, How::Flat, 0.0, [new Part(2000, 1000, 0, 1000, 1000, 450)]),
+            new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(2000, 0, 0, 1000, 1000, 800)]),
+        ]);
+
+        self::assertSame([0, 480], [$parts['vest']->z, $parts['vest']->h]);
+        self::assertSame(480, $parts['car']->z);
+        self::assertSame([$parts['vest']->x, $parts['vest']->y], [$parts['car']->x, $parts['car']->y]);
+    }
+
+    public function test_a_towel_is_folded_anew_to_lie_over_what_is_private(): void
+    {
+        // As it stands, 30 x 100 and 80 high, it covers too little of the vest's 100 x 100; folded to that it is 24 high.
+        $items = [
+            'tin' => new Item('tin', 'Tin', Size::ofMm(200, 200, 105), Form::Rigid),
+            'towel' => new Item('towel', 'Towel', Size::ofMm(100, 80, 30), Form::Cloth, squeeze: 1.0),
+            'vest' => new Item('vest', 'Vest', Size::ofMm(100, 100, 40), Form::Cloth, squeeze: 1.0, hidden: true),
+        ];
+        $parts = $this->outOfSight($items, [
+            new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 2000, 2000, 1050)]),
+            new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(2000, 0, 0, 1000, 1000, 400)]),
+            new Placement('towel', 1, null, How::Refolded, 0.0, [new Part(2000, 1000, 0, 1000, 300, 800)]),
+        ]);
+
+        self::assertSame(0, $parts['vest']->z);
+        self::assertSame(400, $parts['towel']->z);
+        self::assertGreaterThanOrEqual(600 * 1000, $parts['towel']->l * $parts['towel']->w);
+    }
+
     public function test_what_is_private_goes_into_a_cup_that_is_empty(): void
     {
         // Neither under the tin, 105 high, nor under the cup, 100 high, is room for as little as 8.
