@@ -134,7 +134,7 @@ final class PolishTest extends TestCase
 
     public function test_what_is_private_is_folded_no_lower_than_what_lies_on_it_needs(): void
     {
-        // A bar of 35 on the vest's 80 would reach 115, and the lid gives up to 108: folded lower by half of 35 it goes.
+        // A bar of 35 on the vest's 80 would reach 115 of 108, the lid's give with it: by half of 35 lower, it goes.
         $items = [
             'soap' => new Item('soap', 'Soap', Size::ofMm(100, 80, 35), Form::Rigid),
             'vest' => new Item('vest', 'Vest', Size::ofMm(100, 100, 80), Form::Cloth, squeeze: 0.6, hidden: true),
@@ -169,7 +169,7 @@ final class PolishTest extends TestCase
 
     public function test_a_towel_is_folded_anew_to_lie_over_what_is_private(): void
     {
-        // As it stands, 30 x 100 and 80 high, it covers too little of the vest's 100 x 100; folded to that it is 24 high.
+        // As it stands, 100 x 30 and 80 high, it covers too little of the vest's 100 x 100; as broad it is 24 high.
         $items = [
             'tin' => new Item('tin', 'Tin', Size::ofMm(200, 200, 105), Form::Rigid),
             'towel' => new Item('towel', 'Towel', Size::ofMm(100, 80, 30), Form::Cloth, squeeze: 1.0),
