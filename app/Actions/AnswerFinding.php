@@ -36,7 +36,7 @@ final readonly class AnswerFinding
     private function change(Box $box, callable $change): void
     {
         $this->history->of($box, 'answered', static function () use ($box, $change): void {
-            $fresh = Box::query()->with('pieces')->whereKey($box->id)->firstOrFail();
+            $fresh = Box::query()->with('pieces.lot')->whereKey($box->id)->firstOrFail();
             $fresh->update(['answers' => $change(KeptAnswers::of($fresh))]);
         });
     }

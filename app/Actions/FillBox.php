@@ -10,6 +10,7 @@ use App\Models\Piece;
 use App\Refusals\CannotChangeBox;
 use App\Refusals\ChangedMeanwhile;
 use PluckyWren\Core\Box\LeftWhy;
+use PluckyWren\Core\Box\OffTheList;
 use PluckyWren\Core\Box\StartingList;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\NotEnoughLeft;
@@ -48,8 +49,17 @@ final readonly class FillBox
             $piece->done = $piece->done->plus(LoosePieces::take($lot->id, $quantity));
             $this->refuseTooMany($piece->quantity);
             $this->refuseTooManyInAll($box->id, $quantity);
+            $off = OffTheList::by($lot->planned('picked', $quantity), OpenBox::afresh($box->id)->plan());
             $piece->save();
-            $this->takeOffList($box, $lot->kind, $quantity);
+            foreach (Piece::query()->whereKey(array_keys($off))->get() as $toBuy) {
+                if ($toBuy->kind === $lot->kind) {
+                    self::handOn($toBuy, $piece);
+                } else {
+                    $piece->inPlaceOf[] = $toBuy->itemKind()->name;
+                }
+                $left = $toBuy->quantity - $off[$toBuy->id];
+                $left > 0 ? self::resize($toBuy, $left) : self::drop($toBuy);
+            }
 
             return $piece;
         });
@@ -224,13 +234,18 @@ final readonly class FillBox
         $piece->update(['quantity' => $quantity, 'done' => $stays]);
     }
 
-    private function takeOffList(Box $box, string $kind, int $quantity): void
+    /**
+     * What was said of a thing that was still to buy holds for the one that is there: what rides in it, in what it
+     * rides, what it counts as, how it is packed and what is done to it.
+     */
+    private static function handOn(Piece $toBuy, Piece $picked): void
     {
-        $toBuy = Piece::query()->where('box_id', $box->id)->where('kind', $kind)->first();
-        if ($toBuy !== null && $toBuy->quantity > $quantity) {
-            $toBuy->update(['quantity' => $toBuy->quantity - $quantity]);
-        } else {
-            $toBuy?->delete();
+        if ($picked->wasRecentlyCreated) {
+            $picked->update($toBuy->only(['counts_as', 'into_id', 'packing', 'work']));
+        }
+        if ($picked->into_id === null) {
+            Piece::query()->where('box_id', $picked->box_id)->where('into_id', $toBuy->id)
+                ->update(['into_id' => $picked->id]);
         }
     }
 

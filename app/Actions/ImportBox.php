@@ -58,7 +58,7 @@ final readonly class ImportBox
             foreach ($plan->pieces as $piece) {
                 $ids[$piece->id] = $this->piece($box, $piece, $document->places[$piece->id] ?? null)->id;
             }
-            $box->refresh()->load('pieces');
+            $box->refresh()->load('pieces.lot');
             $box->update(['answers' => KeptAnswers::of($box)->named($this->answers($plan->settled->reasons, $ids))]);
 
             return $box;

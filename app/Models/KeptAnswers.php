@@ -6,7 +6,7 @@ namespace App\Models;
 
 /**
  * Why findings of a box were left, read with the pieces that are in it now: a piece that was taken out and comes back
- * has another id, but is of the same lot, or the same kind that is still to buy.
+ * has another id, but is of the same lot, or the same kind that is still to buy; what was bought since is of that kind.
  *
  * @phpstan-import-type Answer from Box
  */
@@ -19,15 +19,18 @@ final readonly class KeptAnswers
      */
     private function __construct(private array $answers, private array $sameAs, private array $of) {}
 
-    /** @param Box $box with its pieces loaded */
+    /** @param Box $box with `pieces.lot` loaded */
     public static function of(Box $box): self
     {
-        $of = [];
+        $of = $bought = [];
         foreach ($box->pieces as $piece) {
             $of[$piece->id] = $piece->lot_id === null ? "kind:{$piece->kind}" : "lot:{$piece->lot_id}";
+            if ($piece->lot !== null) {
+                $bought["kind:{$piece->lot->kind}"] ??= $piece->id;
+            }
         }
 
-        return new self($box->answers, array_flip($of), $of);
+        return new self($box->answers, array_flip($of) + $bought, $of);
     }
 
     /** @return list<array{key: string, stored: string, because: string, by: string, at: string}> */

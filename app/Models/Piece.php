@@ -62,6 +62,9 @@ final class Piece extends Model
     /** What it was when its box was handed in; null while it may still change. */
     public ?PlannedPiece $asItWas = null;
 
+    /** @var list<string> what of another kind came off the list to buy as it was picked just now, by name */
+    public array $inPlaceOf = [];
+
     /** @var array<string, string> */
     protected $casts = [
         'quantity' => 'integer',

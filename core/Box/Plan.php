@@ -95,14 +95,13 @@ final readonly class Plan
         );
     }
 
-    /** The same box with a piece out of the stash in it, which takes as many of its kind off what is still to buy. */
+    /** The same box with a piece out of the stash in it, and what that takes off what is still to buy. */
     public function withPicked(PlannedPiece $piece): self
     {
+        $off = OffTheList::by($piece, $this);
         $pieces = [];
         foreach ($this->pieces as $one) {
-            $left = $one->isToBuy() && $one->kind->id === $piece->kind->id
-                ? $one->quantity - $piece->quantity
-                : $one->quantity;
+            $left = $one->quantity - ($off[$one->id] ?? 0);
             if ($left > 0) {
                 $pieces[] = $left === $one->quantity ? $one : $one->times($left);
             }

@@ -8,6 +8,7 @@ use App\Models\Box;
 use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\ShoppingTick;
+use App\Words\Words;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use PluckyWren\Core\Box\Shopping\BoxOutlook;
@@ -87,6 +88,32 @@ final readonly class ShoppingPage
             self::unpriced(self::UNPRICED)->get()->toBase(),
             self::unpriced()->count(),
         );
+    }
+
+    /** How much there is to buy, and what it costs as far as that is known, in words. */
+    public function says(): string
+    {
+        $lines = $this->places->flatten(1)->count();
+        if ($this->withoutEstimate === $lines) {
+            return trans_choice('gather/shopping.lines', $lines).' '.Words::of('gather/shopping.unknown-all');
+        }
+        $low = $this->estimate->low->rounded()->format();
+        $cost = Words::of('gather/shopping.sum', [
+            'amount' => $this->estimate->isOne() ? $low : Words::of('gather/shopping.range', [
+                'low' => $low, 'high' => $this->estimate->high->rounded()->format(),
+            ]),
+            'currency' => $this->estimate->low->currency->code,
+        ]);
+
+        return implode(' ', array_filter([
+            trans_choice('gather/shopping.lines-about', $lines, ['cost' => $cost]),
+            match ($this->guessed) {
+                0 => '',
+                $lines - $this->withoutEstimate => Words::of('gather/shopping.guessed-all'),
+                default => trans_choice('gather/shopping.guessed', $this->guessed),
+            },
+            $this->withoutEstimate === 0 ? '' : trans_choice('gather/shopping.unknown', $this->withoutEstimate),
+        ]));
     }
 
     /** Determine if everything that is got at a place is in somebody's basket. */

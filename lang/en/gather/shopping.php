@@ -3,9 +3,14 @@
 declare(strict_types=1);
 
 return [
-    'about' => ', about :low',
-    'about-range' => ', about :low to :high',
-    'guessed' => '{0} |{1} (one of them estimated)|[2,*] (:count of them estimated)',
+    'lines' => '{1} One kind of thing to buy.|[2,*] :count kinds of things to buy.',
+    'lines-about' => '{1} One kind of thing to buy, about :cost.|[2,*] :count kinds of things to buy, about :cost.',
+    'guessed' => '{1} One of them is estimated.|[2,*] :count of them are estimated.',
+    'guessed-all' => 'All of that is estimated.',
+    'unknown' => '{1} One was never bought before and is not in that.|[2,*] :count were never bought before and are '
+        .'not in that.',
+    'unknown-all' => 'Nobody knows yet what that costs: nothing of it was bought before.',
+    'sum' => ':amount :currency',
     'guess' => 'about :low to :high each (estimated)',
     'range' => ':low to :high',
     'at-worst' => 'or :left, where it is expensive',
@@ -26,7 +31,6 @@ return [
         .'for a box.|[2,*] :pieces × “:name” are in the stash, :count of them set aside for your boxes.',
     'packs' => '{1} 1 pack of :size|[2,*] :count packs of :size',
     'left-over' => '{0} |[1,*] leaves :count over',
-    'lines' => '{1} One kind of thing to buy|[2,*] :count kinds of things to buy',
     'unpriced-title' => '{1} One thing still has no price|[2,*] :count things still have no price',
     'unpriced-says' => 'Write down what the till’s slip says for all of it, when you have the time; 0 where it was '
         .'free.',
@@ -38,6 +42,4 @@ return [
     'priced-meanwhile' => 'Someone wrote down the price of “:name” meanwhile. Yours was not saved.',
     'unpriced' => '{0} |[1,*] and :count without a price',
     'each-of-the-rest' => 'about :each for each of those',
-    'unknown' => '{0} |{1} , and 1 never bought before|[2,*] , and :count never bought before',
-
 ];

@@ -41,6 +41,7 @@ return [
     'removed' => '“:theme” is deleted; its pieces are back in the stash.',
     'moved' => '“:theme” is now :stage.',
     'picked' => '“:name” is in the box.',
+    'picked-in-place' => '“:name” is in the box; off the list to buy: :others.',
     'added' => '“:name” is in your stash and in the box.',
     'listed' => '“:name” is on the list to buy.',
     'listed-from-guide' => 'Everything that was missing is on the list to buy.',

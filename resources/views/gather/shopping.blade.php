@@ -27,15 +27,7 @@
                         : __('gather/views/shopping.plan-a-box') }}</a>
             </section>
         @else
-            <p class="pb-3">
-                {{ trans_choice('gather/shopping.lines', $page->places->flatten(1)->count()) }}{{
-                    $page->estimate->isOne()
-                        ? __('gather/shopping.about', ['low' => $page->estimate->low->rounded()->format()])
-                        : __('gather/shopping.about-range', ['low' => $page->estimate->low->rounded()->format(),
-                            'high' => $page->estimate->high->rounded()->format()]) }}
-                {{ $page->estimate->low->currency->code }}{{ trans_choice('gather/shopping.guessed', $page->guessed)
-                    }}{{ trim(trans_choice('gather/shopping.unknown', $page->withoutEstimate)) }}.
-            </p>
+            <p class="pb-3">{{ $page->says() }}</p>
             <p class="said mb-3.5" role="status" data-basket-waits hidden>{{ __('gather/shopping.waits') }}</p>
             <details class="cut no-print mb-3.5 px-4 py-3" @if ($page->isAsked) open @endif>
                 <summary class="font-semibold">{{ __('gather/shopping.asked') }}</summary>

@@ -21,6 +21,8 @@ final class AskedPricesTest extends TestCase
         $this->box(['theme' => 'Tide pool']);
         $this->get('/gather/shopping')
             ->assertSee('What do things cost where you shop?')
+            ->assertSee('kinds of things to buy. Nobody knows yet what that costs: nothing of it was bought before.')
+            ->assertDontSee('about 0.00')
             ->assertDontSee('estimated)');
 
         // All three say 1.00 for a bar of soap; a washcloth is at 55 of that: 0.44 to 0.66.
@@ -29,7 +31,8 @@ final class AskedPricesTest extends TestCase
         $this->packer->unsetRelation('crew');
         $this->get('/gather/shopping')
             ->assertSee('about 0.44 to 0.66 each (estimated)')
-            ->assertSee('of them estimated')
+            ->assertSee('All of that is estimated.')
+            ->assertDontSee('Nobody knows yet')
             ->assertSee('value="2.20"', false);
     }
 
@@ -43,6 +46,8 @@ final class AskedPricesTest extends TestCase
         $before = substr_count((string) $this->get('/gather/shopping')->getContent(), $estimate);
         self::assertGreaterThan(1, $before);
         $this->lot('washcloth', ['pieces' => 1, 'gone' => 1]);
+        $this->get('/gather/shopping')->assertSeeText('of them are estimated.')
+            ->assertDontSeeText('All of that is estimated.');
         $after = substr_count((string) $this->get('/gather/shopping')->getContent(), $estimate);
         self::assertSame($before - 1, $after);
     }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature\Plan;
 
 use App\Models\Box;
+use App\Models\BoxChange;
+use App\Models\KeptAnswers;
 use App\Models\Lot;
 use App\Models\Piece;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PluckyWren\Core\Box\Packing\PackingWish;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
@@ -70,6 +73,58 @@ final class PickingTest extends TestCase
         ])
             ->assertStatus(303)->assertRedirect("/boxes/{$this->box->id}?pick=1&from=stash&q=pine");
         $this->get("/boxes/{$this->box->id}")->assertSee('<html', false)->assertSee('“Soap, pine” is in the box.');
+    }
+
+    public function test_what_was_said_of_a_thing_to_buy_holds_for_the_one_that_is_bought(): void
+    {
+        $case = $this->listed('pencil-case', ['packing' => new PackingWish(stays: true)]);
+        $pencils = $this->listed('pencils', ['quantity' => 6, 'into_id' => $case->id, 'counts_as' => 'colours']);
+        $this->pick(['lot' => $this->lot('pencils', ['pieces' => 6])->id, 'quantity' => 6])->assertOk();
+        $bought = $this->box->pieces()->where('lot_id', '!=', null)->firstOrFail();
+        self::assertSame(['colours', $case->id], [$bought->counts_as, $bought->into_id]);
+        self::assertNull(Piece::query()->find($pencils->id));
+
+        // Then the case itself: what rides in it does so still.
+        $this->pick(['lot' => $this->lot('pencil-case', ['pieces' => 1])->id, 'quantity' => 1])->assertOk();
+        $itself = Piece::query()->findOrFail((string) $bought->refresh()->into_id);
+        self::assertNotSame($case->id, $itself->id);
+        self::assertTrue($itself->packing->stays);
+
+        // Undone, they ride in the one on the list.
+        $this->post('/box-changes/'.BoxChange::query()->get()->sortByDesc('id')->firstOrFail()->id.'/undo');
+        self::assertSame($case->id, $bought->refresh()->into_id);
+    }
+
+    public function test_why_something_was_kept_holds_for_the_one_that_is_bought(): void
+    {
+        $clippers = $this->listed('nail-clippers');
+        $this->box->update(['answers' => KeptAnswers::of($this->box->load(Box::CONTENTS))->with(
+            ["some-rule|{$clippers->id}"], ['because' => 'the drive said yes', 'by' => 'Nele', 'at' => '2026-11-01'],
+        )]);
+        $this->pick(['lot' => $this->lot('nail-clippers', ['pieces' => 1])->id, 'quantity' => 1])->assertOk();
+        $now = $this->box->pieces()->firstOrFail();
+        self::assertNotNull($now->lot_id);
+
+        self::assertSame(
+            [["some-rule|{$now->id}", 'the drive said yes']],
+            array_map(
+                static fn (array $kept): array => [$kept['key'], $kept['because']],
+                KeptAnswers::of($this->box->refresh()->load(Box::CONTENTS))->here(),
+            ),
+        );
+    }
+
+    public function test_what_fills_the_same_need_takes_the_place_of_what_was_to_be_bought_for_it(): void
+    {
+        $this->listed('soap-small');
+        $sheet = $this->pick(['lot' => $this->lot()->id, 'quantity' => 1])->assertOk();
+
+        self::assertSaid('“Soap, pine” is in the box; off the list to buy: Small bar of soap.', $sheet);
+        self::assertSame([null], $this->box->pieces()->pluck('kind')->all());
+        // Another one that is wanted on purpose stays.
+        $this->listed('soap-small');
+        $this->pick(['lot' => $this->lot()->id, 'quantity' => 1])->assertOk();
+        self::assertSame(1, $this->box->pieces()->where('kind', 'soap-small')->count());
     }
 
     public function test_picking_the_same_lot_again_adds_to_it(): void
@@ -446,5 +501,14 @@ final class PickingTest extends TestCase
     private function listedPencils(): ?int
     {
         return Piece::query()->where('box_id', $this->box->id)->where('kind', 'pencils')->first()?->quantity;
+    }
+
+    /** @param array<string, mixed> $with */
+    private function listed(string $kind, array $with = []): Piece
+    {
+        return Piece::factory()->createOne([
+            'crew_id' => $this->crew->id, 'box_id' => $this->box->id, 'lot_id' => null, 'kind' => $kind,
+            'quantity' => 1, ...$with,
+        ]);
     }
 }

@@ -51,7 +51,11 @@ final readonly class PieceController
             $box,
             'pick',
             fn (): Piece => $this->fillBox->pick($box, $lot, $quantity),
-            Words::of('plan/boxes.picked', ['name' => $lot->name]),
+            static fn (Piece $picked): string => $picked->inPlaceOf === []
+                ? Words::of('plan/boxes.picked', ['name' => $lot->name])
+                : Words::of('plan/boxes.picked-in-place', [
+                    'name' => $lot->name, 'others' => Words::listed($picked->inPlaceOf),
+                ]),
         );
     }
 
@@ -126,15 +130,22 @@ final readonly class PieceController
         return $piece->lot->name ?? $piece->itemKind()->name;
     }
 
-    /** Do it, and say what was done; or say beside the field why it cannot be done. */
-    private function tried(Box $box, string $bag, Closure $change, string $said): SheetResponse
+    /**
+     * Do it, and say what was done; or say beside the field why it cannot be done.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $change
+     * @param  string|Closure(T): string  $said
+     */
+    private function tried(Box $box, string $bag, Closure $change, string|Closure $said): SheetResponse
     {
         try {
-            $change();
+            $done = $change();
         } catch (NotEnoughLeft|CannotChangeBox|CannotRide|ChangedMeanwhile $why) {
             return SheetResponse::refused($box, new MessageBag(['quantity' => WhyWords::of($why)]), $bag);
         }
 
-        return SheetResponse::changed($box, $said, $this->history->undoAddress());
+        return SheetResponse::changed($box, is_string($said) ? $said : $said($done), $this->history->undoAddress());
     }
 }
