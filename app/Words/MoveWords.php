@@ -53,15 +53,19 @@ final readonly class MoveWords
         $isBundle = $item->form->keepsItsSides();
         $what = $this->what($move, $isBundle);
 
-        return Words::of("plan/moves.act.{$act}", [
+        $isSeveral = $act === 'fold' && count($move->placements) > 1;
+
+        return Words::of($isSeveral ? 'plan/moves.act.fold-several' : "plan/moves.act.{$act}", [
             'what' => $what,
             'where' => implode(', ', array_map($this->where(...), $this->whereby->of($move))),
             'side' => $act === 'bend'
                 ? self::side(self::bentUp($move))
                 : Words::of('plan/moves.sides.'.Facing::of(($this->lookOf)($move->first()->id), $block)->value),
-            'fold' => $act === 'fold' ? self::fold($block, $item, count($move->placements), $what) : '',
+            'fold' => $act === 'fold'
+                ? Words::of('plan/moves.fold.'.Fold::to($move->first()->parts[0], $item)->value, ['what' => $what])
+                : '',
             'size' => $act === 'fold'
-                ? self::size($block)
+                ? self::size($move->first()->parts[0], $isSeveral)
                 : self::about(max($block->l, $block->w), min($block->l, $block->w), $block->h),
         ]);
     }
@@ -143,14 +147,6 @@ final readonly class MoveWords
         return $side === null ? '' : Words::of("plan/moves.sides.{$side->value}");
     }
 
-    private static function fold(Part $block, Item $item, int $count, string $what): string
-    {
-        // Of several in one bundle each is its share of the block.
-        $one = new Part(0, 0, 0, $block->l, $block->w, max(1, intdiv($block->h, $count)));
-
-        return Words::of('plan/moves.fold.'.Fold::to($count > 1 ? $one : $block, $item)->value, ['what' => $what]);
-    }
-
     /** Whole centimetres. */
     private static function about(int ...$tenths): string
     {
@@ -160,14 +156,16 @@ final readonly class MoveWords
         ));
     }
 
-    private static function size(Part $block): string
+    /** @param bool $isOfEach whether several are folded alike, each to such a block */
+    private static function size(Part $block, bool $isOfEach): string
     {
+        $each = $isOfEach ? '-each' : '';
         $sides = [$block->l, $block->w, $block->h];
         rsort($sides);
 
         return $sides[1] >= self::HAND[0] && $sides[1] <= self::HAND[1]
-            ? Words::of('plan/moves.hand')
-            : Words::of('plan/moves.size', [
+            ? Words::of("plan/moves.hand{$each}")
+            : Words::of("plan/moves.size{$each}", [
                 'size' => self::about($sides[0], $sides[1]),
             ]);
     }

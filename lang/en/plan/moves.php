@@ -27,6 +27,7 @@ return [
         'press' => 'Press :what in, to about :size, :where.',
         'push' => 'Push :what into shape :where.',
         'fold' => ':fold:size, and lay it :where.',
+        'fold-several' => ':fold:size, and lay them :where.',
         'filled' => 'Draw :what close round what is in it, to about :size, and lay it :where.',
     ],
 
@@ -40,6 +41,8 @@ return [
     ],
     'hand' => ', about as wide as your hand',
     'size' => ', to about :size',
+    'hand-each' => ', each about as wide as your hand',
+    'size-each' => ', each to about :size',
 
     'where' => [
         'floor' => 'on the floor',

@@ -4,9 +4,9 @@
         <h1>{{ __('crew/views/sign-in.sign-in') }}</h1>
         <x-field name="email" :label="__('crew/views/sign-in.e-mail')" type="email" required maxlength="300"
             :value="old('email')"
-            autocomplete="username" />
+            autocomplete="username" :autofocus="old('email') === null" />
         <x-field name="password" :label="__('crew/views/sign-in.password')" type="password" required
-            autocomplete="current-password" />
+            autocomplete="current-password" :autofocus="old('email') !== null" />
         <label class="flex items-center gap-2">
             <input type="checkbox" name="remember" value="1"> {{ __('crew/views/sign-in.keep-me-signed-in-on') }}
         </label>

@@ -235,6 +235,31 @@ final class MoveWordsTest extends TestCase
         );
     }
 
+    public function test_of_several_that_are_folded_alike_each_is_told(): void
+    {
+        // 180 x 90 mm as they lie folded; each a quarter of that: 90 x 45, and 25 high.
+        $socks = new Item('socks', 'Socks', Size::ofMm(180, 90, 10), Form::Cloth, 2, together: true);
+        $placements = array_map(
+            static fn (int $number): Placement => new Placement(
+                "socks#{$number}", 1, null, How::Refolded, 0.0, [new Part(450 * ($number - 1), 0, 0, 450, 900, 250)],
+            ),
+            [1, 2],
+        );
+        $words = self::words(
+            BoxShape::straight('Box', 3180, 1960, 1120, 80),
+            array_column($socks->singles(), null, 'id'),
+            $placements,
+            static fn (string $id): string => ucfirst(Item::idOf($id)),
+            Look::Cloth,
+        );
+
+        self::assertSame(
+            'Fold 2 × “Socks” in half twice, each to about 9 × 5 cm, and lay them on the floor, in the front left '
+                .'corner.',
+            $words->of(Move::of($placements)[0]),
+        );
+    }
+
     public function test_folds_are_told_from_the_measures(): void
     {
         // 240 x 180 mm as it lies folded.
