@@ -71,9 +71,9 @@ return [
     ],
     'too-many' => 'A box holds at most :most of one thing.',
     'on-shelf' => '{1} One box.|[2,*] :count boxes.',
-    'carton' => '{0} Too large for the carton of the drive.|{1} The carton of the drive holds 1.|[2,*] The carton of '
-        .'the drive holds :count.',
-    'carton-standard' => ' Of the :name it holds :count.',
+    'carton' => '{0} Too large for the drive’s carton.|{1} One goes into the drive’s carton.|[2,*] :count go into the '
+        .'drive’s carton.',
+    'carton-standard' => ' Of the :name, :count do.',
     'to-a-carton' => '{0} too large for the carton|[1,*] :count to a carton',
     'days' => '{1} 1 day|[2,*] :count days',
 
