@@ -97,7 +97,6 @@ final readonly class BoxFile
             static fn (?array $pack): bool => $pack !== null,
         );
         $document = new BoxDocument($fields->text('theme'), $this->palette($fields), $guideId, $plan, $places, $packs);
-        array_map($fields->ignore(...), ['budget', 'colours', 'answers', 'done', 'order']);
         $fields->nothingElse();
 
         return $document;
@@ -234,7 +233,6 @@ final readonly class BoxFile
                     ).' mm',
                 );
         }
-        array_map($box->ignore(...), ['floorLength', 'floorWidth']);
         $box->nothingElse();
 
         return $own;

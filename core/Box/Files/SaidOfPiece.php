@@ -30,7 +30,6 @@ final class SaidOfPiece
             $fields->has('grams') ? $fields->whole('grams', 1, LotLimits::GRAMS) : null,
             SaidFields::hollow($hollow, self::lengths($fields, 'mouth', [0, 1, 2])),
         );
-        array_map($fields->ignore(...), ['form', 'solid', 'cord', 'grams', ...self::LENGTHS]);
         $fields->nothingElse();
 
         return $said;

@@ -24,7 +24,6 @@ final class WishFields
             $fields->has('shift') ? $fields->whole('shift', -self::MOST_STEPS, self::MOST_STEPS) : 0,
             $fields->has('pinned') ? array_map(PlacementFields::read(...), $fields->objects('pinned')) : [],
         );
-        array_map($fields->ignore(...), ['together', 'lies', 'stays', 'shift', 'pinned']);
         $fields->nothingElse();
 
         return $wish;

@@ -41,8 +41,11 @@ final class Fields
         return new self($values, $file, '');
     }
 
+    /** Determine if there is such a field; whoever asks knows it, and it may be null. */
     public function has(string $name): bool
     {
+        $this->asked[$name] = true;
+
         return array_key_exists($name, $this->values) && $this->values[$name] !== null;
     }
 
@@ -138,6 +141,25 @@ final class Fields
                     array_map(static fn (BackedEnum $case): string => (string) $case->value, $choices::cases()),
                 ),
             );
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $choices
+     * @return list<T>
+     *
+     * @throws MalformedFile
+     */
+    public function choices(string $name, string $choices): array
+    {
+        $read = [];
+        foreach ($this->list($name) as $index => $value) {
+            $read[] = (is_string($value) ? $choices::tryFrom($value) : null)
+                ?? $this->refuse("{$name}[{$index}]", 'is none that is known');
+        }
+
+        return $read;
     }
 
     /** @throws MalformedFile */

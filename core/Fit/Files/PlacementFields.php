@@ -26,8 +26,6 @@ final class PlacementFields
             $fields->has('angle') ? $fields->number('angle', -360, 360) : 0.0,
             $parts,
         );
-        $fields->ignore('in');
-        $fields->ignore('angle');
         $fields->nothingElse();
 
         return $placement;

@@ -33,7 +33,7 @@ final class ProblemFile
             $fields->has('order') ? $fields->choice('order', Order::class) : Order::FlatsFirst,
             $fields->has('pinned') ? array_map(PlacementFields::read(...), $fields->objects('pinned')) : [],
         );
-        array_map($fields->ignore(...), ['order', 'pinned', 'meta']);
+        $fields->ignore('meta');
         $fields->nothingElse();
         self::refuseTwins($problem, $fields);
 
@@ -93,8 +93,6 @@ final class ProblemFile
             $fields->tenths('height'),
             $fields->has('bulge') ? $fields->tenths('bulge', 0) : 0,
         );
-        $fields->ignore('name');
-        $fields->ignore('bulge');
         $top->nothingElse();
         $floor->nothingElse();
         $fields->nothingElse();
@@ -126,24 +124,7 @@ final class ProblemFile
             $flag('together', false),
             $flag('hidden', false),
         );
-        array_map($fields->ignore(...), [
-            'name',
-            'quantity',
-            'value',
-            'must',
-            'first_sight',
-            'keep_upright',
-            'measured',
-            'squeeze',
-            'min_side',
-            'cavity',
-            'gentle',
-            'weight_g',
-            'into',
-            'together',
-            'hidden',
-            'meta',
-        ]);
+        $fields->ignore('meta');
         $fields->nothingElse();
 
         return $item;
@@ -155,7 +136,7 @@ final class ProblemFile
         $is = static fn (string $name): bool => $fields->has($name) && $fields->truth($name);
         if ($is('soft')) {
             $cavity = Cavity::pouch($fields->has('wall') ? $fields->tenths('wall', 0) : 0);
-            array_map($fields->ignore(...), ['wall', 'round']);
+            $fields->ignore('round');
             $fields->nothingElse();
 
             return $cavity;
@@ -165,7 +146,9 @@ final class ProblemFile
         $cavity = $round
             ? Cavity::cylinder($fields->tenths('length'), $fields->tenths('height'), $mouth)
             : Cavity::block($fields->tenths('length'), $fields->tenths('width'), $fields->tenths('height'), $mouth);
-        array_map($fields->ignore(...), $round ? ['soft', 'round', 'mouth', 'width'] : ['soft', 'round', 'mouth']);
+        if ($round) {
+            $fields->ignore('width');
+        }
         $fields->nothingElse();
 
         return $cavity;
