@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Box\Files;
 
-use PluckyWren\Core\Box\BoxKind;
 use PluckyWren\Core\Box\BoxKinds;
 use PluckyWren\Core\Box\Funds;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
-use PluckyWren\Core\Box\Settled;
 use PluckyWren\Core\Box\Ways;
 use PluckyWren\Core\Colour\InvalidPalette;
 use PluckyWren\Core\Colour\Palette;
@@ -18,8 +16,6 @@ use PluckyWren\Core\Fit\Files\MalformedFile;
 use PluckyWren\Core\Fit\Order;
 use PluckyWren\Core\Guide\Guide;
 use PluckyWren\Core\Measure\InvalidLength;
-use PluckyWren\Core\Measure\Length;
-use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
@@ -29,7 +25,6 @@ use PluckyWren\Core\Recipient\InvalidBand;
 use PluckyWren\Core\Recipient\Recipient;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Preparation\Habits;
-use PluckyWren\Core\Stash\Preparation\Task;
 
 /** The box file, `plucky-wren/box@1`; `docs/formats/box.md` says what each field is. */
 final readonly class BoxFile
@@ -73,7 +68,7 @@ final readonly class BoxFile
         $plan = new Plan(
             $recipient,
             $guide,
-            $this->boxKind($fields->object('box')),
+            (new BoxKindFields($this->boxKinds))->read($fields->object('box')),
             new Funds(
                 $this->money($fields, 'sendingGift', $currency),
                 $fields->has('budget') ? $this->money($fields, 'budget', $currency) : null,
@@ -83,7 +78,7 @@ final readonly class BoxFile
                 $this->habits,
                 $fields->has('order') ? $fields->choice('order', Order::class) : Order::FlatsFirst,
             ),
-            new Settled($this->reasons($fields), $this->tasks($fields)),
+            SettledFields::read($fields),
         );
         $plan->funds->budget?->isZero() !== true || $fields->refuse('budget', 'must be more than nothing, or left out');
         $plan->funds->sendingGift->minor >= 0 || $fields->refuse('sendingGift', 'must not be below nothing');
@@ -131,12 +126,11 @@ final readonly class BoxFile
             'theme' => $document->theme,
             'colours' => $document->palette->hexes(),
             'for' => ['band' => $plan->recipient->band->id(), 'gender' => $plan->recipient->gender->value],
-            'box' => $this->boxFields($plan->boxKind),
+            'box' => BoxKindFields::write($plan->boxKind),
             'currency' => $plan->funds->sendingGift->currency->code,
             'budget' => $plan->funds->budget?->plain(),
             'sendingGift' => $plan->funds->sendingGift->plain(),
-            'done' => array_column($plan->settled->boxDone, 'value'),
-            'answers' => $this->answers($plan->settled->reasons),
+            ...SettledFields::write($plan->settled),
             'order' => $plan->ways->packingOrder === Order::FlatsFirst ? null : $plan->ways->packingOrder->value,
             'pieces' => array_map($piece, $plan->pieces),
         ], static fn (mixed $value): bool => $value !== null);
@@ -197,116 +191,6 @@ final readonly class BoxFile
         } catch (InvalidPalette) {
             $fields->refuse('colours', 'must be up to three colours like #2f8f9d');
         }
-    }
-
-    /** @throws MalformedFile */
-    private function boxKind(Fields $box): BoxKind
-    {
-        $kind = $box->text('kind');
-        if ($kind !== BoxKind::OWN) {
-            $box->nothingElse();
-
-            return $this->boxKinds->has($kind)
-                ? $this->boxKinds->get($kind)
-                : $box->refuse('kind', 'must be own, or one of '.implode(', ', array_keys($this->boxKinds->all())));
-        }
-        $size = new Size($box->tenths('length'), $box->tenths('width'), $box->tenths('height'));
-        $own = BoxKind::measured(
-            $size,
-            $box->has('floorLength') ? $box->tenths('floorLength') : $size->length,
-            $box->has('floorWidth') ? $box->tenths('floorWidth') : $size->width,
-        );
-        foreach (
-            [
-                'length' => $size->length,
-                'width' => $size->width,
-                'height' => $size->height,
-                'floorLength' => $own->inside->floorLength,
-                'floorWidth' => $own->inside->floorWidth,
-            ] as $side => $tenths
-        ) {
-            BoxKind::isSide($tenths)
-                || $box->refuse(
-                    $side,
-                    'is no side of a gift box: from '.(BoxKind::LEAST_SIDE_TENTHS / 10).' to '.(
-                        BoxKind::MOST_SIDE_TENTHS / 10
-                    ).' mm',
-                );
-        }
-        $box->nothingElse();
-
-        return $own;
-    }
-
-    /**
-     * @return array<string, string|int|float>
-     *
-     * @throws InvalidLength
-     */
-    private function boxFields(BoxKind $kind): array
-    {
-        $mm = static fn (int $tenths): int|float => Length::ofTenths($tenths)->mm();
-
-        return $kind->id !== BoxKind::OWN ? ['kind' => $kind->id] : [
-            'kind' => BoxKind::OWN,
-            'length' => $mm($kind->inside->topLength),
-            'width' => $mm($kind->inside->topWidth),
-            'height' => $mm($kind->inside->height),
-            'floorLength' => $mm($kind->inside->floorLength), 'floorWidth' => $mm($kind->inside->floorWidth),
-        ];
-    }
-
-    /**
-     * @return list<Task>
-     *
-     * @throws MalformedFile
-     */
-    private function tasks(Fields $fields): array
-    {
-        return array_map(
-            static fn (mixed $task): Task => (is_string($task) ? Task::tryFrom($task) : null)
-                ?? $fields->refuse('done', 'must be a list of tasks'),
-            $fields->has('done') ? $fields->list('done') : [],
-        );
-    }
-
-    /**
-     * @return array<string, string> by the finding's key
-     *
-     * @throws MalformedFile
-     */
-    private function reasons(Fields $fields): array
-    {
-        $reasons = [];
-        foreach ($fields->has('answers') ? $fields->objects('answers') : [] as $answer) {
-            $pieces = array_map(
-                static fn (mixed $id): string => is_string($id)
-                    ? $id
-                    : $answer->refuse('pieces', 'must be a list of ids'),
-                $answer->list('pieces'),
-            );
-            $reasons[$answer->text('finding').'|'.implode(',', $pieces)] = $answer->text('because');
-            $answer->nothingElse();
-        }
-
-        return $reasons;
-    }
-
-    /**
-     * @param  array<string, string>  $reasons
-     * @return list<array{finding: string, pieces: list<string>, because: string}>
-     */
-    private function answers(array $reasons): array
-    {
-        return array_map(static function (string $key, string $because): array {
-            [$finding, $pieces] = [...explode('|', $key, 2), ''];
-
-            return [
-                'finding' => $finding,
-                'pieces' => $pieces === '' ? [] : explode(',', $pieces),
-                'because' => $because,
-            ];
-        }, array_keys($reasons), $reasons);
     }
 
     /**
