@@ -9,6 +9,7 @@ use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Order;
+use WeakMap;
 
 /** Looks through all empty spaces of a room for the best place for one piece. */
 final class BestPlace
@@ -29,11 +30,8 @@ final class BestPlace
     /** Against lying where the order would have it stand, and the other way round. */
     private const OUT_OF_ORDER = 1_000.0;
 
-    /**
-     * @var array<string, list<array{int, int, int, array{int, int, int}}>> turns of what keeps its sides, by what it is
-     *     like
-     */
-    private array $turns = [];
+    /** @var WeakMap<Item, list<array{int, int, int, array{int, int, int}}>> turns of what keeps its sides */
+    private readonly WeakMap $turns;
 
     /** @param bool $isTight whether what gives is pressed as far as it goes, however much room there is */
     public function __construct(
@@ -42,7 +40,9 @@ final class BestPlace
         private readonly Order $order,
         private readonly Weighting $weighting,
         private readonly bool $isTight = false,
-    ) {}
+    ) {
+        $this->turns = new WeakMap;
+    }
 
     /**
      * @param  bool  $onFloor  whether it goes nowhere but flat on the floor
@@ -59,17 +59,15 @@ final class BestPlace
             : 0;
         $standsAtWall = $this->order === Order::FlatsWall;
         $care = $this->weighting;
-        $likeness = $item->twins();
-        foreach ($this->room->spaces->all() as $space) {
+        foreach ($this->room->spaces->allDrawnIn() as $space) {
             $score0 = $care->level * $space[2];
             if ($score0 >= $least || ($onFloor && $space[2] > 0)) {
                 continue;
             }
-            $space = $this->room->drawnIn($space);
             $long = $space[3] - $space[0];
             $broad = $space[4] - $space[1];
             $high = $space[5] - $space[2];
-            foreach ($this->blocks($item, $likeness, $long, $broad, $high) as [$l, $w, $h, $how]) {
+            foreach ($this->blocks($item, $long, $broad, $high) as [$l, $w, $h, $how]) {
                 $score = $score0 + $care->height * $h + $care->gap * min($long - $l, $broad - $w);
                 if ($score >= $least || ($onFloor && $h > min($l, $w))) {
                     continue;
@@ -104,7 +102,7 @@ final class BestPlace
     }
 
     /** @return list<array{int, int, int, How|null}> what it can be made into in a space */
-    private function blocks(Item $item, string $likeness, int $long, int $broad, int $highest): array
+    private function blocks(Item $item, int $long, int $broad, int $highest): array
     {
         if ($item->form->takesAnyShape()) {
             return array_map(
@@ -114,7 +112,7 @@ final class BestPlace
         }
         $blocks = [];
         $isPressed = $this->isTight && $item->form === Form::Soft;
-        foreach ($this->turns[$likeness] ??= self::turnsOf($item) as [$l, $w, $h]) {
+        foreach ($this->turns[$item] ??= self::turnsOf($item) as [$l, $w, $h]) {
             $high = $isPressed ? min($highest, (int) ceil($item->squeeze * $h)) : $highest;
             if ($l <= $long && $w <= $broad && $h <= $high) {
                 $blocks[] = [$l, $w, $h, null];

@@ -25,6 +25,12 @@ final class EmptySpaces
 
     private int $number = 0;
 
+    /** @var array<int, array{int, int, int, int, int, int}> those between slanting walls that were asked for */
+    private array $drawnIn = [];
+
+    /** @var array<int, array{int, int, int, int}> the rectangle between the walls, by level: it is asked for often */
+    private array $freeAt = [];
+
     /**
      * @param  int  $ceiling  how high anything may reach
      * @param  float  $level  how much further a millimetre up is than one along the floor
@@ -47,6 +53,40 @@ final class EmptySpaces
     public function all(): array
     {
         return [...array_values($this->spaces), ...array_values($this->parked)];
+    }
+
+    /** @return list<array{int, int, int, int, int, int}> the same, each between the walls at its own level */
+    public function allDrawnIn(): array
+    {
+        if ($this->box->isStraight()) {
+            return $this->all();
+        }
+        $all = [];
+        foreach ([$this->spaces, $this->parked] as $spaces) {
+            foreach ($spaces as $number => $space) {
+                $all[] = $this->drawnIn[$number] ??= $this->drawnIn($space);
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * A space between the walls at its own level, where they slant outwards.
+     *
+     * @param  array{int, int, int, int, int, int}  $space
+     * @return array{int, int, int, int, int, int}
+     */
+    public function drawnIn(array $space): array
+    {
+        if ($this->box->isStraight()) {
+            return $space;
+        }
+        [$x1, $y1, $x2, $y2] = $this->freeAt[$space[2]] ??= $this->box->freeBetween($space[2], 0);
+
+        return [
+            max($space[0], $x1), max($space[1], $y1), $space[2], min($space[3], $x2), min($space[4], $y2), $space[5],
+        ];
     }
 
     /**

@@ -25,9 +25,6 @@ final class Room
     /** @var array<int, int> how many of each kind are left, by its number */
     public array $left;
 
-    /** @var array<int, array{int, int, int, int}> the rectangle between the walls, by level: it is asked for often */
-    private array $freeAt = [];
-
     /** @var array<int, list<array{int, int, int, int, int, int}>> blocks by the level of their tops */
     private array $tops = [];
 
@@ -93,24 +90,6 @@ final class Room
                 $this->spaces->fill(self::overHalf($block), $smallest);
             }
         }
-    }
-
-    /**
-     * A space between the walls at its own level, where they slant outwards.
-     *
-     * @param  array{int, int, int, int, int, int}  $space
-     * @return array{int, int, int, int, int, int}
-     */
-    public function drawnIn(array $space): array
-    {
-        if ($this->box->isStraight()) {
-            return $space;
-        }
-        [$x1, $y1, $x2, $y2] = $this->freeAt[$space[2]] ??= $this->box->freeBetween($space[2], 0);
-
-        return [
-            max($space[0], $x1), max($space[1], $y1), $space[2], min($space[3], $x2), min($space[4], $y2), $space[5],
-        ];
     }
 
     /**

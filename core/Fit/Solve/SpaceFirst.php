@@ -38,7 +38,7 @@ final readonly class SpaceFirst
                 && ($nearest = $this->room->spaces->nearestCorner()) !== null
         ) {
             [$number, $space] = $nearest;
-            if (! $this->fillBest($this->room->drawnIn($space))) {
+            if (! $this->fillBest($this->room->spaces->drawnIn($space))) {
                 $this->room->spaces->drop($number);
             }
         }
@@ -94,8 +94,7 @@ final readonly class SpaceFirst
         $least = INF;
         $best = null;
         $resting = $this->offers->repertoire->kinds[$kind]->model->size->volume();
-        foreach ($this->room->spaces->all() as $space) {
-            $space = $this->room->drawnIn($space);
+        foreach ($this->room->spaces->allDrawnIn() as $space) {
             $volume = ($space[3] - $space[0]) * ($space[4] - $space[1]) * ($space[5] - $space[2]);
             foreach ($this->offers->heaps($kind, $space) as [$l, $w, $h]) {
                 // The tighter the space, the less is lost; but none so tight that it is pressed where it need not be.

@@ -17,21 +17,20 @@ final readonly class UsableGaps
     public function __construct(array $sides)
     {
         $narrow = array_values(array_filter(array_keys($sides), static fn (int $side): bool => $side <= self::NARROW));
-        $fills = array_fill(0, self::NARROW + 1, 0);
+        sort($narrow);
+        $fills = [0 => true];
         foreach ($narrow as $at => $one) {
-            $fills[$one] = $one;
-            for ($other = $at; $other < count($narrow); $other++) {
-                $both = $one + $narrow[$other];
-                if ($both <= self::NARROW) {
-                    $fills[$both] = $both;
-                }
+            $fills[$one] = true;
+            for ($other = $at; $other < count($narrow) && $one + $narrow[$other] <= self::NARROW; $other++) {
+                $fills[$one + $narrow[$other]] = true;
             }
         }
+        ksort($fills);
         $lost = [];
-        $most = 0;
-        foreach ($fills as $gap => $fill) {
-            $most = max($most, $fill);
-            $lost[] = $gap - $most;
+        $filled = [...array_keys($fills), self::NARROW + 1];
+        for ($at = 1; $at < count($filled); $at++) {
+            // From one length that is filled to just before the next, ever more is lost.
+            array_push($lost, ...range(0, $filled[$at] - $filled[$at - 1] - 1));
         }
         $this->lost = $lost;
     }

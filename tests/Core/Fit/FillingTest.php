@@ -57,8 +57,8 @@ final class FillingTest extends TestCase
         $tub = new BoxShape('Tub', 3000, 2000, 2800, 1800, 1000, 0);
         $room = $this->room([], $tub);
 
-        self::assertSame([100, 100, 0, 2900, 1900, 1000], $room->drawnIn([0, 0, 0, 3000, 2000, 1000]));
-        self::assertSame([50, 50, 500, 2950, 1950, 1000], $room->drawnIn([0, 0, 500, 3000, 2000, 1000]));
+        self::assertSame([100, 100, 0, 2900, 1900, 1000], $room->spaces->drawnIn([0, 0, 0, 3000, 2000, 1000]));
+        self::assertSame([50, 50, 500, 2950, 1950, 1000], $room->spaces->drawnIn([0, 0, 500, 3000, 2000, 1000]));
         self::assertSame([100, 100, 0], $room->corner([0, 0, 0, 3000, 2000, 1000], 2800, 1800, 200));
         self::assertNull($room->corner([0, 0, 0, 3000, 2000, 1000], 2801, 1800, 200));
     }
