@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\Item;
-use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 
 /**
- * Puts private wear out of sight: in the place of something else that folds, into something that holds things, under
- * all, under one thing, or with something laid over it.
+ * Puts private wear out of sight: into the block of something else that folds, into something that holds things, under
+ * all, under one thing, in the place of something else, or with something laid over it.
  *
  * @phpstan-import-type Row from Layout
  */
@@ -22,8 +21,13 @@ final readonly class OutOfSight
     /** So much of what is to be covered a fold over it is as broad as; a little more than the half that is asked. */
     private const GOOD_HALF = 0.6;
 
+    private Refolding $refolding;
+
     /** @param array<string, Item> $items all, by id */
-    public function __construct(private array $items, private OtherPlaces $places) {}
+    public function __construct(private array $items, private OtherPlaces $places)
+    {
+        $this->refolding = new Refolding($items);
+    }
 
     public function of(Improvement $packing): void
     {
@@ -36,13 +40,14 @@ final readonly class OutOfSight
         }
         // What is hidden matters more than that the lid lies flat.
         $packing->mayDome();
-        foreach (['underAll', 'underOne', 'covered'] as $way) {
+        foreach (['underAll', 'underOne', 'inPlaceOf', 'covered'] as $way) {
             foreach ($packing->kept->seenPrivates as $id) {
                 $own = $packing->row($id);
                 if ($own !== null) {
                     $packing->takeFirst(match ($way) {
                         'underAll' => $this->places->layouts($own, $packing->rowsBut($own), true),
                         'underOne' => $this->underOne($own, $packing->rowsBut($own)),
+                        'inPlaceOf' => $this->inPlaceOf($own, $packing),
                         'covered' => $this->covered($own, $packing->rows()),
                     });
                 }
@@ -87,8 +92,8 @@ final readonly class OutOfSight
             if (
                 $other->isNested() || $other->id === $id || isset($filled[$other->id])
                     || $this->items[$other->id]->hidden
-                    || ! $this->fills($this->items[$id], $other->parts[0])
-                    || ! $this->fills($this->items[$other->id], $mine->parts[0])
+                    || ! $this->refolding->fills($this->items[$id], $other->parts[0])
+                    || ! $this->refolding->fills($this->items[$other->id], $mine->parts[0])
             ) {
                 continue;
             }
@@ -99,6 +104,34 @@ final readonly class OutOfSight
             }, $packing->placements);
             if ($packing->take($swapped)) {
                 return;
+            }
+        }
+    }
+
+    /**
+     * In the place of something else that folds, and that in its own, each as high as it is then.
+     *
+     * @param  Row  $own
+     * @return iterable<list<Row>>
+     */
+    private function inPlaceOf(array $own, Improvement $packing): iterable
+    {
+        $rows = $packing->rows();
+        $filled = array_column($packing->placements, 'in', 'in');
+        $at = (int) array_search($own, $rows, true);
+        foreach ($this->items[$own[0]]->form->takesAnyShape() ? $rows : [] as $place => $other) {
+            $item = $this->items[$other[0]];
+            if (! $item->form->takesAnyShape() || $item->hidden || $item->firstSight || isset($filled[$other[0]])) {
+                continue;
+            }
+            foreach ([false, true] as $isPressed) {
+                $there = $this->refolding->inPlaceOf($own, $other, $isPressed);
+                $here = $this->refolding->inPlaceOf($other, $own, $isPressed);
+                if ($there !== null && $here !== null) {
+                    $exchanged = $rows;
+                    [$exchanged[$place], $exchanged[$at]] = [$there, $here];
+                    yield $exchanged;
+                }
             }
         }
     }
@@ -117,34 +150,10 @@ final readonly class OutOfSight
             if ($this->items[$cover]->hidden || $this->items[$cover]->firstSight) {
                 continue;
             }
-            foreach ($this->foldedTo($own, $long, $broad) as [$l, $w, $h]) {
+            foreach ($this->refolding->within($own, $long, $broad) as [$l, $w, $h]) {
                 yield [...array_slice($others, 0, $at), [$own[0], $x, $y, $l, $w, $h], ...array_slice($others, $at)];
             }
         }
-    }
-
-    /**
-     * Blocks of the volume that something folded has, and of the least that it can have, no longer and no broader than
-     * given.
-     *
-     * @param  Row  $own
-     * @return list<array{int, int, int}>
-     */
-    private function foldedTo(array $own, int $long, int $broad): array
-    {
-        $least = $this->items[$own[0]]->leastSide();
-        $blocks = [];
-        foreach ([$own[3] * $own[4] * $own[5], $this->items[$own[0]]->leastVolume()] as $volume) {
-            array_push(
-                $blocks,
-                [$long, $broad, (int) ceil($volume / ($long * $broad))],
-                [$long, (int) ceil($volume / ($long * $least)), $least],
-                [(int) ceil($volume / ($broad * $least)), $broad, $least],
-            );
-        }
-
-        return array_values(array_filter($blocks, static fn (array $block): bool => min($block) >= $least
-            && $block[0] <= $long && $block[1] <= $broad));
     }
 
     /**
@@ -167,31 +176,10 @@ final readonly class OutOfSight
             $places = $this->over($row, $x, $y, $l, $w);
             foreach (self::LOWERED as $share) {
                 foreach ($places as $place) {
-                    yield [...$this->lowered($others, $own, (int) ceil($share * $place[5])), $place];
+                    yield [...$this->refolding->lowered($others, $own, (int) ceil($share * $place[5])), $place];
                 }
             }
         }
-    }
-
-    /**
-     * Rows with one of them folded lower, as far as it goes.
-     *
-     * @param  array<Row>  $rows
-     * @param  Row  $own
-     * @param  int  $by  tenths of a millimetre
-     * @return list<Row>
-     */
-    private function lowered(array $rows, array $own, int $by): array
-    {
-        [$id, $x, $y, $l, $w, $h] = $own;
-        $item = $this->items[$id];
-        $least = max($item->leastSide(), (int) ceil($item->leastVolume() / ($l * $w)));
-        $lower = $item->form->takesAnyShape() ? min($h, max($least, $h - $by)) : $h;
-
-        return array_values(array_map(
-            static fn (array $row): array => $row === $own ? [$id, $x, $y, $l, $w, $lower] : $row,
-            $rows,
-        ));
     }
 
     /**
@@ -240,18 +228,11 @@ final readonly class OutOfSight
         $turned = [[$long, $broad, $h], [$broad, $long, $h]];
         if ($item->form->takesAnyShape()) {
             $part = static fn (int $side): int => (int) ceil(self::GOOD_HALF * $side);
-            array_push($turned, ...$this->foldedTo($row, $l, $w), ...$this->foldedTo($row, $part($l), $w));
-            array_push($turned, ...$this->foldedTo($row, $l, $part($w)));
+            foreach ([[$l, $w], [$part($l), $w], [$l, $part($w)]] as [$along, $across]) {
+                array_push($turned, ...$this->refolding->within($row, $along, $across));
+            }
         }
 
         return $turned;
-    }
-
-    /** Determine if something could be folded or poured to a block. */
-    private function fills(Item $item, Part $block): bool
-    {
-        return $item->form->takesAnyShape()
-            && min($block->l, $block->w, $block->h) >= $item->leastSide()
-            && $block->volume() >= $item->leastVolume();
     }
 }

@@ -186,6 +186,26 @@ final class PolishTest extends TestCase
         self::assertGreaterThanOrEqual(600 * 1000, $parts['towel']->l * $parts['towel']->w);
     }
 
+    public function test_what_is_private_and_a_towel_are_folded_anew_in_one_another_s_place(): void
+    {
+        // The towel fills 200 x 200 x 20 under the tin, 85 high; in the vest's place, 100 x 100, it is 80 high. The
+        // vest fills 100 x 100 x 50, and in the towel's place it is 12.5 high.
+        $items = [
+            'towel' => new Item('towel', 'Towel', Size::ofMm(200, 200, 20), Form::Cloth, squeeze: 1.0),
+            'tin' => new Item('tin', 'Tin', Size::ofMm(200, 200, 85), Form::Rigid),
+            'vest' => new Item('vest', 'Vest', Size::ofMm(100, 100, 50), Form::Cloth, squeeze: 0.6, hidden: true),
+        ];
+        $parts = $this->outOfSight($items, [
+            new Placement('towel', 1, null, How::Refolded, 0.0, [new Part(0, 0, 0, 2000, 2000, 200)]),
+            new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 200, 2000, 2000, 850)]),
+            new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(2000, 0, 0, 1000, 1000, 500)]),
+        ]);
+
+        self::assertEquals(new Part(0, 0, 0, 2000, 2000, 125), $parts['vest']);
+        self::assertEquals(new Part(2000, 0, 0, 1000, 1000, 800), $parts['towel']);
+        self::assertSame(125, $parts['tin']->z);
+    }
+
     public function test_what_is_private_goes_into_a_cup_that_is_empty(): void
     {
         // Neither under the tin, 105 high, nor under the cup, 100 high, is room for as little as 8.
