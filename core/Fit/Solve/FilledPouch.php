@@ -19,6 +19,9 @@ final readonly class FilledPouch
     /** A pouch is filled in so many ways until all of it is in. */
     private const WAYS = 6;
 
+    /** And at another thickness, once all of it is in at one: what does not go in soon mostly does not. */
+    private const WAYS_THEN = 2;
+
     /** It is tried as many times as thick as the thinnest that all in it lies flat in. */
     private const THICKNESSES = [1.0, 1.5, 2.5, 4.0];
 
@@ -115,7 +118,7 @@ final readonly class FilledPouch
             if (min($room) <= 0) {
                 continue;
             }
-            $placed = $this->filled($repertoire, $room, count($items), self::WAYS);
+            $placed = $this->filled($repertoire, $room, count($items), $isAllIn ? self::WAYS_THEN : self::WAYS);
             yield $placed;
             $goesIn = count($placed) === count($items);
             $isAllIn = $isAllIn || $goesIn;
