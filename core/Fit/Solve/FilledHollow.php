@@ -86,7 +86,7 @@ final class FilledHollow
         int $seed,
         array $priorities = [],
     ): array {
-        $care = SpaceCare::number($turn);
+        $care = SpaceCare::inHollow($turn);
         $room = new Room(
             $hollow,
             $repertoire,

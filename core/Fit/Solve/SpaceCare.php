@@ -26,7 +26,20 @@ final readonly class SpaceCare
         public float $heapWeight,
     ) {}
 
+    /** In a box. */
     public static function number(int $attempt): self
+    {
+        return self::of($attempt, [0.3, 0.6, 6.0, 2.0]);
+    }
+
+    /** In a hollow, where what is large goes to the bottom in one of them: all of what is to be in there has to be. */
+    public static function inHollow(int $attempt): self
+    {
+        return self::of($attempt, [3.0, 1.0, 1.0, 0.5]);
+    }
+
+    /** @param array{float, float, float, float} $sixth */
+    private static function of(int $attempt, array $sixth): self
     {
         $chance = $attempt < 6 ? 0.0 : 0.15;
         [$level, $size, $waste, $snug] = match ($attempt % 6) {
@@ -35,7 +48,7 @@ final readonly class SpaceCare
             2 => [1.0, 0.5, 3.0, 2.0],
             3 => [0.3, 0.3, 3.0, 0.5],
             4 => [0.3, 0.6, 6.0, 1.0],
-            default => [0.3, 0.6, 6.0, 2.0],
+            default => $sixth,
         };
 
         return new self($level, $size, $waste, $snug, $chance, $attempt % 3 === 2, 0.3);

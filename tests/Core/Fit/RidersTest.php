@@ -176,6 +176,26 @@ final class RidersTest extends TestCase
         self::assertCount(4, self::inWhat(self::solved($pouch, $soap)));
     }
 
+    public function test_a_pouch_is_filled_with_what_is_large_first_too(): void
+    {
+        // Care things of a real bag; only with the largest at the bottom all six go in.
+        $size = static fn (int ...$tenths): Size => new Size(...$tenths);
+        $in = static fn (string $id, Size $size, float $value = 1.0): Item => new Item(
+            $id, $id, $size, Form::Rigid, value: $value, into: 'bag',
+        );
+        $result = self::solved(
+            new Item('bag', 'Washbag', $size(2145, 1376, 153), Form::Cloth, squeeze: 0.8, cavity: Cavity::pouch(10)),
+            $in('soap', $size(750, 437, 186), 5.0),
+            $in('toothbrush', $size(1035, 226, 184), 5.0),
+            $in('washcloth', $size(571, 543, 119), 5.0),
+            $in('comb', $size(1820, 329, 45), 5.0),
+            $in('fine-comb', $size(869, 510, 47)),
+            $in('deodorant', $size(1138, 500, 325)),
+        );
+
+        self::assertCount(6, self::inWhat($result));
+    }
+
     public function test_ids_may_be_numbers(): void
     {
         $pouch = new Item(
