@@ -49,7 +49,7 @@ final readonly class FillBox
             $piece->done = $piece->done->plus(LoosePieces::take($lot->id, $quantity));
             $this->refuseTooMany($piece->quantity);
             $this->refuseTooManyInAll($box->id, $quantity);
-            $off = OffTheList::by($lot->planned('picked', $quantity), OpenBox::afresh($box->id)->plan());
+            $off = self::offTheList($box, $lot, $quantity);
             $piece->save();
             foreach (Piece::query()->whereKey(array_keys($off))->get() as $toBuy) {
                 if ($toBuy->kind === $lot->kind) {
@@ -232,6 +232,18 @@ final readonly class FillBox
             $stays = $stays->plus(LoosePieces::take($piece->lot_id, $more));
         }
         $piece->update(['quantity' => $quantity, 'done' => $stays]);
+    }
+
+    /**
+     * @return array<string, int> how many come off the box's list once so many of a lot are in it, by the piece's id
+     *
+     * @throws CannotChangeBox If the lid is on.
+     */
+    private static function offTheList(Box $box, Lot $lot, int $quantity): array
+    {
+        return Piece::query()->where('box_id', $box->id)->whereNull('lot_id')->exists()
+            ? OffTheList::by($lot->planned('picked', $quantity), OpenBox::afresh($box->id)->plan())
+            : [];
     }
 
     /**

@@ -48,7 +48,7 @@ final readonly class OutOfSight
                         'underAll' => $this->places->layouts($own, $packing->rowsBut($own), true),
                         'underOne' => $this->underOne($own, $packing->rowsBut($own)),
                         'inPlaceOf' => $this->inPlaceOf($own, $packing),
-                        'covered' => $this->covered($own, $packing->rows()),
+                        'covered' => $this->covered($own, $packing),
                     });
                 }
             }
@@ -160,12 +160,13 @@ final readonly class OutOfSight
      * With something laid over it.
      *
      * @param  Row  $own
-     * @param  list<Row>  $rows
      * @return iterable<list<Row>>
      */
-    private function covered(array $own, array $rows): iterable
+    private function covered(array $own, Improvement $packing): iterable
     {
-        [, $x, $y, $l, $w] = $own;
+        [, , , $l, $w] = $own;
+        $rows = $packing->rows();
+        $filled = array_column($packing->placements, 'in', 'in');
         foreach ($rows as $at => $row) {
             $item = $this->items[$row[0]];
             if ($row === $own || $item->hidden || $item->firstSight) {
@@ -173,7 +174,9 @@ final readonly class OutOfSight
             }
             $others = $rows;
             unset($others[$at]);
-            $places = $this->over($row, $x, $y, $l, $w);
+            // A pouch with something in it is no cloth that could be folded anew.
+            $blocks = [...$this->turned($row), ...(isset($filled[$row[0]]) ? [] : $this->foldedOver($row, $l, $w))];
+            $places = self::over($own, $row[0], $blocks);
             foreach (self::LOWERED as $share) {
                 foreach ($places as $place) {
                     yield [...$this->refolding->lowered($others, $own, (int) ceil($share * $place[5])), $place];
@@ -183,16 +186,18 @@ final readonly class OutOfSight
     }
 
     /**
-     * How a piece may lie over half of a rectangle or more of it, in either direction: flush with a corner of it, or in
-     * its middle.
+     * How a piece may lie over half of another or more of it, in either direction: flush with a corner of it, or in its
+     * middle.
      *
-     * @param  Row  $row
+     * @param  Row  $own  the other
+     * @param  list<array{int, int, int}>  $blocks  that it may be
      * @return list<Row>
      */
-    private function over(array $row, int $x, int $y, int $l, int $w): array
+    private static function over(array $own, string $id, array $blocks): array
     {
+        [, $x, $y, $l, $w] = $own;
         $places = [];
-        foreach ($this->turned($row, $l, $w) as [$long, $broad, $h]) {
+        foreach ($blocks as [$long, $broad, $h]) {
             if (2 * min($long, $l) * min($broad, $w) < $l * $w) {
                 continue;
             }
@@ -200,7 +205,7 @@ final readonly class OutOfSight
             $ys = [$y, $y + $w - $broad, $y + intdiv($w - $broad, 2)];
             foreach ($xs as $atX) {
                 foreach ($ys as $atY) {
-                    $places[] = [$row[0], $atX, $atY, $long, $broad, $h];
+                    $places[] = [$id, $atX, $atY, $long, $broad, $h];
                 }
             }
         }
@@ -209,30 +214,42 @@ final readonly class OutOfSight
     }
 
     /**
-     * How a piece may be turned: about its upright axis, and over where it keeps its sides, the flattest first; what
-     * folds, to as broad as what is under it as well, or to a good half of that.
+     * How a piece may be turned: about its upright axis, and over where it keeps its sides, the flattest first.
      *
      * @param  Row  $row
      * @return list<array{int, int, int}>
      */
-    private function turned(array $row, int $l, int $w): array
+    private function turned(array $row): array
     {
         [$id, , , $long, $broad, $h] = $row;
         $item = $this->items[$id];
-        if ($item->form->keepsItsSides() && ! $item->keepUpright && $item->blocks === []) {
-            return array_map(
+        $isTurned = $item->form->keepsItsSides() && ! $item->keepUpright && $item->blocks === [];
+
+        return $isTurned
+            ? array_map(
                 static fn (array $turn): array => [$turn[0], $turn[1], $turn[2]],
                 Unit::single(0, $item->size->sides())->turns(),
-            );
-        }
-        $turned = [[$long, $broad, $h], [$broad, $long, $h]];
-        if ($item->form->takesAnyShape()) {
-            $part = static fn (int $side): int => (int) ceil(self::GOOD_HALF * $side);
-            foreach ([[$l, $w], [$part($l), $w], [$l, $part($w)]] as [$along, $across]) {
-                array_push($turned, ...$this->refolding->within($row, $along, $across));
-            }
-        }
+            )
+            : [[$long, $broad, $h], [$broad, $long, $h]];
+    }
 
-        return $turned;
+    /**
+     * What folds, to as broad as what is under it, or to a good half of that.
+     *
+     * @param  Row  $row
+     * @return list<array{int, int, int}>
+     */
+    private function foldedOver(array $row, int $l, int $w): array
+    {
+        if (! $this->items[$row[0]]->form->takesAnyShape()) {
+            return [];
+        }
+        $part = static fn (int $side): int => (int) ceil(self::GOOD_HALF * $side);
+
+        return [
+            ...$this->refolding->within($row, $l, $w),
+            ...$this->refolding->within($row, $part($l), $w),
+            ...$this->refolding->within($row, $l, $part($w)),
+        ];
     }
 }

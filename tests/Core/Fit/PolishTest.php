@@ -186,6 +186,30 @@ final class PolishTest extends TestCase
         self::assertGreaterThanOrEqual(600 * 1000, $parts['towel']->l * $parts['towel']->w);
     }
 
+    public function test_nor_is_one_folded_over_what_is_private_than_which_it_holds_more(): void
+    {
+        // Folded as broad as the vest, 100 x 100, the pouch would be 24 high; the soap in it is 30. So the slate is it.
+        $items = [
+            'tin' => new Item('tin', 'Tin', Size::ofMm(200, 200, 105), Form::Rigid),
+            'soap' => new Item('soap', 'Soap', Size::ofMm(60, 40, 30), Form::Rigid),
+            'pouch' => new Item(
+                'pouch', 'Pouch', Size::ofMm(100, 80, 30), Form::Cloth, squeeze: 1.0, cavity: Cavity::pouch(10),
+            ),
+            'slate' => new Item('slate', 'Slate', Size::ofMm(100, 80, 20), Form::Rigid),
+            'vest' => new Item('vest', 'Vest', Size::ofMm(100, 100, 40), Form::Cloth, squeeze: 1.0, hidden: true),
+        ];
+        $parts = $this->outOfSight($items, [
+            new Placement('soap', 1, 'pouch', How::Nested, 0.0, [new Part(0, 0, 0, 600, 300, 400)]),
+            new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 2000, 2000, 1050)]),
+            new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(2000, 0, 0, 1000, 1000, 400)]),
+            new Placement('pouch', 1, null, How::Refolded, 0.0, [new Part(2000, 1000, 0, 1000, 320, 800)]),
+            new Placement('slate', 1, null, How::OnEdge, 0.0, [new Part(2000, 1320, 0, 1000, 200, 800)]),
+        ]);
+
+        self::assertSame([1000, 320, 800], [$parts['pouch']->l, $parts['pouch']->w, $parts['pouch']->h]);
+        self::assertSame(400, $parts['slate']->z);
+    }
+
     public function test_what_is_private_and_a_towel_are_folded_anew_in_one_another_s_place(): void
     {
         // The towel fills 200 x 200 x 20 under the tin, 85 high; in the vest's place, 100 x 100, it is 80 high. The
