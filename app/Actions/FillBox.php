@@ -49,16 +49,16 @@ final readonly class FillBox
             $piece->done = $piece->done->plus(LoosePieces::take($lot->id, $quantity));
             $this->refuseTooMany($piece->quantity);
             $this->refuseTooManyInAll($box->id, $quantity);
-            $off = self::offTheList($box, $lot, $quantity);
+            $query = Piece::query()->with('lot');
+            $query->where('box_id', $box->id)->whereNull('lot_id');
+            $list = $query->get();
+            // As the box is before it is in.
+            $off = $list->isEmpty()
+                ? []
+                : OffTheList::by($lot->planned('picked', $quantity), OpenBox::afresh($box->id)->plan());
             $piece->save();
-            foreach (Piece::query()->whereKey(array_keys($off))->get() as $toBuy) {
-                if ($toBuy->kind === $lot->kind) {
-                    self::handOn($toBuy, $piece);
-                } else {
-                    $piece->inPlaceOf[] = $toBuy->itemKind()->name;
-                }
-                $left = $toBuy->quantity - $off[$toBuy->id];
-                $left > 0 ? self::resize($toBuy, $left) : self::drop($toBuy);
+            foreach ($list as $toBuy) {
+                isset($off[$toBuy->id]) && self::takeOffList($toBuy, $off[$toBuy->id], $piece, $lot->kind);
             }
 
             return $piece;
@@ -234,16 +234,16 @@ final readonly class FillBox
         $piece->update(['quantity' => $quantity, 'done' => $stays]);
     }
 
-    /**
-     * @return array<string, int> how many come off the box's list once so many of a lot are in it, by the piece's id
-     *
-     * @throws CannotChangeBox If the lid is on.
-     */
-    private static function offTheList(Box $box, Lot $lot, int $quantity): array
+    /** @param string $kind of what was picked */
+    private static function takeOffList(Piece $toBuy, int $count, Piece $picked, string $kind): void
     {
-        return Piece::query()->where('box_id', $box->id)->whereNull('lot_id')->exists()
-            ? OffTheList::by($lot->planned('picked', $quantity), OpenBox::afresh($box->id)->plan())
-            : [];
+        if ($toBuy->kind === $kind) {
+            self::handOn($toBuy, $picked);
+        } else {
+            $picked->inPlaceOf[] = $toBuy->itemKind()->name;
+        }
+        $left = $toBuy->quantity - $count;
+        $left > 0 ? self::resize($toBuy, $left) : self::drop($toBuy);
     }
 
     /**

@@ -121,7 +121,15 @@ final class PickingTest extends TestCase
 
         self::assertSaid('“Soap, pine” is in the box; off the list to buy: Small bar of soap.', $sheet);
         self::assertSame([null], $this->box->pieces()->pluck('kind')->all());
+        // Several may come off at once, each said by its name: two things to play with are asked, and two are listed.
+        $this->box->pieces()->delete();
+        $this->listed('yo-yo');
+        $this->listed('dice');
+        $sheet = $this->pick(['lot' => $this->lot('toy-car')->id, 'quantity' => 2])->assertOk();
+        self::assertSaid('“Toy car” is in the box; off the list to buy: Yo-yo and Dice.', $sheet);
+
         // Another one that is wanted on purpose stays.
+        $this->pick(['lot' => $this->lot()->id, 'quantity' => 1])->assertOk();
         $this->listed('soap-small');
         $this->pick(['lot' => $this->lot()->id, 'quantity' => 1])->assertOk();
         self::assertSame(1, $this->box->pieces()->where('kind', 'soap-small')->count());
