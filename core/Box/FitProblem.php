@@ -92,9 +92,7 @@ final class FitProblem
     {
         $filled = 0;
         foreach ($needs as $need) {
-            $isFilled = $piece->choices->countsAs === null
-                ? $need->takesKind($piece->kind)
-                : $need->id === $piece->choices->countsAs;
+            $isFilled = $need->takesAs($piece->kind, $piece->choices->countsAs);
             foreach ($piece->thing->inside->kinds as [$kind]) {
                 $isFilled = $isFilled || $need->takesKind($kind);
             }

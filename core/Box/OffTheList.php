@@ -42,9 +42,7 @@ final readonly class OffTheList
         }
         $filling = array_filter(
             $plan->pieces,
-            static fn (PlannedPiece $piece): bool => $piece->choices->countsAs === null
-                ? $need->takesKind($piece->kind)
-                : $piece->choices->countsAs === $need->id,
+            static fn (PlannedPiece $piece): bool => $need->takesAs($piece->kind, $piece->choices->countsAs),
         );
         if (array_sum(array_column($filling, 'quantity')) !== $need->countFor($plan->recipient)) {
             return [];
@@ -61,8 +59,8 @@ final readonly class OffTheList
     private static function onlyNeed(ItemKind $kind, Plan $plan): ?Need
     {
         $needs = array_values(array_filter(
-            $plan->guide->needs,
-            static fn (Need $need): bool => $need->countFor($plan->recipient) > 0 && $need->takesKind($kind),
+            $plan->guide->needsFor($plan->recipient),
+            static fn (Need $need): bool => $need->takesKind($kind),
         ));
 
         return count($needs) === 1 ? $needs[0] : null;

@@ -129,6 +129,15 @@ final readonly class Guide
         return count(array_filter($this->flags, static fn (TraitFlag $flag): bool => $flag->weight === Weight::Bar));
     }
 
+    /** @return list<Need> all that it asks of a child */
+    public function needsFor(Recipient $recipient): array
+    {
+        return array_values(array_filter(
+            $this->needs,
+            static fn (Need $need): bool => $need->countFor($recipient) > 0,
+        ));
+    }
+
     /** @param list<Held> $held */
     public function needsFilled(Recipient $recipient, array $held): NeedsFilled
     {

@@ -58,7 +58,13 @@ final readonly class Need
     /** Determine if a piece fills it: as what it is, unless whoever packs the box said what it counts as. */
     public function takes(Held $held): bool
     {
-        return $held->countsAs === null ? $this->takesKind($held->thing->kind) : $held->countsAs === $this->id;
+        return $this->takesAs($held->thing->kind, $held->countsAs);
+    }
+
+    /** @param string|null $countsAs the id of the need that it was said to fill; null where nobody said so */
+    public function takesAs(ItemKind $kind, ?string $countsAs): bool
+    {
+        return $countsAs === null ? $this->takesKind($kind) : $countsAs === $this->id;
     }
 
     public function takesKind(ItemKind $kind): bool

@@ -41,10 +41,7 @@ final readonly class MadeUpBox
             $genders[$this->dice->below(max(1, count($genders)))],
         );
         $empty = new Plan($recipient, $guide, $boxKind, new Funds($guide->terms->sendingGift, null), []);
-        $needs = array_values(array_filter(
-            $guide->needs,
-            static fn (Need $need): bool => $need->countFor($recipient) > 0,
-        ));
+        $needs = $guide->needsFor($recipient);
         $needs = array_slice(self::mixed($needs, $this->dice), 0, $level->filled(count($needs)));
         $pieces = [];
         foreach ($needs as $need) {

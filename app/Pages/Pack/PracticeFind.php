@@ -58,10 +58,7 @@ final readonly class PracticeFind
     /** @return list<Need> all that the guide asks of this child */
     public function needs(): array
     {
-        return array_values(array_filter(
-            $this->plan->guide->needs,
-            fn (Need $need): bool => $need->countFor($this->plan->recipient) > 0,
-        ));
+        return $this->plan->guide->needsFor($this->plan->recipient);
     }
 
     public function score(): int

@@ -103,8 +103,8 @@ final class ShoppingList
 
     private static function isNeeded(ItemKind $kind, Plan $plan): bool
     {
-        foreach ($plan->guide->needs as $need) {
-            if ($need->takesKind($kind) && $need->countFor($plan->recipient) > 0) {
+        foreach ($plan->guide->needsFor($plan->recipient) as $need) {
+            if ($need->takesKind($kind)) {
                 return true;
             }
         }

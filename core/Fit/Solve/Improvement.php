@@ -51,6 +51,16 @@ final class Improvement
         return $this->layout->rows;
     }
 
+    /**
+     * What holds something: a pouch that does is no cloth that could be folded anew.
+     *
+     * @return array<array-key, string|null> under its id
+     */
+    public function filled(): array
+    {
+        return array_column($this->placements, 'in', 'in');
+    }
+
     /** @return Row|null */
     public function row(string $id): ?array
     {

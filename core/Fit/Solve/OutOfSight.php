@@ -69,7 +69,7 @@ final readonly class OutOfSight
     /** @return list<Item> that are in the box, keep their shape and hold nothing */
     private function emptyHolders(Improvement $packing): array
     {
-        $filled = array_column($packing->placements, 'in', 'in');
+        $filled = $packing->filled();
         $holders = [];
         foreach ($packing->rows() as [$id]) {
             $item = $this->items[$id];
@@ -86,8 +86,7 @@ final readonly class OutOfSight
     private function exchange(Improvement $packing, string $id): void
     {
         $mine = array_column($packing->placements, null, 'id')[$id];
-        // A pouch with something in it is no cloth that could be folded anew.
-        $filled = array_column($packing->placements, 'in', 'in');
+        $filled = $packing->filled();
         foreach ($packing->placements as $other) {
             if (
                 $other->isNested() || $other->id === $id || isset($filled[$other->id])
@@ -117,7 +116,7 @@ final readonly class OutOfSight
     private function inPlaceOf(array $own, Improvement $packing): iterable
     {
         $rows = $packing->rows();
-        $filled = array_column($packing->placements, 'in', 'in');
+        $filled = $packing->filled();
         $at = (int) array_search($own, $rows, true);
         foreach ($this->items[$own[0]]->form->takesAnyShape() ? $rows : [] as $place => $other) {
             $item = $this->items[$other[0]];
@@ -166,7 +165,7 @@ final readonly class OutOfSight
     {
         [, , , $l, $w] = $own;
         $rows = $packing->rows();
-        $filled = array_column($packing->placements, 'in', 'in');
+        $filled = $packing->filled();
         foreach ($rows as $at => $row) {
             $item = $this->items[$row[0]];
             if ($row === $own || $item->hidden || $item->firstSight) {
@@ -174,7 +173,6 @@ final readonly class OutOfSight
             }
             $others = $rows;
             unset($others[$at]);
-            // A pouch with something in it is no cloth that could be folded anew.
             $blocks = [...$this->turned($row), ...(isset($filled[$row[0]]) ? [] : $this->foldedOver($row, $l, $w))];
             $places = self::over($own, $row[0], $blocks);
             foreach (self::LOWERED as $share) {

@@ -54,9 +54,10 @@ final readonly class Refolding
         [, $x, $y, $long, $broad] = $place;
         $item = $this->items[$id];
         $volume = $isPressed ? $item->leastVolume() : $l * $w * $h;
-        $high = max($item->leastSide(), (int) ceil($volume / ($long * $broad)));
 
-        return min($long, $broad) < $item->leastSide() ? null : [$id, $x, $y, $long, $broad, $high];
+        return min($long, $broad) < $item->leastSide()
+            ? null
+            : [$id, $x, $y, $long, $broad, self::height($item, $volume, $long, $broad)];
     }
 
     /**
@@ -71,7 +72,7 @@ final readonly class Refolding
     {
         [$id, $x, $y, $l, $w, $h] = $own;
         $item = $this->items[$id];
-        $least = max($item->leastSide(), (int) ceil($item->leastVolume() / ($l * $w)));
+        $least = self::height($item, $item->leastVolume(), $l, $w);
         $lower = $item->form->takesAnyShape() ? min($h, max($least, $h - $by)) : $h;
 
         return array_values(array_map(
@@ -86,5 +87,11 @@ final readonly class Refolding
         return $item->form->takesAnyShape()
             && min($block->l, $block->w, $block->h) >= $item->leastSide()
             && $block->volume() >= $item->leastVolume();
+    }
+
+    /** How high a volume of it is on such a footprint. */
+    private static function height(Item $item, float $volume, int $long, int $broad): int
+    {
+        return max($item->leastSide(), (int) ceil($volume / ($long * $broad)));
     }
 }

@@ -135,7 +135,8 @@ final class Search
         $number = $this->turns->attempts($isByPiece);
         $care = SpaceCare::number($number);
         $isTight = ! $this->isAsWanted() && $this->isTight($number);
-        $sightLast = $keepsSight && $number % 2 === 1 && $this->best?->leftOut === [];
+        $isWhole = $this->best?->leftOut === [];
+        $sightLast = $keepsSight && $number % 2 === 1 && $isWhole;
         $stages = new Stages($this->nesting->repertoire, $this->problem->order);
         $last = $stages->last($sightLast, $flatsFirst);
         // What folds or pours is put where nothing else would go; who goes piece by piece looks at every space.
@@ -163,7 +164,7 @@ final class Search
             $this->nesting->repertoire, $care, $this->priorities, $this->seed + $number, false,
             array_fill_keys($last, true), $isTight,
         );
-        (new SpaceFirst($room, $offers, $this->best?->leftOut === [], $this->budget))->run();
+        (new SpaceFirst($room, $offers, $isWhole, $this->budget))->run();
         $pieces->run($last);
 
         return $room;
