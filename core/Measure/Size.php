@@ -24,10 +24,10 @@ final readonly class Size
     /** @return array{int, int, int} the sides, longest first */
     public function sides(): array
     {
-        $sides = [$this->length, $this->width, $this->height];
-        rsort($sides);
+        $longest = max($this->length, $this->width, $this->height);
+        $shortest = min($this->length, $this->width, $this->height);
 
-        return [$sides[0], $sides[1], $sides[2]];
+        return [$longest, $this->length + $this->width + $this->height - $longest - $shortest, $shortest];
     }
 
     /**

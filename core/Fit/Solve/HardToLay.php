@@ -52,6 +52,12 @@ final readonly class HardToLay
         return $this->onTheFloor->standing();
     }
 
+    /** Determine if any of it is to go on top at the end, so that what found no place by then may still get one. */
+    public function mayComeLate(): bool
+    {
+        return $this->late !== [];
+    }
+
     /**
      * A packing of the others together with all of this that goes in.
      *

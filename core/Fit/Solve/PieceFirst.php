@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Losses;
 
 /** Takes piece after piece, and puts each where it goes best. */
 final readonly class PieceFirst
@@ -20,22 +22,35 @@ final readonly class PieceFirst
      * @param  list<int>  $queue  kinds, each as often as there are pieces of it; what is in already is passed over
      * @param  bool  $isAll  whether nothing comes after them, so that a space that none of them needs may be forgotten
      * @param  bool  $onFloor  whether they go nowhere but flat on the floor
+     * @param  float  $enough  it is given up once the value of what goes in nowhere comes to so much
+     * @return list<Item>|null what went in nowhere, each as the first of its kind, where it was given up for that
      */
-    public function run(array $queue, bool $isAll = true, bool $onFloor = false): void
+    public function run(array $queue, bool $isAll = true, bool $onFloor = false, float $enough = INF): ?array
     {
         $smallest = $this->smallest($queue);
+        $out = [];
         foreach ($queue as $at => $kind) {
             if ($this->budget?->isSpent() === true) {
-                return;
+                return null;
             }
-            $best = $this->room->left[$kind] > 0
-                ? $this->bestPlace->of($this->repertoire->kinds[$kind]->model, $onFloor)
-                : null;
+            $model = $this->repertoire->kinds[$kind]->model;
+            if ($this->room->left[$kind] === 0) {
+                continue;
+            }
+            $best = $this->bestPlace->of($model, $onFloor);
             if ($best !== null) {
                 $this->room->left[$kind]--;
                 $this->room->place([[$kind, $best[0]]], $best[1], $isAll ? $smallest[$at] : [0, 0, 0, 0.0]);
+
+                continue;
+            }
+            $out[] = $model;
+            if (Losses::of($out)->value >= $enough) {
+                return $out;
             }
         }
+
+        return null;
     }
 
     /**

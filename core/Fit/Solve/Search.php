@@ -27,6 +27,9 @@ final class Search
     /** Where all of it at rest takes more than this share of the room, some of it has to be pressed. An estimate. */
     private const FULL = 0.85;
 
+    /** Less than any piece is worth. */
+    private const LEAST = 1e-9;
+
     public ?Attempt $best = null;
 
     /** How many attempts were made. */
@@ -87,13 +90,16 @@ final class Search
         // Until then it is mostly about that: what is kept clear over the lead is room that others need.
         $keepsSight = $isWhole || intdiv($turn, 2) % self::SIGHT_KEPT === 0;
         $underTheLid = $this->underTheLid($turn);
-        [$placed] = $this->packed($isByPiece, $flatsFirst, $keepsSight, $underTheLid)->packed();
-        $placements = $this->hardToLay->with($this->nesting->nested->with($placed));
+        $packed = $this->packed($isByPiece, $flatsFirst, $keepsSight, $underTheLid);
+        if (! $packed instanceof Room) {
+            $this->learn($isByPiece, $flatsFirst, $packed);
+
+            return;
+        }
+        $placements = $this->hardToLay->with($this->nesting->nested->with($packed->packed()[0]));
         $placements = $underTheLid?->letDown($placements, $this->items) ?? $placements;
         $leftOut = $this->hardToLay->missing($placements);
-        $this->turns->learn($isByPiece, $leftOut);
-        $this->staging->learn($flatsFirst, $leftOut);
-        $this->wantMore($leftOut);
+        $this->learn($isByPiece, $flatsFirst, $leftOut);
         if (! $this->mayBeBetter($leftOut, $turn)) {
             return;
         }
@@ -129,8 +135,13 @@ final class Search
         return $underTheLid?->isNeeded() === true ? $underTheLid : null;
     }
 
-    private function packed(bool $isByPiece, bool $flatsFirst, bool $keepsSight, ?UnderTheLid $underTheLid): Room
-    {
+    /** @return Room|list<Item> what was out when the attempt was given up, where it was */
+    private function packed(
+        bool $isByPiece,
+        bool $flatsFirst,
+        bool $keepsSight,
+        ?UnderTheLid $underTheLid,
+    ): Room|array {
         $box = $this->problem->box;
         $number = $this->turns->attempts($isByPiece);
         $care = SpaceCare::number($number);
@@ -156,9 +167,9 @@ final class Search
             $this->layFlats($room, $pieces, $stages, $number);
         }
         if ($isByPiece) {
-            $pieces->run($this->queue->kinds($this->nesting->repertoire, $number % 2 === 1, $sightLast));
+            $queue = $this->queue->kinds($this->nesting->repertoire, $number % 2 === 1, $sightLast);
 
-            return $room;
+            return $pieces->run($queue, enough: $this->tooMuch()) ?? $room;
         }
         $offers = new Offers(
             $this->nesting->repertoire, $care, $this->priorities, $this->seed + $number, false,
@@ -192,6 +203,14 @@ final class Search
             $pieces->run($stages->flats(), false);
         }
         $pieces->run($stages->privates(), false);
+    }
+
+    /** From what value left out on an attempt cannot be better than the best: then it need not be gone on with. */
+    private function tooMuch(): float
+    {
+        $isKnown = $this->best?->merit->losses->musts === 0 && ! $this->hardToLay->mayComeLate();
+
+        return $isKnown ? max(self::LEAST, $this->best->merit->losses->value) : INF;
     }
 
     /** Determine if all goes in, and is seen or hidden as it should be. */
@@ -258,8 +277,10 @@ final class Search
     }
 
     /** @param list<Item> $leftOut */
-    private function wantMore(array $leftOut): void
+    private function learn(bool $isByPiece, bool $flatsFirst, array $leftOut): void
     {
+        $this->turns->learn($isByPiece, $leftOut);
+        $this->staging->learn($flatsFirst, $leftOut);
         foreach ($leftOut as $item) {
             $this->queue->nudge($item);
             $this->priorities[$item->id] = ($this->priorities[$item->id] ?? 1.0) * self::SOONER;

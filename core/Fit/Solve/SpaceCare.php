@@ -29,17 +29,17 @@ final readonly class SpaceCare
     /** In a box. */
     public static function number(int $attempt): self
     {
-        return self::of($attempt, [0.3, 0.6, 6.0, 2.0]);
+        return self::of($attempt, [0.3, 0.6, 6.0, 2.0], $attempt % 12 === 11);
     }
 
     /** In a hollow, where what is large goes to the bottom in one of them: all of what is to be in there has to be. */
     public static function inHollow(int $attempt): self
     {
-        return self::of($attempt, [3.0, 1.0, 1.0, 0.5]);
+        return self::of($attempt, [3.0, 1.0, 1.0, 0.5], $attempt % 3 === 2);
     }
 
     /** @param array{float, float, float, float} $sixth */
-    private static function of(int $attempt, array $sixth): self
+    private static function of(int $attempt, array $sixth, bool $heapsEarly): self
     {
         $chance = $attempt < 6 ? 0.0 : 0.15;
         [$level, $size, $waste, $snug] = match ($attempt % 6) {
@@ -51,6 +51,6 @@ final readonly class SpaceCare
             default => $sixth,
         };
 
-        return new self($level, $size, $waste, $snug, $chance, $attempt % 3 === 2, 0.3);
+        return new self($level, $size, $waste, $snug, $chance, $heapsEarly, 0.3);
     }
 }

@@ -83,11 +83,10 @@ final readonly class Unit
     {
         $turns = [];
         foreach ($keepUpright ? array_slice(self::TURNS, 0, 2) : self::TURNS as $sideOfAxis) {
-            [$l, $w, $h] = array_map(fn (int $side): int => $this->sides[$side], $sideOfAxis);
+            [$first, $second, $third] = $sideOfAxis;
+            [$l, $w, $h] = [$this->sides[$first], $this->sides[$second], $this->sides[$third]];
             $axes = [0, 0, 0];
-            foreach ($sideOfAxis as $axis => $side) {
-                $axes[$side] = $axis;
-            }
+            [$axes[$first], $axes[$second], $axes[$third]] = [0, 1, 2];
             $turns["{$l}/{$w}/{$h}"] ??= [$l, $w, $h, $axes];
         }
 

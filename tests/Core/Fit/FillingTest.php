@@ -157,6 +157,26 @@ final class FillingTest extends TestCase
         self::assertSame(1050, $room->packed()[0][0]->parts[0]->top());
     }
 
+    public function test_it_is_given_up_once_as_much_stays_out_as_is_enough(): void
+    {
+        // Two poles of 4000 go in nowhere, the blocks before, between and after them do.
+        $poles = self::item('pole', 4000, 100, 100, 2)->singles();
+        $blocks = self::item('block', 500, 500, 500, 3)->singles();
+        $items = [...$poles, ...$blocks];
+        $placed = [];
+        foreach ([['enough' => 1.0], ['enough' => 2.0], ['enough' => 3.0], []] as $at => $enough) {
+            $room = $this->room($items);
+            $repertoire = new Repertoire(array_values($items));
+            $best = new BestPlace($room, self::box(), Order::FlatsFirst, Weighting::number(0));
+            $out = (new PieceFirst($room, $repertoire, $best))->run([1, 0, 1, 0, 1], ...$enough);
+            $placed[$at] = [
+                $out === null ? null : array_map(static fn (Item $item): string => $item->name, $out),
+                count($room->packed()[0]),
+            ];
+        }
+        self::assertSame([[['pole'], 1], [['pole', 'pole'], 2], [null, 3], [null, 3]], $placed);
+    }
+
     public function test_a_shirt_lies_flat_where_it_can_and_stands_where_it_must(): void
     {
         $shirt = new Item('shirt', 'Shirt', new Size(1500, 1000, 100), Form::Cloth, squeeze: 0.8, minSide: 80);
