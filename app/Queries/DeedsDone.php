@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
+use App\Models\Box;
 use App\Models\BoxChange;
 use App\Models\LotChange;
 use App\Models\RowChange;
@@ -30,6 +31,15 @@ final class DeedsDone
             ->pluck('deed');
 
         return array_values(array_filter($deeds->all(), is_string(...)));
+    }
+
+    /** @return list<string> ids of those that changed a box */
+    public static function latestOn(Box $box, int $atMost): array
+    {
+        $deeds = BoxChange::query()->where('box_id', $box->id);
+        $deeds->where('deed', '<>', '')->select('deed')->groupBy('deed')->orderByRaw('max(id) desc')->limit($atMost);
+
+        return array_values(array_filter($deeds->toBase()->pluck('deed')->all(), is_string(...)));
     }
 
     /**

@@ -273,9 +273,10 @@ final class NothingIsLostTest extends TestCase
 
         $this->delete("/pieces/{$piece->id}", [], self::HTMX);
         self::assertSame(0, $box->pieces()->count());
-        $this->get("/boxes/{$box->id}")
-            ->assertSee('taken out')
-            ->assertSee('2 × Soap, pine')
+        $this->get("/boxes/{$box->id}")->assertSee("/lately?box={$box->id}");
+        $this->get("/lately?box={$box->id}")
+            ->assertSee('What was done to “Tide pool”')
+            ->assertSee('Tide pool: taken out: 2 × Soap, pine')
             ->assertSee($this->packer->name);
         $undo();
         self::assertSame(

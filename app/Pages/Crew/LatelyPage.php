@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Crew;
 
+use App\Models\Box;
 use App\Models\BoxChange;
 use App\Models\LotChange;
 use App\Models\RowChange;
@@ -26,13 +27,30 @@ final readonly class LatelyPage
     /** So much of a deed is told; the rest is counted. */
     private const LINES = 4;
 
-    /** @param list<DoneDeed> $deeds newest first */
-    private function __construct(public string $by, public array $deeds) {}
+    /**
+     * @param  list<DoneDeed>  $deeds  newest first
+     * @param  Box|null  $box  to which alone they were done
+     */
+    private function __construct(public string $by, public array $deeds, public ?Box $box) {}
 
     /** @param string $by whose deeds; everybody's where it is empty */
     public static function of(string $by): self
     {
-        $ids = DeedsDone::latest(self::SHOWN, $by);
+        return new self($by, self::deeds(DeedsDone::latest(self::SHOWN, $by)), null);
+    }
+
+    /** Get what was done to one box, by whomever. */
+    public static function ofBox(Box $box): self
+    {
+        return new self('', self::deeds(DeedsDone::latestOn($box, self::SHOWN)), $box);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<DoneDeed>
+     */
+    private static function deeds(array $ids): array
+    {
         $changes = DeedsDone::changes($ids);
         $stories = BoxStory::linesOf($changes['boxes']);
         /** @var array<string, list<array{string, BoxChange|LotChange|RowChange}>> $of */
@@ -52,7 +70,7 @@ final readonly class LatelyPage
             $of[$change->deed][] = [self::row($change), $change];
         }
 
-        return new self($by, array_map(static fn (string $id): array => self::deed($id, $of[$id]), $ids));
+        return array_map(static fn (string $id): array => self::deed($id, $of[$id]), $ids);
     }
 
     /**

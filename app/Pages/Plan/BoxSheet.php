@@ -177,11 +177,6 @@ final class BoxSheet
         return NextStep::of($this);
     }
 
-    public function story(): BoxStory
-    {
-        return BoxStory::of($this->box);
-    }
-
     /** Determine if everything that is there lies on the table. */
     public function isLaidOut(): bool
     {

@@ -8,57 +8,13 @@ use App\Models\Box;
 use App\Models\BoxChange;
 use App\Models\Lot;
 use App\Words\Words;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use PluckyWren\Core\Stash\Catalogue;
 
-/** What was done to a box lately, in words. */
-final readonly class BoxStory
+/** What the changes of boxes are about, in words. */
+final class BoxStory
 {
-    private const SHOWN = 30;
-
     private const NAMED = 3;
-
-    /**
-     * @param  list<array{
-     *     change: int, what: string, theme: string, about: string, by: string, at: string, isUndone: bool,
-     *     canBeUndone: bool,
-     * }> $lines  newest first; `change` is its id, `about` is as “: 2 × Soap, a comb” or empty
-     */
-    private function __construct(public array $lines) {}
-
-    public static function of(Box $box): self
-    {
-        return self::told(BoxChange::query()->where('box_id', $box->id));
-    }
-
-    /** The boxes that were deleted and can be brought back. */
-    public static function deleted(): self
-    {
-        $gone = BoxChange::query()->where('what', 'deleted')->where('undone_at', null);
-        $gone->whereNotIn('box_id', Box::query()->select('id'));
-
-        return self::told($gone);
-    }
-
-    /** @param Builder<BoxChange> $query */
-    private static function told(Builder $query): self
-    {
-        $query->orderByDesc('id')->limit(self::SHOWN);
-        $changes = $query->get();
-        $about = self::linesOf($changes);
-
-        return new self(array_values($changes->map(static fn (BoxChange $change): array => [
-            'change' => $change->id,
-            'what' => $change->what,
-            'theme' => $change->theme,
-            'about' => $about[$change->id],
-            'by' => $change->by,
-            'at' => Words::moment($change->created_at),
-            'isUndone' => $change->undone_at !== null,
-            'canBeUndone' => $change->canBeUndone(),
-        ])->all()));
-    }
 
     /**
      * What changes are about: as “: 2 × Soap, a comb”, or empty.

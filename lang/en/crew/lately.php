@@ -5,6 +5,8 @@ declare(strict_types=1);
 return [
     'title' => 'What was done lately',
     'lead' => 'The last 50 things that were done, and the way back. Deleted things wait here for 30 days.',
+    'of-box' => 'What was done to “:theme”',
+    'to-box' => 'Back to the box',
     'mine' => 'By me',
     'all' => 'By everyone',
     'nothing' => 'Nothing yet. Whatever is put in, changed or deleted is listed here.',

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 return [
     'title' => 'What was done lately',
-    'undo' => 'Undo',
     'undone-in' => '{1} Undone in one box.|[2,*] Undone in :count boxes.',
     'undone' => 'Undone: :what.',
-    'was-undone' => 'undone',
     'deleted-boxes' => 'Deleted lately',
     'bring-back' => 'Bring it back',
     'what' => [

@@ -1,15 +1,21 @@
-<x-layout title="{{ __('crew/lately.title') }}">
+@php($title = $page->box === null ? __('crew/lately.title') : __('crew/lately.of-box', ['theme' => $page->box->theme]))
+<x-layout :$title :station="$page->box === null ? null : 'shelf'">
     <div class="mx-auto max-w-3xl">
-        <h1>{{ __('crew/lately.title') }}</h1>
-        <p class="text-ink-soft">{{ __('crew/lately.lead') }}</p>
-        <p class="flex gap-4 py-3">
-            <a @class(['link' => $page->by === '', 'font-semibold' => $page->by !== '']) href="{{ route('lately') }}"
-                @if ($page->by !== '') aria-current="page" @endif>
-                {{ __('crew/lately.mine') }}</a>
-            <a @class(['link' => $page->by !== '', 'font-semibold' => $page->by === ''])
-                href="{{ route('lately', ['by' => 'all']) }}"
-                @if ($page->by === '') aria-current="page" @endif>{{ __('crew/lately.all') }}</a>
-        </p>
+        <h1>{{ $title }}</h1>
+        @if ($page->box !== null)
+            <p class="py-3"><a class="link" href="{{ route('boxes.show', $page->box) }}">{{
+                __('crew/lately.to-box') }}</a></p>
+        @else
+            <p class="text-ink-soft">{{ __('crew/lately.lead') }}</p>
+            <p class="flex gap-4 py-3">
+                <a @class(['link' => $page->by === '', 'font-semibold' => $page->by !== ''])
+                    href="{{ route('lately') }}" @if ($page->by !== '') aria-current="page" @endif>
+                    {{ __('crew/lately.mine') }}</a>
+                <a @class(['link' => $page->by !== '', 'font-semibold' => $page->by === ''])
+                    href="{{ route('lately', ['by' => 'all']) }}"
+                    @if ($page->by === '') aria-current="page" @endif>{{ __('crew/lately.all') }}</a>
+            </p>
+        @endif
         @if ($page->deeds === [])
             <p class="cut p-4">{{ __('crew/lately.nothing') }}</p>
         @else

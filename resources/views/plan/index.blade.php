@@ -53,12 +53,12 @@
             </section>
         @endforeach
     @endif
-    @if ($deleted->lines !== [])
+    @if ($deleted !== [])
         <details class="mt-2">
-            <summary class="link text-ink-soft">{{ __('plan/history.deleted-boxes') }} ({{ count($deleted->lines) }})
+            <summary class="link text-ink-soft">{{ __('plan/history.deleted-boxes') }} ({{ count($deleted) }})
             </summary>
             <ul class="cut mt-2 max-w-2xl px-4 py-1">
-                @foreach ($deleted->lines as $line)
+                @foreach ($deleted as $line)
                     <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-1.5
                         first:border-t-0">
                         <span><b>{{ $line['theme'] }}</b><span

@@ -47,6 +47,29 @@ final class LatelyTest extends TestCase
         self::assertTrue($box->refresh()->exists);
     }
 
+    public function test_of_a_box_it_tells_all_that_was_done_to_it_by_whomever_and_nothing_else(): void
+    {
+        $box = $this->box(['theme' => 'Tide pool']);
+        $this->box(['theme' => 'Lighthouse']);
+        $this->post('/gather/write', ['lines' => "3 combs 1.20 for Tide pool\n2 soap 0.95 for Lighthouse"]);
+        $this->actingAs(User::factory()->createOne(['crew_id' => $this->crew->id, 'name' => 'Emeka']));
+        $this->post("/boxes/{$box->id}/pieces", ['buy' => 'yo-yo', 'quantity' => 2])->assertRedirect();
+
+        $this->get("/lately?box={$box->id}")
+            ->assertSeeInOrder(['Tide pool: put on the list: 2 × Yo-yo', 'Emeka', $this->packer->name])
+            ->assertDontSee('By everyone');
+        $page = (string) $this->get("/lately?box={$box->id}")->getContent();
+        preg_match('~/deeds/[^"]+/undo~', $page, $latest);
+        $this->from("/lately?box={$box->id}")->post($latest[0] ?? '')->assertRedirect("/lately?box={$box->id}");
+        self::assertSame(['combs'], $box->pieces()->get()->map(
+            static fn (Piece $piece): string => $piece->kind ?? 'combs',
+        )->all());
+
+        $elsewhere = Box::factory()->createOne(['crew_id' => Crew::factory()->createOne()->id]);
+        $this->get("/lately?box={$elsewhere->id}")->assertNotFound();
+        $this->get('/lately?box[]=x')->assertNotFound();
+    }
+
     public function test_what_a_box_took_since_keeps_the_whole_receipt(): void
     {
         $undo = $this->undoOf(fn () => $this->post('/gather/write', ['lines' => "8 soap 3.95\n3 combs 1.20"]));

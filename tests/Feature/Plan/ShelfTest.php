@@ -109,8 +109,13 @@ final class ShelfTest extends TestCase
             ->assertSee('<title>1. Soap, pine</title>', false)
             ->assertSee('In it: 1. Soap, pine')
             ->assertSee('lid line')
-            ->assertSee('Put “Soap, pine” on the floor, in the back left corner.')
             ->assertDontSee('style=', false);
+        // In which order it goes in is told where it is packed, and once it can be.
+        $steps = 'Put “Soap, pine” on the floor, in the back left corner.';
+        $this->get("/boxes/{$box->id}")->assertDontSee($steps);
+        $this->get("/boxes/{$box->id}/fit")->assertSee($steps);
+        $this->put("/boxes/{$box->id}/stage", ['stage' => 'ready']);
+        $this->get("/boxes/{$box->id}")->assertSee($steps);
     }
 
     public function test_how_it_goes_in_is_shown_step_by_step_and_from_every_side(): void

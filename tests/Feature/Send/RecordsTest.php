@@ -213,7 +213,8 @@ final class RecordsTest extends TestCase
             [$this->packer->name, '2026-11-18'],
             [$record->taken_back_by, $record->taken_back_at?->toDateString()],
         );
-        $this->get("/boxes/{$box->id}")->assertSee('Taken back')->assertSee('Change');
+        $this->get("/boxes/{$box->id}")->assertSee('Change');
+        $this->get("/lately?box={$box->id}")->assertSee('Taken back');
         // No undo hands a box in: that would leave it without a record.
         $this->post(
             '/box-changes/'.DB::table('box_changes')->where('what', 'taken-back')->value('id').'/undo',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Crew;
 
 use App\Actions\UndoDeed;
+use App\Models\Box;
 use App\Models\User;
 use App\Pages\Crew\LatelyPage;
 use App\Refusals\CannotChangeBox;
@@ -24,8 +25,11 @@ final class LatelyController
     public function show(Request $request, #[CurrentUser] User $user): View
     {
         $isAll = $request->query('by') === 'all';
+        $page = $request->has('box')
+            ? LatelyPage::ofBox(Box::query()->findOrFail($request->string('box')->value()))
+            : LatelyPage::of($isAll ? '' : $user->name);
 
-        return view('crew.lately', ['page' => LatelyPage::of($isAll ? '' : $user->name)]);
+        return view('crew.lately', ['page' => $page]);
     }
 
     public function undo(string $deed, UndoDeed $undoDeed, #[CurrentUser] User $user): RedirectResponse

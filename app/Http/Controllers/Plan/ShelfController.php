@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Plan;
 use App\Crews\CrewInHand;
 use App\Models\LeftBehind;
 use App\Pages\Plan\BoxSheets;
-use App\Pages\Plan\BoxStory;
+use App\Pages\Plan\DeletedBoxes;
 use App\Pages\Plan\NextThing;
 use App\Pages\Plan\Picker;
 use App\Pages\Plan\Shelf;
@@ -23,7 +23,7 @@ final class ShelfController
             'sheets' => $known,
             'next' => NextThing::among($known, $picker),
             'guide' => $hand->guide(),
-            'deleted' => BoxStory::deleted(),
+            'deleted' => DeletedBoxes::lately(),
             'leftBehind' => LeftBehind::query()->count(),
         ]);
     }

@@ -45,13 +45,13 @@
         <a class="link" href="{{ route('boxes.theme', $sheet->box) }}">{{ __('plan/theme.link') }}</a> ·
         <a class="link" href="{{ route('boxes.like', $sheet->box) }}">{{ __('plan/like.link') }}</a> ·
         <a class="link" href="{{ route('boxes.packs', $sheet->box) }}">{{ __('plan/packs.link') }}</a> ·
+        <a class="link" href="{{ route('lately', ['box' => $sheet->box->id]) }}">{{ __('plan/history.title') }}</a> ·
         <a class="link" href="{{ route('boxes.note', $sheet->box) }}">{{ __('send/note.title') }}</a> ·
         <a class="link" href="{{ route('boxes.lid', $sheet->box) }}">{{ __('send/lid.link') }}</a> ·
         <a class="link" href="{{ route('boxes.export', $sheet->box) }}">{{
             __('plan/views/partials/foot.this-box-as-a-file') }}</a>@if ($handedIn) ·
             <a class="link" href="{{ route('boxes.record', $sheet->box) }}">{{ __('plan/boxes.as-record') }}</a>@endif
     </p>
-    @include('plan.partials.history')
     @unless ($handedIn)
         <details>
             <summary class="link text-ink-soft">{{ __('plan/views/partials/foot.delete-this-box') }}</summary>

@@ -19,13 +19,13 @@
             <a class="link" href="{{ route('boxes.fit', $sheet->box) }}">{{
                 __('plan/views/partials/open-box.step-by-step-layer-by') }}</a>
         </p>
-        <details class="mt-3" @if ($sheet->box->stage->value === 'ready') open @endif>
-            <summary class="link">{{ __('plan/views/partials/open-box.in-which-order-it-goes') }}</summary>
+        @if ($sheet->box->stage->value === 'ready')
+            <h3 class="mt-3">{{ __('plan/views/partials/open-box.in-which-order-it-goes') }}</h3>
             <ol class="steps-list mt-2">
                 @foreach ($sheet->packing->moves() as $move)
                     <li><b class="tabular">{{ $move->step }}.</b> {{ $sheet->packing->saysMove($move) }}</li>
                 @endforeach
             </ol>
-        </details>
+        @endif
     @endif
 </section>
