@@ -67,7 +67,7 @@ final class LatelyTest extends TestCase
 
         $elsewhere = Box::factory()->createOne(['crew_id' => Crew::factory()->createOne()->id]);
         $this->get("/lately?box={$elsewhere->id}")->assertNotFound();
-        $this->get('/lately?box[]=x')->assertNotFound();
+        $this->get('/lately?box[]=x')->assertUnprocessable();
     }
 
     public function test_what_a_box_took_since_keeps_the_whole_receipt(): void
