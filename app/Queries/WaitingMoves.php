@@ -7,7 +7,9 @@ namespace App\Queries;
 use App\Models\Box;
 use App\Models\Lot;
 use App\Models\Piece;
+use Illuminate\Database\Eloquent\Builder;
 use PluckyWren\Core\Box\Shopping\OnHand;
+use PluckyWren\Core\Box\Stage;
 
 /**
  * What has come in, whatever way it came, for the boxes that have it on their list to buy: the one that is furthest
@@ -52,12 +54,18 @@ final class WaitingMoves
         return $moves;
     }
 
-    /** @return list<Piece> what open boxes have on their lists, the box that is furthest along first */
+    /**
+     * @return list<Piece> what open boxes have on their lists and the stash has at all, the box that is furthest along
+     *     first
+     */
     private function waiting(): array
     {
+        $there = Lot::query();
+        $there->whereRaw(Lot::HAS_SOME_LEFT)->select('kind');
         $query = Piece::query()->with('box');
-        $query->whereNull('lot_id');
-        $pieces = $query->get()->filter(static fn (Piece $piece): bool => $piece->box->stage->isOpen())->all();
+        $query->whereNull('lot_id')->whereIn('kind', $there);
+        $query->whereHas('box', static fn (Builder $box) => $box->whereNotIn('stage', Stage::lidOn()));
+        $pieces = $query->get()->all();
         usort(
             $pieces,
             static fn (Piece $one, Piece $other): int => [-$one->box->stage->place(), $one->box->number] <=> [
