@@ -48,7 +48,9 @@ final readonly class Amounts
         $cents = $digits === 2 ? '|\d{1,3}[c¢](?!\w)' : '';
         $whole = "\d{1,7}(?!\d|[.,]\d)";
         $plain = $digits === 0 ? '' : "(?:{$sign})?\s?{$figure}(?:\s?(?:{$sign})(?!\w))?|";
-        $any = "{$plain}(?:{$sign})\s?{$whole}|\d{1,7}\s?(?:{$sign})(?!\w){$cents}";
+        // A dash after the mark stands for no cents: `5.-`, `5,–`.
+        $dash = '(?:'.$sign.')?\s?\d{1,6}[.,][-–—]{1,2}(?![\w\d])';
+        $any = "{$plain}{$dash}|(?:{$sign})\s?{$whole}|\d{1,7}\s?(?:{$sign})(?!\w){$cents}";
         $this->pattern = self::BEFORE."(?:{$any})".self::UNITS;
     }
 

@@ -19,6 +19,16 @@ final readonly class ThingOfLine
 
     private const MOST_COLOURS = 3;
 
+    /** A child's height in centimetres, as many labels have it, or from one to another: `128`, `134/140`. */
+    private const TALL = '(?:[5-9]\d|1[0-8]\d)';
+
+    private const HEIGHTS = self::TALL.'\s?[-/]\s?'.self::TALL;
+
+    private const HEIGHT = self::TALL.'(?:\s?[-/]\s?'.self::TALL.')?';
+
+    /** A height from where on no child's belt is as long. */
+    private const NO_BELT = '(?:8[6-9]|9\d|1[0-8]\d)';
+
     private const SIDE = '(\d{1,4}(?:[.,]\d{1,2})?)';
 
     /** @var array<string, string> the names of colours by all that people type who mean them, the longest first */
@@ -60,7 +70,7 @@ final readonly class ThingOfLine
     /** Take a size that is said in so many words, whatever the thing is. */
     public static function saidSize(Draft $draft): void
     {
-        $size = '\d{1,2}(?:\s?[-/]\s?\d{1,2})?(?:\s?(?:months|T))?|XXS|XS|S|M|L|XL|XXL';
+        $size = self::HEIGHT.'(?:\s?cm)?|\d{1,2}(?:\s?[-/]\s?\d{1,2})?(?:\s?(?:months|T))?|XXS|XS|S|M|L|XL|XXL';
         $found = $draft->scan->take("\b(?:sizes?|ages?|aged)\s*:?\s*(?<size>{$size})".self::YEARS.'(?![\w.,/])');
         $draft->say('size_label', self::label($found['groups']['size'] ?? ''));
     }
@@ -69,7 +79,8 @@ final readonly class ThingOfLine
     public static function wornSize(Draft $draft): void
     {
         $found = $draft->scan->take(
-            '(?<![\w.,/-])(?<size>\d{1,2}\s?[-/]\s?\d{1,2}(?:\s?months)?|\d{1,2}T|\d{1,2}\s?months|'.self::LETTERS.')'
+            '(?<![\w.,/-])(?<size>'.self::HEIGHTS.'(?:\s?cm)?|'.self::NO_BELT.'\s?cm'
+                .'|\d{1,2}\s?[-/]\s?\d{1,2}(?:\s?months)?|\d{1,2}T|\d{1,2}\s?months|'.self::LETTERS.')'
                 .self::YEARS.'(?![\w.,/-])',
         );
         $draft->say('size_label', self::label($found['groups']['size'] ?? ''));
