@@ -26,7 +26,20 @@ final class Counts
         public int $packLength,
         /** Whether the line speaks of packs and does not say of how many. */
         public bool $isUnclear,
+        /** @var array{at: int, text: string}|null a number alone as the count: `24` of `24 crayons` */
+        public ?array $bare = null,
     ) {}
+
+    /**
+     * Let a number that stands alone in the line be the count.
+     *
+     * @param  array{at: int, text: string}  $number
+     */
+    public function countBy(array $number): void
+    {
+        $this->count = (int) $number['text'];
+        $this->bare = ['at' => $number['at'], 'text' => $number['text']];
+    }
 
     public static function taken(Scan $scan): self
     {

@@ -17,6 +17,9 @@ use PluckyWren\Core\Stash\ItemKind;
  */
 final readonly class LineReader
 {
+    /** So many of what comes in many are likely to be what is in one of it. */
+    private const LIKELY_IN_ONE = 6;
+
     private Names $names;
 
     private Amounts $amounts;
@@ -156,11 +159,11 @@ final readonly class LineReader
         }
         $needsSize = $found?->kind->care->isWorn === true && ! $draft->has('size_label');
         if ($counts->count === null && count($before) === 1) {
-            $counts->count = (int) $before[0]['text'];
+            $counts->countBy($before[0]);
             $before = [];
         }
         if ($counts->count === null && $before === [] && count($after) > 0 && $hasPrice && ! $needsSize) {
-            $counts->count = (int) $after[0]['text'];
+            $counts->countBy($after[0]);
             array_shift($after);
         }
         $unclear = $before[0] ?? $after[0] ?? null;
@@ -208,13 +211,30 @@ final readonly class LineReader
         }
     }
 
+    /** Determine if a number may be of what is in one thing: 24 crayons mostly are one box, 24 boxes of them never. */
+    private static function mayBeInOne(string $line, string $number): bool
+    {
+        $says = '(?:boxes|bags|sets|tins|tubs|jars|sheets|rolls)';
+
+        return (int) $number >= self::LIKELY_IN_ONE && preg_match("~\b{$says}\b~ui", $line) !== 1;
+    }
+
     private function sayPieces(Draft $draft, Counts $counts, ?ItemKind $kind): void
     {
         $isMany = $kind !== null && $this->catalogue->comesInMany($kind->id);
         if ($isMany && $counts->packPieces !== null && $counts->packAt !== null) {
             $draft->ask(Ask::PIECES, substr($draft->scan->text, $counts->packAt, $counts->packLength), [
                 'packs' => $draft->scan->with($counts->packAt, $counts->packLength, (string) $counts->packs()),
-                'pieces' => $draft->scan->with($counts->packAt, $counts->packLength, (string) $counts->pieces()),
+                'pieces' => $draft->scan->with($counts->packAt, $counts->packLength, "{$counts->pieces()}x"),
+            ]);
+
+            return;
+        }
+        if ($isMany && $counts->bare !== null && self::mayBeInOne($draft->scan->text, $counts->bare['text'])) {
+            ['at' => $at, 'text' => $number] = $counts->bare;
+            $draft->ask(Ask::PIECES, $number, [
+                'packs' => $draft->scan->with($at, strlen($number), '1'),
+                'pieces' => $draft->scan->with($at, strlen($number), "{$number}x"),
             ]);
 
             return;

@@ -65,7 +65,7 @@ return [
         'price' => 'What did it cost? “:about” is not clear.',
         'cut' => 'From what does “:about” come off?',
         'pack' => ':about: how many are in one?',
-        'pieces' => ':about: is that one thing, or many?',
+        'pieces' => 'Is “:about” what is in one, or how many there are?',
         'place' => 'Is :about a giver or a shop?',
     ],
     'answers' => [
@@ -73,7 +73,7 @@ return [
         'each' => ['each' => 'for each', 'all' => 'for all'],
         'cut' => ['each' => 'from each', 'all' => 'from all'],
         'pack' => ['pieces' => 'one in each'],
-        'pieces' => ['packs' => 'one thing', 'pieces' => 'many things'],
+        'pieces' => ['packs' => 'what is in one', 'pieces' => 'how many there are'],
         'place' => ['given' => 'a giver', 'shop' => 'a shop'],
     ],
 
