@@ -84,9 +84,9 @@ final readonly class Names
         foreach (array_keys($words) as $from) {
             for ($length = min(self::LONGEST, count($words) - $from); $length > 0; $length--) {
                 $phrase = array_column(array_slice($words, $from, $length), 'text');
-                $isWhole = preg_match(self::SAYS_NOTHING, $phrase[0]) !== 1
-                    && preg_match(self::SAYS_NOTHING, $phrase[$length - 1]) !== 1;
-                $kind = $isWhole ? $this->named(implode(' ', $phrase)) : null;
+                $kind = preg_match(self::SAYS_NOTHING, implode(' ', $phrase)) === 1
+                    ? null
+                    : $this->named(implode(' ', $phrase));
                 if ($kind !== null) {
                     yield [$from, $length, $kind];
                 }

@@ -71,6 +71,11 @@ return [
     '6 sticker sheets 2.00' => [
         'kind' => 'stickers', 'name' => 'Sticker sheets', 'pieces' => '6', 'price' => '2.00',
     ],
+    'paint set 1.50' => ['kind' => 'watercolours', 'name' => 'Paint set', 'price' => '1.50'],
+    'vest top 1.50' => ['kind' => 'vest', 'name' => 'Vest top', 'price' => '1.50'],
+    'puzzle cube 1.50' => ['kind' => 'puzzle-cube', 'price' => '1.50'],
+    'chalks 1.50' => ['kind' => 'chalk', 'price' => '1.50'],
+    'fineliners 1.50' => ['kind' => 'felt-tips', 'name' => 'Fineliners', 'price' => '1.50'],
     'colouring pencils 3.00' => ['kind' => 'colouring-pencils', 'price' => '3.00'],
     '1 skipping rope 1.50' => ['kind' => 'skipping-rope', 'price' => '1.50'],
     'pair of flip flops 2.00' => ['kind' => 'flip-flops', 'price' => '2.00'],
