@@ -38,7 +38,7 @@ final readonly class FillCandidates
     /** @return list<Candidate> */
     public function of(Box $box, Plan $plan, bool $withBuying): array
     {
-        $lots = $this->lots($box);
+        $lots = $this->lots();
         $others = Box::stillOpen()->whereKeyNot($box->id)->with(Box::CONTENTS);
         $others->orderByDesc('number')->limit(self::OTHER_BOXES);
         $missing = $others->get()->map(static function (Box $other): array {
@@ -68,11 +68,10 @@ final readonly class FillCandidates
     }
 
     /** @return Collection<int, Lot> */
-    private function lots(Box $box): Collection
+    private function lots(): Collection
     {
         $lots = Lot::withSetAside();
         $lots->whereRaw(Lot::HAS_SOME_LEFT)
-            ->whereNotIn('id', $box->pieces->pluck('lot_id')->filter()->all())
             ->orderBy('got_on')
             ->orderBy('id')
             ->limit(self::LOOKED_AT);

@@ -37,7 +37,7 @@ return [
         'nothing' => ':need: there is not enough of it on hand.',
         'flagged' => ':need: what there is would be taken out, or is not for this age.',
         'money' => ':need: what there is costs more than the budget allows.',
-        'room' => ':need: with it the lid would not close.',
+        'room' => ':need: no packing was found in which the lid closes with it.',
     ],
     'then' => 'The box as it would be',
     'no-lid' => 'No packing was found in which the lid closes over all of it.',

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'title' => 'What was done lately',
+    'title' => 'What was done to it',
     'undone-in' => '{1} Undone in one box.|[2,*] Undone in :count boxes.',
     'undone' => 'Undone: :what.',
     'deleted-boxes' => 'Deleted lately',

@@ -62,6 +62,23 @@ final class FillingTest extends TestCase
         self::assertSame(0, Piece::query()->count());
     }
 
+    public function test_of_what_is_in_the_box_already_more_is_taken_where_more_is_asked_for(): void
+    {
+        $pencils = $this->lot('pencils', ['pieces' => 9]);
+        $this->lot('comb', ['pieces' => 2]);
+        Piece::factory()->createOne(['box_id' => $this->box->id, 'lot_id' => $pencils->id, 'quantity' => 3]);
+        Piece::factory()->createOne(
+            ['box_id' => $this->box->id, 'lot_id' => $this->lot('soap', ['pieces' => 3])->id, 'quantity' => 1],
+        );
+
+        $page = $this->get("/boxes/{$this->box->id}/fill")->assertOk()->assertDontSee('fills “soap”');
+        $page->assertSeeInOrder(['2 × Pencil', 'fills “pencils”']);
+        $this->post("/boxes/{$this->box->id}/fill", [
+            'take' => [$pencils->id], 'count' => [$pencils->id => '2'],
+        ])->assertSessionHasNoErrors();
+        self::assertSame([5, 1], $this->box->pieces()->orderByDesc('quantity')->pluck('quantity')->all());
+    }
+
     public function test_what_is_missing_can_be_proposed_to_be_bought_and_goes_on_the_list(): void
     {
         $this->lot('comb', ['name' => 'Plain comb']);
