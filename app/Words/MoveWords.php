@@ -106,7 +106,11 @@ final readonly class MoveWords
 
     private function where(Relation $relation): string
     {
-        $key = $relation->kind === 'beside' ? "beside.{$relation->sides[0]->value}" : $relation->kind;
+        $key = match (true) {
+            $relation->kind === 'beside' => "beside.{$relation->sides[0]->value}",
+            $relation->cm === 0 => 'right-at',
+            default => $relation->kind,
+        };
 
         return Words::of("plan/moves.where.{$key}", [
             'other' => $relation->other === null ? '' : ($this->nameOf)($relation->other),

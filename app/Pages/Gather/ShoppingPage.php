@@ -31,6 +31,7 @@ final readonly class ShoppingPage
      * @param  Collection<string, Collection<int, ShoppingRow>>  $places  by the place
      * @param  Collection<string, array{Box, BoxOutlook}>  $outlooks
      * @param  Collection<int, ShoppingLine>  $covered  what is on hand already
+     * @param  Collection<string, Box>  $boxes  those that may still be filled, by id
      * @param  PriceRange  $estimate  what all of it costs, as far as that is known or can be estimated
      * @param  int  $guessed  how many lines of it are only estimated
      * @param  int  $withoutEstimate  how many are not even that
@@ -48,7 +49,7 @@ final readonly class ShoppingPage
         public int $withoutEstimate,
         public bool $isAsked,
         public Collection $covered,
-        public bool $hasBoxes,
+        private Collection $boxes,
         public array $inBaskets,
         public array $asked,
         public Collection $unpriced,
@@ -79,7 +80,7 @@ final readonly class ShoppingPage
             $rows->filter(static fn (ShoppingRow $row): bool => $row->cost() === null)->count(),
             $level->count() < PriceLevel::LEAST,
             collect($lines)->filter(static fn (ShoppingLine $line): bool => $line->onHand > 0),
-            $shortfall->boxes()->isNotEmpty(),
+            $shortfall->boxes(),
             ShoppingTick::inBaskets(),
             array_map(
                 static fn (int $minor): string => (new Money($minor, $crew->currency))->typed(),
@@ -88,6 +89,17 @@ final readonly class ShoppingPage
             self::unpriced(self::UNPRICED)->get()->toBase(),
             self::unpriced()->count(),
         );
+    }
+
+    public function hasBoxes(): bool
+    {
+        return $this->boxes->isNotEmpty();
+    }
+
+    /** @return Collection<string, Box> those that need a line's kind, by id */
+    public function boxesFor(ShoppingLine $line): Collection
+    {
+        return $this->boxes->intersectByKeys($line->byBox);
     }
 
     /** How much there is to buy, and what it costs as far as that is known, in words. */

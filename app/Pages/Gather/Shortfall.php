@@ -62,10 +62,9 @@ final class Shortfall
     /** @return Collection<string, Box> the boxes that may still be filled, by id, in the order of the shelf */
     public function boxes(): Collection
     {
-        return $this->boxes ??= Box::query()
+        return $this->boxes ??= Box::stillOpen()
             ->with(Box::CONTENTS)
             ->get()
-            ->filter(static fn (Box $box): bool => $box->stage->isOpen())
             ->sortBy('number')->keyBy(static fn (Box $box): string => $box->id)->toBase();
     }
 }

@@ -27,6 +27,7 @@ return [
     'all-in' => 'All of this is in the basket.',
     'next-place' => 'On to the next shop',
     'name' => ':kind',
+    'got-one' => '{0} “:name” is in the stash.|{1} “:name” is set aside for a box.',
     'got' => '{0} :pieces × “:name” are in the stash.|{1} :pieces × “:name” are in the stash, 1 of them set aside '
         .'for a box.|[2,*] :pieces × “:name” are in the stash, :count of them set aside for your boxes.',
     'packs' => '{1} 1 pack of :size|[2,*] :count packs of :size',

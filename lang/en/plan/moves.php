@@ -51,6 +51,7 @@ return [
         'wall' => 'against the :first wall',
         'above' => ':high above the floor',
         'from' => ':far from the :first wall',
+        'right-at' => 'right at the :first wall',
         'beside' => [
             'left' => 'to the left of “:other”',
             'right' => 'to the right of “:other”',

@@ -15,14 +15,14 @@
 
         @if ($page->places->isEmpty())
             <section class="cut mb-3.5 p-6">
-                <h2>{{ $page->hasBoxes ? __('gather/views/shopping.nothing-to-buy')
+                <h2>{{ $page->hasBoxes() ? __('gather/views/shopping.nothing-to-buy')
                     : __('gather/views/shopping.no-open-box-nothing-to') }}</h2>
                 <p class="my-3">
-                    {{ $page->hasBoxes ? __('gather/views/shopping.all-that-your-open-boxes')
+                    {{ $page->hasBoxes() ? __('gather/views/shopping.all-that-your-open-boxes')
                         : __('gather/views/shopping.plan-a-box-first-what') }}
                 </p>
                 <a class="button go"
-                    href="{{ $page->hasBoxes ? route('shelf') : route('boxes.create') }}">{{ $page->hasBoxes
+                    href="{{ $page->hasBoxes() ? route('shelf') : route('boxes.create') }}">{{ $page->hasBoxes()
                         ? __('gather/views/shopping.to-the-shelf')
                         : __('gather/views/shopping.plan-a-box') }}</a>
             </section>
@@ -140,7 +140,15 @@
                 <p class="text-ink-soft">{{ __('gather/views/shopping.pick-these-from-the-stash') }}</p>
                 <ul class="mt-1.5 columns-2 max-sm:columns-1">
                     @foreach ($page->covered as $line)
-                        <li><b class="tabular">{{ $line->onHand }}</b> {{ $line->kind->name }}</li>
+                        <li class="break-inside-avoid pb-1"><b class="tabular">{{ $line->onHand }}</b>
+                            {{ $line->kind->name }}
+                            @foreach ($page->boxesFor($line) as $box)
+                                <a class="link whitespace-nowrap" href="{{ route('boxes.show',
+                                    [$box, 'pick' => 1, 'q' => $line->kind->name]) }}">{{
+                                    __('gather/views/shopping.pick-for', ['box' => $box->theme]) }}<span
+                                    class="sr-only">: {{ $line->kind->name }}</span></a>
+                            @endforeach
+                        </li>
                     @endforeach
                 </ul>
             </section>

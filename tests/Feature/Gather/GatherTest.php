@@ -127,7 +127,8 @@ final class GatherTest extends TestCase
                 ],
                 false,
             )
-            ->assertSee('On hand already')
+            ->assertSeeInOrder(['On hand already', 'pick for'])
+            ->assertSee('?pick=1&amp;q=', false)
             ->assertSeeInOrder([
                 'Within the budget?', 'Tide pool', 'without a price', 'for each of those', 'Kite festival',
             ]);
@@ -203,6 +204,9 @@ final class GatherTest extends TestCase
         $this->get('/gather/shopping')
             ->assertSee('4 × “Bar of soap” are in the stash, 1 of them set aside for a box.')
             ->assertDontSee('id="bought-soap"', false);
+
+        $this->post('/gather/shopping', ['kind' => 'kite', 'price' => '2.00', 'pieces' => '1'])
+            ->assertSessionHas('said', '“Folded kite” is in the stash.');
 
         $this->from('/gather/shopping')
             ->post('/gather/shopping', ['kind' => 'comb', 'price' => '-3', 'pieces' => '4'])

@@ -79,7 +79,7 @@ final class MoveWordsTest extends TestCase
     {
         preg_match_all(
             '/on the floor|on “[^”]+”|in the \w+ \w+ corner|against the \w+ wall'
-                .'|\d+ cm from the \w+ wall|\d+ mm above the floor'
+                .'|\d+ cm from the \w+ wall|right at the \w+ wall|\d+ mm above the floor'
                 .'|(?:to the (?:left|right) of|in front of|behind) “[^”]+”/u',
             $says,
             $found,
@@ -115,13 +115,14 @@ final class MoveWordsTest extends TestCase
                     $others[] = str_starts_with($relation, 'on ') ? $table : $block;
                 }
             }
-            preg_match('/^(?:in|against|\d+ \w\w (?:from|above)) the (\w+)(?: (\w+))?/', $relation, $m);
+            preg_match('/^(?:in|against|right at|\d+ \w\w (?:from|above)) the (\w+)(?: (\w+))?/', $relation, $m);
             [$first, $second, $count] = [$m[1] ?? '', $m[2] ?? '', (int) $relation];
             $holds = match (true) {
                 $relation === 'on the floor' => $at->z <= 20 && ! self::one($tables, $carries),
                 str_ends_with($relation, ' corner') => max($gaps[$first], $gaps[$second]) <= 15,
                 str_starts_with($relation, 'against ') => $gaps[$first] <= 15,
-                str_contains($relation, ' cm from ') => abs($gaps[$first] - 10 * $count) <= 5.05,
+                str_starts_with($relation, 'right at ') => $gaps[$first] <= 5.05,
+                str_contains($relation, ' cm from ') => $count > 0 && abs($gaps[$first] - 10 * $count) <= 5.05,
                 str_ends_with($relation, ' above the floor') => abs($at->z / 10 - $count) <= 0.51,
                 str_starts_with($relation, 'on ') => self::one($others, $carries),
                 default => self::one(
@@ -211,6 +212,27 @@ final class MoveWordsTest extends TestCase
             Look::Block, Form::Rigid, How::OnEdge, new Part(1080, 1860, 0, 2100, 100, 1500),
             'Stand “Thing” on its edge on the floor, in the back right corner.',
         ];
+    }
+
+    public function test_what_touches_a_wall_where_another_is_near_it_is_right_at_it(): void
+    {
+        // The thing 3 mm from the front wall, the tin 12 mm from it, and a second thing behind the first.
+        $items = [];
+        foreach (['thing', 'tin', 'book'] as $id) {
+            $items[$id] = new Item($id, ucfirst($id), Size::ofMm(50, 50, 50), Form::Rigid);
+        }
+        $placements = [
+            new Placement('thing', 1, null, How::Flat, 0.0, [new Part(1000, 30, 0, 500, 500, 500)]),
+            new Placement('tin', 2, null, How::Flat, 0.0, [new Part(2000, 120, 0, 500, 500, 500)]),
+            new Placement('book', 3, null, How::Flat, 0.0, [new Part(1000, 1200, 0, 500, 500, 500)]),
+        ];
+        $box = BoxShape::straight('Box', 3180, 1960, 1120, 80);
+        $words = self::words($box, $items, $placements, ucfirst(...), Look::Block);
+
+        self::assertSame(
+            'Put “Thing” on the floor, right at the front wall.',
+            $words->of(Move::of($placements)[0]),
+        );
     }
 
     public function test_a_pouch_with_something_in_it_is_neither_folded_nor_rolled(): void

@@ -49,7 +49,9 @@ final class ShoppingController
 
         return to_route('shopping')->with(
             'said',
-            trans_choice('gather/shopping.got', $setAside, ['name' => $lot->name, 'pieces' => $lot->pieces]),
+            trans_choice($lot->pieces === 1 ? 'gather/shopping.got-one' : 'gather/shopping.got', $setAside, [
+                'name' => $lot->name, 'pieces' => $lot->pieces,
+            ]),
         );
     }
 }

@@ -20,5 +20,6 @@ return [
     'plan-a-box-first-what' => 'Plan a box first: what it lacks by the guide stands here, ready for one trip.',
     'to-the-shelf' => 'To the shelf',
     'plan-a-box' => 'Plan a box',
+    'pick-for' => 'pick for :box',
     'for-boxes' => 'for :boxes',
 ];
