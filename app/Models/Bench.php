@@ -13,7 +13,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use PluckyWren\Core\Box\Bench\Packed;
 use PluckyWren\Core\Box\Bench\Press;
 use PluckyWren\Core\Fit\Files\ResultFile;
+use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
+use PluckyWren\Core\Fit\Verdict;
 
 /**
  * A box that is being packed: the plan that is followed, and what was done so far.
@@ -66,6 +68,16 @@ final class Bench extends Model
     public function result(): Result
     {
         return ResultFile::read($this->plan, 'benches');
+    }
+
+    /** Get how the lid closed over just these things; null where that was not tried, or other things were in it. */
+    public function lidOver(Problem $problem): ?Verdict
+    {
+        $packed = $this->closed === null ? [] : array_column($this->result()->placements, 'id', 'id');
+        $singles = $problem->singles();
+        $isSame = count($packed) === count($singles) && array_diff_key($packed, $singles) === [];
+
+        return $isSame ? Verdict::tryFrom((string) $this->closed) : null;
     }
 
     public function packed(): Packed

@@ -7,6 +7,7 @@ namespace PluckyWren\Core\Box\Closing;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Fit\Verdict;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Findings;
 use PluckyWren\Core\Guide\Overruled;
@@ -23,11 +24,17 @@ final readonly class ClosingCheck
     /**
      * @param list<ClosingTick> $ticks what the packer ticked
      * @param list<string> $onTheWay names of pieces that are ordered and not here yet
+     * @param Verdict|null $lid how the lid closed when it was put on; null where nobody said
      *
      * @throws TasksInACircle
      */
-    public static function of(Plan $plan, Gauges $gauges, array $ticks, array $onTheWay = []): self
-    {
+    public static function of(
+        Plan $plan,
+        Gauges $gauges,
+        array $ticks,
+        array $onTheWay = [],
+        ?Verdict $lid = null,
+    ): self {
         $state = static fn (ClosingTick $tick): LineState => in_array($tick, $ticks, true)
             ? LineState::Fine
             : LineState::Open;
@@ -67,10 +74,10 @@ final readonly class ClosingCheck
             $plan->ways->habits->sendsPhotos
                 ? self::named('photo', $plan->holds(Task::PhotoChoice) ? [] : ['photo'])
                 : null,
-            self::named('lid', $gauges->room->closesOverAll() ? [] : ['lid']),
+            self::named('lid', ($lid?->closes() ?? $gauges->room->closesOverAll()) ? [] : ['lid']),
             self::named('box-limit', $plan->isWithinLimit() ? [] : [$plan->boxKind->name]),
             $tick('last-look', ClosingTick::LastLook),
-            $tick('bands', ClosingTick::Bands, $gauges->room->bands),
+            $tick('bands', ClosingTick::Bands, $lid?->bands() ?? $gauges->room->bands),
             $tick('label', ClosingTick::Label),
             $tick('gift', ClosingTick::Gift),
         ])));

@@ -33,7 +33,7 @@
                 <ol>
                     @foreach ($check->lines as $line)
                         @php($names = $namesOf($line))
-                        <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t-[1.5px] border-line py-2 text-lg
+                        <li class="flex flex-wrap items-center gap-x-1.5 gap-y-1 border-t-[1.5px] border-line py-2 text-lg
                             first:border-t-0">
                             @if ($line->tick)
                                 @include('pack.partials.task',
@@ -47,7 +47,7 @@
                                     'left' => 'left-line', 'open' => 'open-line'][$line->state->value].".{$line->id}",
                                     ['names' => $names]) }}</span>
                                 @if (! $handedIn && $line->state->value === 'open')<a
-                                    class="link no-print text-base"
+                                    class="link no-print ml-2 text-base"
                                     href="{{ $links[$line->id] }}">{{ __("pack/closing.do.{$line->id}") }}</a>@endif
                             @endif
                         </li>

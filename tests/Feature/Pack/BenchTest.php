@@ -52,6 +52,24 @@ final class BenchTest extends TestCase
         self::assertSame('snug', $this->bench()->closed);
     }
 
+    public function test_the_closing_check_goes_by_how_the_lid_closed_over_what_is_in_it(): void
+    {
+        $closing = "/boxes/{$this->box->id}/closing";
+        $this->begin();
+        foreach ([1, 2, 3] as $_) {
+            $this->in($this->next());
+        }
+        $this->get($closing)->assertSee('One rubber band is round it.');
+        $this->put("{$this->address()}/closed", ['closed' => 'snug']);
+        $this->get($closing)->assertSee('2 rubber bands are round it.')->assertSee('The lid closes over all of it.');
+        $this->put("{$this->address()}/closed", ['closed' => 'open']);
+        $this->get($closing)->assertSee('The lid does not close over all of it');
+
+        // With something else in it nobody has tried yet.
+        Piece::factory()->createOne(['box_id' => $this->box->id, 'lot_id' => $this->lot('comb')->id]);
+        $this->get($closing)->assertSee('One rubber band is round it.')->assertSee('The lid closes over all of it.');
+    }
+
     public function test_what_went_in_last_is_taken_back_unless_someone_pressed_meanwhile(): void
     {
         $this->begin();

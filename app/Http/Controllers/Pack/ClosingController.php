@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Pack;
 
 use App\Actions\TickTask;
+use App\Models\Bench;
 use App\Models\Box;
 use App\Pages\Gather\Prices;
 use App\Pages\Plan\BoxSheets;
@@ -28,7 +29,13 @@ final class ClosingController
 
         return view('pack.closing', [
             'sheet' => $sheet,
-            'check' => ClosingCheck::of($sheet->plan, $sheet->gauges, $box->closingTicks(), $box->onTheWay()),
+            'check' => ClosingCheck::of(
+                $sheet->plan,
+                $sheet->gauges,
+                $box->closingTicks(),
+                $box->onTheWay(),
+                Bench::query()->find($box->id)?->lidOver($sheet->problem),
+            ),
             'namesOf' => (new ClosingWords)->names(...),
             'look' => SecondLook::of($sheet->plan, $list, $prices->each($catalogue->all())),
         ]);
