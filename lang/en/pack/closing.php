@@ -9,6 +9,10 @@ return [
     'unticked' => 'The tick is removed.',
     'and-more' => ':names and :more more',
     'open' => '{0} All done. Put the lid on.|{1} One thing is left to do.|[2,*] :count things are left to do.',
+    'packed' => 'It is packed.',
+    'then' => 'Next:',
+    'to-send' => 'Label it and hand it in',
+    'to-pack' => 'Pack another',
     'close' => 'Put the lid on: it is packed',
     'close-all-the-same' => 'Close it anyway',
 

@@ -20,7 +20,9 @@
                     “{{ $box->theme }}”, {{ $for }}.
                     <b class="text-ink">{{ $handedIn
                         ? __('pack/closing.as-handed-in', ['day' => $handedIn->at->format('j M Y')]) :
-                        trans_choice('pack/closing.open', $check->open()) }}</b>
+                        ($box->stage->isOpen() || $check->open() > 0
+                            ? trans_choice('pack/closing.open', $check->open())
+                            : __('pack/closing.packed')) }}</b>
                         <a class="link no-print" href="{{ route('boxes.show', $box) }}">{{
                             __('pack/views/closing.back-to-the-box') }}</a>
                 </p>
@@ -70,6 +72,12 @@
                             {{ __($check->open() === 0 ? 'pack/closing.close' : 'pack/closing.close-all-the-same') }}
                         </button>
                     </form>
+                @elseif ($handedIn === null)
+                    <p class="no-print flex flex-wrap items-center gap-x-4 gap-y-2 border-t-[1.5px] border-line py-3">
+                        <b>{{ __('pack/closing.then') }}</b>
+                        <a class="button go" href="{{ route('send') }}">{{ __('pack/closing.to-send') }}</a>
+                        <a class="link" href="{{ route('pack') }}">{{ __('pack/closing.to-pack') }}</a>
+                    </p>
                 @endif
             </section>
             <section class="cut px-4 py-3" aria-labelledby="second-look">

@@ -68,6 +68,9 @@ final class BenchTest extends TestCase
         // With something else in it nobody has tried yet.
         Piece::factory()->createOne(['box_id' => $this->box->id, 'lot_id' => $this->lot('comb')->id]);
         $this->get($closing)->assertSee('One rubber band is round it.')->assertSee('The lid closes over all of it.');
+        $this->get($closing)->assertDontSee('Label it and hand it in');
+        $this->put("/boxes/{$this->box->id}/stage", ['stage' => 'packed']);
+        $this->get($closing)->assertSee('Label it and hand it in')->assertDontSee('Close it anyway');
     }
 
     public function test_what_went_in_last_is_taken_back_unless_someone_pressed_meanwhile(): void
