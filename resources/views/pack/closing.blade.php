@@ -35,8 +35,8 @@
                 <ol>
                     @foreach ($check->lines as $line)
                         @php($names = $namesOf($line))
-                        <li class="flex flex-wrap items-center gap-x-1.5 gap-y-1 border-t-[1.5px] border-line py-2 text-lg
-                            first:border-t-0">
+                        <li class="flex flex-wrap items-center gap-x-1.5 gap-y-1 border-t-[1.5px] border-line py-2
+                            text-lg first:border-t-0">
                             @if ($line->tick)
                                 @include('pack.partials.task',
                                     ['address' => route('boxes.tick', [$box, $line->tick->value]), 'says' =>
