@@ -174,18 +174,18 @@ final class PackersPathTest extends BrowserTestCase
         $this->type('#f-kind', 'soap');
         $this->press(WebDriverKeys::TAB);
         $this->type('#f-name', 'Soap from the raffle');
-        $this->type('#f-price', '0');
+        $this->type('#f-price', 'cheap');
         $this->click('Put it in the box');
-        $this->see('Was it free?');
+        $this->see('“cheap” is not an amount');
         $this->untilFocusOn('f-price');
-        self::assertSame('0', $this->js("return document.querySelector('#f-price').value"));
+        self::assertSame('cheap', $this->js("return document.querySelector('#f-price').value"));
         self::assertSame('Soap from the raffle', $this->js("return document.querySelector('#f-name').value"));
         self::assertSame('true', $this->js("return document.querySelector('#f-price').getAttribute('aria-invalid')"));
 
-        $this->clickOn('#f-free');
+        $this->type('#f-price', '0');
         $this->click('Put it in the box');
         $this->see('“Soap from the raffle” is in your stash and in the box.');
-        $this->dontSee('Was it free?');
+        $this->dontSee('is not an amount');
     }
 
     public function test_an_escape_pressed_while_an_answer_is_on_its_way_is_not_lost(): void

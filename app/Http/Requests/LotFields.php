@@ -20,7 +20,6 @@ use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Lot as LotValue;
 use PluckyWren\Core\Stash\Reading\Unreadable;
-use PluckyWren\Core\Stash\Source;
 use PluckyWren\Core\Stash\Thing;
 
 /**
@@ -106,19 +105,16 @@ trait LotFields
         }
         $this->read = $lot;
         $this->checkSides($validator, $lot->thing);
-        $this->checkPrice($validator, $lot->origin->source);
+        $this->checkPrice($validator);
     }
 
-    private function checkPrice(Validator $validator, Source $source): void
+    private function checkPrice(Validator $validator): void
     {
         $typed = $this->string('price')->trim()->value();
         if ($typed === '') {
             return;
         }
         $price = Money::parse($typed, $this->member()->crew->currency);
-        if ($price->isZero() && ! $this->boolean('is_free') && ! $source->isUsuallyFree()) {
-            $validator->errors()->add('price', Words::of('gather/stash.errors.was-it-free'));
-        }
         if (! $price->isZero() && $this->boolean('is_free')) {
             $validator->errors()->add(
                 'price',

@@ -54,7 +54,6 @@ return [
         'nothing-to-do' => 'Say what to do with them: a tag, something to correct, or a box.',
         'name-required' => 'What is it called?',
         'max' => 'That is too long: at most :max characters.',
-        'was-it-free' => 'Was it free? Then tick “It was free”. If the price is not known, leave it empty.',
         'free-and-paid' => 'It cannot be free and cost :price. Which is it?',
         'set-aside' => 'Some of it is in a box. Take it out there first.',
     ],

@@ -322,7 +322,6 @@ final class PickingTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function mistakes(): iterable
     {
-        yield 'a price of 0 asks whether it was free' => [['price' => '0'], 'Was it free?'];
         yield 'a price below zero' => [['price' => '-3'], 'An amount cannot be below zero.'];
         yield 'a price in words' => [['price' => 'cheap'], '“cheap” is not an amount'];
         yield 'a price that is a list' => [['price' => ['1']], 'Please write this as text.'];
@@ -340,13 +339,14 @@ final class PickingTest extends TestCase
     public function test_free_is_not_unknown(): void
     {
         $this->thing(['price' => '0', 'is_free' => '1', 'name' => 'Reward soap', 'source' => 'reward']);
+        $this->thing(['price' => '0', 'name' => 'Raffle soap', 'source' => 'shop']);
         $this->thing(['price' => '', 'name' => 'Old soap', 'source' => 'shop']);
         $this->thing(['price' => '', 'name' => 'Gift soap', 'source' => 'given', 'place' => 'Ines']);
         $states = Lot::query()->pluck('price_state', 'name');
 
         $this->thing(['price' => '0', 'name' => 'Cupboard soap', 'source' => 'own-house']);
         self::assertSame(PriceState::Free, Lot::query()->where('name', 'Cupboard soap')->firstOrFail()->price_state);
-        self::assertSame(PriceState::Free, $states['Reward soap']);
+        self::assertSame([PriceState::Free, PriceState::Free], [$states['Reward soap'], $states['Raffle soap']]);
         self::assertSame(PriceState::Unknown, $states['Old soap']);
         self::assertSame(PriceState::Free, $states['Gift soap']);
         $this->get("/boxes/{$this->box->id}")->assertSee('1 without a price: Old soap')->assertSee('given by Ines');
