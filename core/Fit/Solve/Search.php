@@ -165,6 +165,8 @@ final class Search
         $pieces = new PieceFirst($room, $this->nesting->repertoire, $bestPlace, $this->budget);
         if ($flatsFirst) {
             $this->layFlats($room, $pieces, $stages, $number);
+        } elseif ($isWhole && $this->best->merit->kept->seenPrivates !== []) {
+            $pieces->run($stages->privates(), false);
         }
         if ($isByPiece) {
             $queue = $this->queue->kinds($this->nesting->repertoire, $number % 2 === 1, $sightLast);
