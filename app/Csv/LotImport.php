@@ -133,11 +133,22 @@ final class LotImport
     }
 
     /**
+     * Determine if a table tells what its things are.
+     *
+     * @param  array<int, LotColumn>  $columns
+     */
+    public static function tellsKinds(array $columns): bool
+    {
+        return in_array(LotColumn::Kind, $columns, true) || in_array(LotColumn::Name, $columns, true);
+    }
+
+    /**
      * Look at all rows in one pass, without keeping any: the first ones are shown, the rest is counted.
      *
      * @param  array<int, LotColumn>  $columns
-     * @return array{good: int, lots: array<int, Lot>, bad: int, reasons: array<int, list<string>>} lots and reasons by
-     *     line of the table
+     * @return array{
+     *     good: int, lots: array<int, Lot>, bad: int, reasons: array<int, list<string>>, likely: array<string, string>,
+     * } lots and reasons by line of the table; names of kinds by the texts that were taken for them
      */
     public function look(array $columns): array
     {
@@ -156,7 +167,10 @@ final class LotImport
             }
         }
 
-        return ['good' => $good, 'lots' => $lots, 'bad' => $bad, 'reasons' => $reasons];
+        return [
+            'good' => $good, 'lots' => $lots, 'bad' => $bad, 'reasons' => $reasons,
+            'likely' => $reader->likely->taken(),
+        ];
     }
 
     /**

@@ -14,6 +14,7 @@ use PluckyWren\Core\CoreException;
 use PluckyWren\Core\Csv\CsvText;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\Fault;
 use PluckyWren\Core\Stash\FaultEnd;
 use PluckyWren\Core\Stash\Lot as LotValue;
@@ -30,6 +31,8 @@ final readonly class LotReader
 {
     private CoreReader $reader;
 
+    public LikelyKinds $likely;
+
     /** @var array<string, string> an empty cell for each column */
     private array $empty;
 
@@ -40,6 +43,7 @@ final readonly class LotReader
     public function __construct(Crew $crew, private Currency $currency, private array $columns)
     {
         $this->reader = resolve(LotReaders::class)->of($crew, $currency);
+        $this->likely = new LikelyKinds(resolve(Catalogue::class));
         $this->empty = array_fill_keys(array_column(LotColumn::cases(), 'value'), '');
         $sources = [];
         foreach (Source::cases() as $source) {
@@ -127,6 +131,14 @@ final readonly class LotReader
             array_map(static fn (string $column): string => $row[$column], array_keys(LotColumn::FIELDS)),
         );
         $typed['source'] = $this->sources[mb_strtolower($typed['source'])] ?? mb_strtolower($typed['source']);
+        $likely = $this->likely->of($typed['kind'])
+            ?? ($typed['kind'] === '' ? $this->likely->of($typed['name']) : null);
+        if ($likely !== null) {
+            $typed['name'] = $typed['name'] === '' ? $typed['kind'] : $typed['name'];
+            $typed['kind'] = $likely->id;
+        } elseif ($typed['kind'] === '') {
+            $typed['kind'] = $typed['name'];
+        }
         $each = $row[LotColumn::Each->value];
         $pieces = (int) ($typed['pieces'] === '' ? 1 : $typed['pieces']);
         if ($each !== '' && $typed['price'] === '' && $pieces > 0) {

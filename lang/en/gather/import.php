@@ -12,6 +12,10 @@ return [
         .'changed or put into boxes since.',
     'done-before' => 'This file was imported already.',
 
+    'no-kinds' => 'Say which column tells what each thing is: choose “kind” or “name” for it.',
+    'likely' => 'Made out from what they are called; look whether that is right',
+    'likely-one' => '“:text” is: :kind',
+
     'required' => 'Choose a file first.',
     'too-large' => 'That file is too large: at most 6 MB.',
     'not-a-table' => 'That is no table of text. Save your spreadsheet as CSV and choose that file.',
@@ -20,6 +24,7 @@ return [
     // What is wrong with a row, where that is not said as it is beside a field.
     'wrong' => [
         'kind' => 'There is no kind of thing called “:text”.',
+        'pieces' => 'Of :column, “:text” is no whole number from 1 to 10,000.',
         'source' => '“:text” is no way we know to get things.',
         'day' => '“:text” is no day from 2000 up to today. Write it like 2026-08-12.',
         'past-day' => '“:text” is no day from 2000 up to today. Write it like 2026-08-12.',

@@ -24,6 +24,7 @@
                 <button class="button justify-self-start">{{ __('gather/views/import-look.look-again') }}</button>
             </form>
             <section class="cut p-5" aria-live="polite">
+                @if (! $tellsKinds)<p class="wrong mb-3">{{ __('gather/import.no-kinds') }}</p>@endif
                 <h2>{{ trans_choice('gather/import.good', $read['good']) }}</h2>
                 @if ($read['lots'] !== [])
                     <ul class="mt-1">
@@ -37,7 +38,22 @@
                         @endforeach
                     </ul>
                 @endif
-                @if ($read['bad'] > 0)
+                @if ($read['likely'] !== [])
+                    <h3 class="mt-4">{{ __('gather/import.likely') }}</h3>
+                    <ul class="mt-1 columns-2 max-sm:columns-1">
+                        @foreach (array_slice($read['likely'], 0, 40) as $text => $kind)
+                            <li class="break-inside-avoid">{{ __('gather/import.likely-one', [
+                                'text' => Str::limit($text, 60), 'kind' => $kind,
+                            ]) }}</li>
+                        @endforeach
+                    </ul>
+                    @if (count($read['likely']) > 40)
+                        <p class="text-ink-soft">{{ __('gather/import.bad-more', [
+                            'count' => count($read['likely']) - 40,
+                        ]) }}</p>
+                    @endif
+                @endif
+                @if ($read['bad'] > 0 && $tellsKinds)
                     <h2 class="mt-4 text-mend">{{ trim(trans_choice('gather/import.bad', $read['bad'])) }}</h2>
                     <ul class="mt-1">
                         @foreach ($read['reasons'] as $line => $reasons)

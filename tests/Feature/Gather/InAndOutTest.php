@@ -101,6 +101,42 @@ final class InAndOutTest extends TestCase
             ->assertDontSee('line 1252:');
     }
 
+    public function test_a_table_in_words_of_its_own_is_understood_and_says_what_it_took_them_for(): void
+    {
+        $address = $this->send(
+            "item name,qty,total price,store,date bought\n\"Soap, bar\",6,3.00,Mill Lane,2026-08-01\n"
+                ."T-shirts (boys),3,15.00,Mill Lane,2026-08-01\nSoap,1,0.80,,2026-08-01\n"
+                ."Comb holder,1,0.80,,2026-08-01\n",
+        );
+
+        $this->get($address)
+            ->assertSeeInOrder([
+                '3 rows are good.', 'line 2:', 'Soap, bar', 'look whether that is right',
+                '“Soap, bar” is: Bar of soap', '“T-shirts (boys)” is: T-shirt', 'line 5:',
+                'There is no kind of thing called “Comb holder”.',
+            ])
+            ->assertDontSee('“Soap” is:');
+        $this->post($address)->assertRedirect();
+        self::assertSame(
+            [['soap', 'Soap', 1, 80], ['soap', 'Soap, bar', 6, 300], ['t-shirt', 'T-shirts (boys)', 3, 1500]],
+            Lot::query()->get()->map(
+                static fn (Lot $lot): array => [$lot->kind, $lot->name, $lot->pieces, $lot->paid?->minor],
+            )->sort()->values()->all(),
+        );
+    }
+
+    public function test_a_count_in_words_is_said_by_the_name_of_its_column(): void
+    {
+        $this->get($this->send("kind,pieces\nsoap,two\n"))->assertSee('Of pieces, “two” is no whole number');
+    }
+
+    public function test_where_no_column_tells_what_things_are_it_asks_for_that_alone(): void
+    {
+        $this->get($this->send("Artikel,Anzahl\nSeife,3\n"))
+            ->assertSee('Say which column tells what each thing is')
+            ->assertDontSee('There is no kind of thing called');
+    }
+
     public function test_that_the_usual_measures_were_taken_by_hand_goes_out_and_comes_in_again(): void
     {
         foreach ([true, false] as $isMeasured) {

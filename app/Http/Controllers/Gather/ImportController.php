@@ -72,6 +72,7 @@ final class ImportController
                 'columns' => $columns,
                 'allColumns' => LotColumn::cases(),
                 'read' => $file->look($columns),
+                'tellsKinds' => LotImport::tellsKinds($columns),
                 'undecided' => $file->undecided($columns, $said),
             ]),
             'look',
