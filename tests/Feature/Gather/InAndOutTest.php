@@ -64,7 +64,7 @@ final class InAndOutTest extends TestCase
                 'line 4:',
                 'An amount cannot be below zero.',
                 'line 6:',
-                'A whole number from 1 to 10,000',
+                'Of pieces, “0” is no whole number from 1 to 10,000',
                 '“30.02.2026” is no day',
             ]);
         self::assertSame(0, Lot::query()->count());
