@@ -140,13 +140,13 @@
                 <p class="text-ink-soft">{{ __('gather/views/shopping.pick-these-from-the-stash') }}</p>
                 <ul class="mt-1.5 columns-2 max-sm:columns-1">
                     @foreach ($page->covered as $line)
-                        <li class="break-inside-avoid pb-1"><b class="tabular">{{ $line->onHand }}</b>
-                            {{ $line->kind->name }}
+                        <li class="break-inside-avoid pb-1.5"><b class="tabular">{{ $line->onHand }}</b>
+                            {{ $line->kind->name }},
+                            <span class="text-ink-soft">{{ __('gather/views/shopping.pick-for') }}</span>
                             @foreach ($page->boxesFor($line) as $box)
-                                <a class="link whitespace-nowrap" href="{{ route('boxes.show',
-                                    [$box, 'pick' => 1, 'q' => $line->kind->name]) }}">{{
-                                    __('gather/views/shopping.pick-for', ['box' => $box->theme]) }}<span
-                                    class="sr-only">: {{ $line->kind->name }}</span></a>
+                                <a class="link" href="{{ route('boxes.show',
+                                    [$box, 'pick' => 1, 'q' => $line->kind->name]) }}">{{ $box->theme }}<span
+                                    class="sr-only">: {{ $line->kind->name }}</span></a>@unless ($loop->last),@endunless
                             @endforeach
                         </li>
                     @endforeach

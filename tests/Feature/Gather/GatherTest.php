@@ -127,7 +127,7 @@ final class GatherTest extends TestCase
                 ],
                 false,
             )
-            ->assertSeeInOrder(['On hand already', 'pick for'])
+            ->assertSeeInOrder(['On hand already', 'pick them from the stash', 'for'])
             ->assertSee('?pick=1&amp;q=', false)
             ->assertSeeInOrder([
                 'Within the budget?', 'Tide pool', 'without a price', 'for each of those', 'Kite festival',
