@@ -32,6 +32,9 @@ final class LotImport
 
     private const BAD_SHOWN = 50;
 
+    /** And so many of the texts that were taken for a kind. */
+    private const LIKELY_SHOWN = 40;
+
     /** @var list<list<string>>|null the cells of the first rows */
     private ?array $sample = null;
 
@@ -147,8 +150,10 @@ final class LotImport
      *
      * @param  array<int, LotColumn>  $columns
      * @return array{
-     *     good: int, lots: array<int, Lot>, bad: int, reasons: array<int, list<string>>, likely: array<string, string>,
-     * } lots and reasons by line of the table; names of kinds by the texts that were taken for them
+     *     good: int, lots: array<int, Lot>, bad: int, reasons: array<int, list<string>>,
+     *     likely: array<string, string>, moreLikely: int,
+     * } lots and reasons by line of the table; names of kinds by the first texts that were taken for them, and how many
+     *     more there are
      */
     public function look(array $columns): array
     {
@@ -167,9 +172,12 @@ final class LotImport
             }
         }
 
+        $likely = $reader->likely->taken();
+
         return [
             'good' => $good, 'lots' => $lots, 'bad' => $bad, 'reasons' => $reasons,
-            'likely' => $reader->likely->taken(),
+            'likely' => array_slice($likely, 0, self::LIKELY_SHOWN, true),
+            'moreLikely' => max(0, count($likely) - self::LIKELY_SHOWN),
         ];
     }
 

@@ -131,13 +131,11 @@ final readonly class LotReader
             array_map(static fn (string $column): string => $row[$column], array_keys(LotColumn::FIELDS)),
         );
         $typed['source'] = $this->sources[mb_strtolower($typed['source'])] ?? mb_strtolower($typed['source']);
-        $likely = $this->likely->of($typed['kind'])
-            ?? ($typed['kind'] === '' ? $this->likely->of($typed['name']) : null);
-        if ($likely !== null) {
-            $typed['name'] = $typed['name'] === '' ? $typed['kind'] : $typed['name'];
-            $typed['kind'] = $likely->id;
-        } elseif ($typed['kind'] === '') {
-            $typed['kind'] = $typed['name'];
+        $said = $typed['kind'] === '' ? $typed['name'] : $typed['kind'];
+        $likely = $this->likely->of($said);
+        $typed['kind'] = $likely->id ?? $said;
+        if ($likely !== null && $typed['name'] === '') {
+            $typed['name'] = $said;
         }
         $each = $row[LotColumn::Each->value];
         $pieces = (int) ($typed['pieces'] === '' ? 1 : $typed['pieces']);

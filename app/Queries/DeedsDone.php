@@ -9,6 +9,7 @@ use App\Models\BoxChange;
 use App\Models\LotChange;
 use App\Models\RowChange;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** What the crew in hand did, deed by deed, the newest first. */
@@ -26,20 +27,25 @@ final class DeedsDone
             $by === '' || $query->where('by', $by);
             $all = $all === null ? $query : $all->unionAll($query);
         }
-        $deeds = DB::query()->fromSub($all, 'done')
-            ->groupBy('deed')->orderByRaw('max(created_at) desc, deed desc')->limit($atMost)
-            ->pluck('deed');
+        $deeds = DB::query()->fromSub($all, 'done')->orderByRaw('max(created_at) desc, deed desc');
 
-        return array_values(array_filter($deeds->all(), is_string(...)));
+        return self::first($atMost, $deeds);
     }
 
     /** @return list<string> ids of those that changed a box */
     public static function latestOn(Box $box, int $atMost): array
     {
-        $deeds = BoxChange::query()->where('box_id', $box->id);
-        $deeds->where('deed', '<>', '')->select('deed')->groupBy('deed')->orderByRaw('max(id) desc')->limit($atMost);
+        $changes = BoxChange::query()->where('box_id', $box->id)->where('deed', '<>', '');
 
-        return array_values(array_filter($deeds->toBase()->pluck('deed')->all(), is_string(...)));
+        return self::first($atMost, $changes->toBase()->orderByRaw('max(id) desc'));
+    }
+
+    /** @return list<string> the deeds of the first changes, each once */
+    private static function first(int $atMost, Builder $changes): array
+    {
+        $deeds = $changes->groupBy('deed')->limit($atMost)->pluck('deed');
+
+        return array_values(array_filter($deeds->all(), is_string(...)));
     }
 
     /**

@@ -45,6 +45,32 @@ final readonly class ClosingCheck
             $count,
             $tick,
         );
+
+        return new self(array_values(array_filter([
+            self::findings('must-haves', $gauges->missing),
+            self::findings('to-mend', $gauges->flags->ofWeight(Weight::Bar, Weight::Hazard)),
+            self::findings('to-ask', $gauges->flags->ofWeight(Weight::Ask)),
+            self::named('to-buy', $gauges->money->toBuy),
+            $onTheWay === [] ? null : self::named('on-the-way', $onTheWay),
+            self::named('prepared', self::unprepared($plan)),
+            self::box('box-ready', $plan),
+            self::counted($plan, $gauges, $state(ClosingTick::Counted)),
+            self::named('note', $plan->holds(Task::MarkEnvelope) ? [] : ['note']),
+            $plan->ways->habits->sendsPhotos
+                ? self::named('photo', $plan->holds(Task::PhotoChoice) ? [] : ['photo'])
+                : null,
+            self::named('lid', ($lid?->closes() ?? $gauges->room->closesOverAll()) ? [] : ['lid']),
+            self::named('box-limit', $plan->isWithinLimit() ? [] : [$plan->boxKind->name]),
+            $tick('last-look', ClosingTick::LastLook),
+            $tick('bands', ClosingTick::Bands, $lid?->bands() ?? $gauges->room->bands),
+            $tick('label', ClosingTick::Label),
+            $tick('gift', ClosingTick::Gift),
+        ])));
+    }
+
+    /** What lies in other things; null where nothing does. */
+    private static function counted(Plan $plan, Gauges $gauges, LineState $state): ?ClosingLine
+    {
         $kits = array_values(
             array_map(
                 static fn (PlannedPiece $piece): string => $piece->name,
@@ -59,28 +85,9 @@ final readonly class ClosingCheck
             static fn ($placement): bool => $placement->in !== null,
         );
 
-        return new self(array_values(array_filter([
-            self::findings('must-haves', $gauges->missing),
-            self::findings('to-mend', $gauges->flags->ofWeight(Weight::Bar, Weight::Hazard)),
-            self::findings('to-ask', $gauges->flags->ofWeight(Weight::Ask)),
-            self::named('to-buy', $gauges->money->toBuy),
-            $onTheWay === [] ? null : self::named('on-the-way', $onTheWay),
-            self::named('prepared', self::unprepared($plan)),
-            self::box('box-ready', $plan),
-            $kits === [] && $nested === []
-                ? null
-                : new ClosingLine('counted', $state(ClosingTick::Counted), $kits, count($nested), ClosingTick::Counted),
-            self::named('note', $plan->holds(Task::MarkEnvelope) ? [] : ['note']),
-            $plan->ways->habits->sendsPhotos
-                ? self::named('photo', $plan->holds(Task::PhotoChoice) ? [] : ['photo'])
-                : null,
-            self::named('lid', ($lid?->closes() ?? $gauges->room->closesOverAll()) ? [] : ['lid']),
-            self::named('box-limit', $plan->isWithinLimit() ? [] : [$plan->boxKind->name]),
-            $tick('last-look', ClosingTick::LastLook),
-            $tick('bands', ClosingTick::Bands, $lid?->bands() ?? $gauges->room->bands),
-            $tick('label', ClosingTick::Label),
-            $tick('gift', ClosingTick::Gift),
-        ])));
+        return $kits === [] && $nested === []
+            ? null
+            : new ClosingLine('counted', $state, $kits, count($nested), ClosingTick::Counted);
     }
 
     /** How many lines are neither fine nor left knowingly. */

@@ -6,7 +6,6 @@ namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\Item;
-use PluckyWren\Core\Fit\Losses;
 
 /** Takes piece after piece, and puts each where it goes best. */
 final readonly class PieceFirst
@@ -29,6 +28,7 @@ final readonly class PieceFirst
     {
         $smallest = $this->smallest($queue);
         $out = [];
+        $valueOut = 0.0;
         foreach ($queue as $at => $kind) {
             if ($this->budget?->isSpent() === true) {
                 return null;
@@ -45,7 +45,8 @@ final readonly class PieceFirst
                 continue;
             }
             $out[] = $model;
-            if (Losses::of($out)->value >= $enough) {
+            $valueOut += $model->value;
+            if ($valueOut >= $enough) {
                 return $out;
             }
         }

@@ -85,7 +85,7 @@ final class Search
         $this->nesting->begin($turn, $this->priorities);
         $isByPiece = $this->turns->goesFirstWay($turn);
         // Once all goes in, every attempt is about how well.
-        $isWhole = $this->best?->leftOut === [];
+        $isWhole = $this->isWhole();
         $flatsFirst = $isWhole ? $turn % 4 !== 3 : $this->staging->goesFirstWay(intdiv($turn, 2));
         // Until then it is mostly about that: what is kept clear over the lead is room that others need.
         $keepsSight = $isWhole || intdiv($turn, 2) % self::SIGHT_KEPT === 0;
@@ -126,8 +126,8 @@ final class Search
     /** A corner kept under the lid, mostly, once all goes in but what is to be seen first is not. */
     private function underTheLid(int $turn): ?UnderTheLid
     {
-        $isWanted = $this->best?->leftOut === []
-            && $this->best->merit->kept->coveredFirstSights !== []
+        $isWanted = $this->isWhole()
+            && $this->best?->merit->kept->coveredFirstSights !== []
             && $turn % 4 !== 0
             && $this->problem->pinned === [];
         $underTheLid = $isWanted ? new UnderTheLid($this->problem->box, $this->nesting->repertoire) : null;
@@ -146,7 +146,7 @@ final class Search
         $number = $this->turns->attempts($isByPiece);
         $care = SpaceCare::number($number);
         $isTight = ! $this->isAsWanted() && $this->isTight($number);
-        $isWhole = $this->best?->leftOut === [];
+        $isWhole = $this->isWhole();
         $sightLast = $keepsSight && $number % 2 === 1 && $isWhole;
         $stages = new Stages($this->nesting->repertoire, $this->problem->order);
         $last = $stages->last($sightLast, $flatsFirst);
@@ -165,7 +165,7 @@ final class Search
         $pieces = new PieceFirst($room, $this->nesting->repertoire, $bestPlace, $this->budget);
         if ($flatsFirst) {
             $this->layFlats($room, $pieces, $stages, $number);
-        } elseif ($isWhole && $this->best->merit->kept->seenPrivates !== []) {
+        } elseif ($this->showsPrivates()) {
             $pieces->run($stages->privates(), false);
         }
         if ($isByPiece) {
@@ -187,7 +187,7 @@ final class Search
     private function layFlats(Room $room, PieceFirst $pieces, Stages $stages, int $number): void
     {
         // Once all goes in but private things are in sight, they are what lies under everything.
-        if ($this->best?->leftOut === [] && $this->best->merit->kept->seenPrivates !== [] && $number % 2 === 1) {
+        if ($this->showsPrivates() && $number % 2 === 1) {
             $pieces->run($stages->privates(), false, true);
             $pieces->run($stages->flats(), false);
         } elseif ($this->problem->order === Order::FlatsFirst) {
@@ -215,10 +215,21 @@ final class Search
         return $isKnown ? max(self::LEAST, $this->best->merit->losses->value) : INF;
     }
 
+    private function isWhole(): bool
+    {
+        return $this->best?->leftOut === [];
+    }
+
+    /** Determine if all goes in, but private things are in sight. */
+    private function showsPrivates(): bool
+    {
+        return $this->isWhole() && $this->best?->merit->kept->seenPrivates !== [];
+    }
+
     /** Determine if all goes in, and is seen or hidden as it should be. */
     private function isAsWanted(): bool
     {
-        return $this->best?->leftOut === [] && $this->best->merit->kept->isSeenAsWanted();
+        return $this->isWhole() && $this->best?->merit->kept->isSeenAsWanted() === true;
     }
 
     /** Whether what gives is pressed at once: mostly, where not all of it goes in at rest. */

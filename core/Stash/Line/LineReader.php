@@ -223,19 +223,12 @@ final readonly class LineReader
     {
         $isMany = $kind !== null && $this->catalogue->comesInMany($kind->id);
         if ($isMany && $counts->packPieces !== null && $counts->packAt !== null) {
-            $draft->ask(Ask::PIECES, substr($draft->scan->text, $counts->packAt, $counts->packLength), [
-                'packs' => $draft->scan->with($counts->packAt, $counts->packLength, (string) $counts->packs()),
-                'pieces' => $draft->scan->with($counts->packAt, $counts->packLength, "{$counts->pieces()}x"),
-            ]);
+            self::askPieces($draft, $counts->packAt, $counts->packLength, $counts->packs(), $counts->pieces());
 
             return;
         }
         if ($isMany && $counts->bare !== null && self::mayBeInOne($draft->scan->text, $counts->bare['text'])) {
-            ['at' => $at, 'text' => $number] = $counts->bare;
-            $draft->ask(Ask::PIECES, $number, [
-                'packs' => $draft->scan->with($at, strlen($number), '1'),
-                'pieces' => $draft->scan->with($at, strlen($number), "{$number}x"),
-            ]);
+            self::askPieces($draft, $counts->bare['at'], strlen($counts->bare['text']), 1, $counts->pieces());
 
             return;
         }
@@ -246,5 +239,14 @@ final readonly class LineReader
         }
         $draft->say('pieces', $counts->pieces() === 1 ? null : (string) $counts->pieces());
         $draft->say('pack_pieces', $counts->packPieces === null ? null : (string) $counts->packPieces);
+    }
+
+    /** Ask whether a number is what is in one, so that there are $packs, or how many there are in all. */
+    private static function askPieces(Draft $draft, int $at, int $length, int $packs, int $pieces): void
+    {
+        $draft->ask(Ask::PIECES, substr($draft->scan->text, $at, $length), [
+            'packs' => $draft->scan->with($at, $length, (string) $packs),
+            'pieces' => $draft->scan->with($at, $length, "{$pieces}x"),
+        ]);
     }
 }

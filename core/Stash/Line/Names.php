@@ -83,10 +83,8 @@ final readonly class Names
     {
         foreach (array_keys($words) as $from) {
             for ($length = min(self::LONGEST, count($words) - $from); $length > 0; $length--) {
-                $phrase = array_column(array_slice($words, $from, $length), 'text');
-                $kind = preg_match(self::SAYS_NOTHING, implode(' ', $phrase)) === 1
-                    ? null
-                    : $this->named(implode(' ', $phrase));
+                $phrase = implode(' ', array_column(array_slice($words, $from, $length), 'text'));
+                $kind = preg_match(self::SAYS_NOTHING, $phrase) === 1 ? null : $this->named($phrase);
                 if ($kind !== null) {
                     yield [$from, $length, $kind];
                 }

@@ -41,16 +41,15 @@
                 @if ($read['likely'] !== [])
                     <h3 class="mt-4">{{ __('gather/import.likely') }}</h3>
                     <ul class="mt-1 columns-2 max-sm:columns-1">
-                        @foreach (array_slice($read['likely'], 0, 40) as $text => $kind)
+                        @foreach ($read['likely'] as $text => $kind)
                             <li class="break-inside-avoid">{{ __('gather/import.likely-one', [
                                 'text' => Str::limit($text, 60), 'kind' => $kind,
                             ]) }}</li>
                         @endforeach
                     </ul>
-                    @if (count($read['likely']) > 40)
-                        <p class="text-ink-soft">{{ __('gather/import.bad-more', [
-                            'count' => count($read['likely']) - 40,
-                        ]) }}</p>
+                    @if ($read['moreLikely'] > 0)
+                        <p class="text-ink-soft">
+                            {{ __('gather/import.bad-more', ['count' => $read['moreLikely']]) }}</p>
                     @endif
                 @endif
                 @if ($read['bad'] > 0 && $tellsKinds)
