@@ -7,7 +7,9 @@ namespace App\Queries;
 use App\Models\Box;
 use App\Models\Lot;
 use App\Models\Piece;
+use Illuminate\Database\Eloquent\Builder;
 use PluckyWren\Core\Box\Shopping\OnHand;
+use PluckyWren\Core\Box\Stage;
 
 /**
  * What has come in, whatever way it came, for the boxes that have it on their list to buy: the one that is furthest
@@ -62,7 +64,7 @@ final class WaitingMoves
         $there->whereRaw(Lot::HAS_SOME_LEFT)->select('kind');
         $query = Piece::query()->with('box');
         $query->whereNull('lot_id')->whereIn('kind', $there);
-        $query->whereIn('box_id', Box::stillOpen()->select('id'));
+        $query->whereHas('box', static fn (Builder $box) => $box->whereNotIn('stage', Stage::lidOn()));
         $pieces = $query->get()->all();
         usort(
             $pieces,
