@@ -168,9 +168,13 @@ final class SeasonTest extends TestCase
         $this->travelTo('2027-09-01 10:00');
         $this->get('/season/next')->assertSee('Begin season 2028');
         $others = Crew::factory()->createOne();
-        CrewSeason::query()->create(
-            ['crew_id' => $others->id, 'year' => 2027, 'goals' => ['4-7' => 77], 'by' => 'Ines'],
-        );
-        $this->get('/season')->assertDontSee('77');
+        foreach ([$this->crew->id => 64, $others->id => 77] as $crew => $goal) {
+            foreach ([2027, 2028] as $year) {
+                CrewSeason::query()->create(
+                    ['crew_id' => $crew, 'year' => $year, 'goals' => ['4-7' => $goal], 'by' => 'Ines'],
+                );
+            }
+        }
+        $this->get('/season')->assertSee('value="64"', false)->assertDontSee('value="77"', false);
     }
 }
