@@ -90,15 +90,26 @@ final readonly class WorkBench
             }
             $bench->unsetRelation('presses');
             $packed = $bench->packed()->calledAsIn($problem);
+            $there = array_column($problem->items, null, 'id');
+            $left = array_values(array_filter(
+                $wanted->placements,
+                static fn (Placement $one): bool => isset($there[FitProblem::pieceOf($one->id)])
+                    && ! $packed->isIn($one->id),
+            ));
+            if ($left === []) {
+                return;
+            }
             if ($packed->allows($wanted, ...$moves)) {
-                self::press($bench, $wanted->placements);
+                self::press($bench, $left);
                 $this->touch($bench);
 
                 return;
             }
-            $placements = OutOfTurn::placements($problem, $packed, FitProblem::pieceOf($id))
-                ?? throw ChangedMeanwhile::said(Words::of('pack/bench.nowhere'));
-            self::press($bench, $placements);
+            self::press($bench, OutOfTurn::placements(
+                $problem,
+                $packed,
+                ...array_unique(array_map(static fn (Placement $one): string => FitProblem::pieceOf($one->id), $left)),
+            ) ?? throw ChangedMeanwhile::said(Words::of('pack/bench.nowhere')));
             $bench->unsetRelation('presses');
             $this->plan($bench, $this->planAround($problem, $bench->packed()));
         });
@@ -128,13 +139,17 @@ final readonly class WorkBench
     /** @return list<Proposal> how to go on with a piece that did not go in */
     public function proposals(Box $box, string $id, Refusal $how): array
     {
-        return $this->proposed($id, $how, ...$this->fresh($box));
+        [$bench, $problem, $packed] = $this->fresh($box);
+
+        return $this->proposed($id, $how, $bench, $problem, $packed->with(self::inBefore($bench, $packed, $id)));
     }
 
     /** @return list<Proposal> what else would help, from the stash or without its holder */
     public function furtherProposals(Box $box, string $id): array
     {
-        return $this->further($box, $id, ...$this->fresh($box));
+        [$bench, $problem, $packed] = $this->fresh($box);
+
+        return $this->further($box, $id, $bench, $problem, $packed->with(self::inBefore($bench, $packed, $id)));
     }
 
     /**
@@ -150,7 +165,7 @@ final readonly class WorkBench
     {
         DB::transaction(function () use ($box, $id, $way): void {
             $this->once->claim();
-            [$bench, $problem, $packed] = $this->fresh($box);
+            [$bench, $problem, $packed] = $this->refused($box, $id);
             $chosen = self::chosen($this->further($box, $id, $bench, $problem, $packed), $way);
             $piece = Piece::query()->with(['box', 'lot'])->findOrFail(FitProblem::pieceOf($id));
             if ($chosen->swap !== null) {
@@ -174,7 +189,7 @@ final readonly class WorkBench
     {
         DB::transaction(function () use ($box, $id, $how, $way): void {
             $this->once->claim();
-            [$bench, $problem, $packed] = $this->fresh($box);
+            [$bench, $problem, $packed] = $this->refused($box, $id);
             $chosen = self::chosen($this->proposed($id, $how, $bench, $problem, $packed), $way);
             if ($way === 'behind') {
                 $item = FitProblem::pieceOf($id);
@@ -265,6 +280,30 @@ final readonly class WorkBench
         $bench = Bench::query()->with('presses')->findOrFail($box->id);
 
         return [$bench, $problem, $bench->packed()->calledAsIn($problem)];
+    }
+
+    /**
+     * As a piece did not go in: what goes in at one go with it, and before it, is in by then, and is recorded so.
+     *
+     * @return array{Bench, Problem, Packed}
+     *
+     * @throws CannotChangeBox
+     */
+    private function refused(Box $box, string $id): array
+    {
+        [$bench, $problem, $packed] = $this->fresh($box);
+        $before = self::inBefore($bench, $packed, $id);
+        if ($before !== []) {
+            self::press($bench, $before);
+        }
+
+        return [$bench, $problem, $packed->with($before)];
+    }
+
+    /** @return list<Placement> */
+    private static function inBefore(Bench $bench, Packed $packed, string $id): array
+    {
+        return $packed->inBefore($id, ...Move::of($bench->result()->placements));
     }
 
     private function plan(Bench $bench, Result $plan): void

@@ -47,6 +47,16 @@ final readonly class MoveWords
                 'holder' => ($this->nameOf)($holder), 'names' => $this->listed($move),
             ]);
         }
+        $things = $move->each();
+
+        return implode(' ', array_map(
+            fn (Move $thing): string => $this->ofThing($thing, $this->whereOf($thing, $things[0])),
+            $things,
+        ));
+    }
+
+    private function ofThing(Move $move, string $where): string
+    {
         $block = $move->block();
         $act = $this->act($move, $block);
         $item = $this->items[$move->first()->id];
@@ -57,7 +67,7 @@ final readonly class MoveWords
 
         return Words::of($isSeveral ? 'plan/moves.act.fold-several' : "plan/moves.act.{$act}", [
             'what' => $what,
-            'where' => implode(', ', array_map($this->where(...), $this->whereby->of($move))),
+            'where' => $where,
             'side' => $act === 'bend'
                 ? self::side(self::bentUp($move))
                 : Words::of('plan/moves.sides.'.Facing::of(($this->lookOf)($move->first()->id), $block)->value),
@@ -68,6 +78,16 @@ final readonly class MoveWords
                 ? self::size($move->first()->parts[0], $isSeveral)
                 : self::about(max($block->l, $block->w), min($block->l, $block->w), $block->h),
         ]);
+    }
+
+    /** @param Move $first of what goes in at one go, what was just told */
+    private function whereOf(Move $thing, Move $first): string
+    {
+        $side = $thing === $first ? null : $this->whereby->sideOf($first, $thing);
+
+        return $side === null
+            ? implode(', ', array_map($this->where(...), $this->whereby->of($thing)))
+            : Words::of("plan/moves.beside-it.{$side->value}");
     }
 
     private function what(Move $move, bool $isBundle): string

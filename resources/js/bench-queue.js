@@ -68,6 +68,7 @@ function goOnAlone() {
     }
     form.hidden = step === undefined;
     form.elements.piece.value = step?.piece ?? '';
+    form.querySelector('[data-in]').textContent = step?.in ?? '';
     form.elements.once.value = newKey();
     say(words().waits.replace(':count', count));
 }

@@ -40,7 +40,7 @@ final class CorePurityTest extends TestCase
         'Check' => ['Geometry'],
         'Solve' => ['Geometry'],
         'Drawing' => ['Geometry'],
-        'Moves' => [],
+        'Moves' => ['Geometry'],
         'Answer' => ['Geometry'],
     ];
 

@@ -100,12 +100,23 @@ final class BenchView
         return BoxPhoto::query()->whereKey($this->sheet->box->id)->exists();
     }
 
-    /** @return list<array{piece: string, name: string, says: string}> the steps from now on, for want of a signal */
+    /**
+     * Get the steps from now on, for want of a signal.
+     *
+     * @return list<array{piece: string, name: string, says: string, in: string}>
+     */
     public function stepsAhead(): array
     {
         return array_map(fn (Move $move): array => [
             'piece' => $move->first()->id, 'name' => $this->name($move), 'says' => $this->says($move),
+            'in' => $this->saysIn($move),
         ], array_slice($this->moves, $this->done));
+    }
+
+    /** Get what is said by whoever has made a step. */
+    public function saysIn(Move $move): string
+    {
+        return Words::of(count($move->each()) > 1 ? 'pack/bench.both-in' : 'pack/bench.in');
     }
 
     /** Get what tells the plan that is followed from any other. */
@@ -186,16 +197,44 @@ final class BenchView
 
     public function name(Move $move): string
     {
-        return $this->sheet->packing->nameOf($move->holder() ?? $move->first()->id);
+        $names = array_map($this->sheet->packing->nameOf(...), self::known($move));
+
+        return isset($names[1])
+            ? Words::of('pack/bench.two', ['one' => $names[0], 'other' => $names[1]])
+            : $names[0];
     }
 
-    /** Get the lot of which there is a photo, by which the thing of a step is known; null where nobody took one. */
-    public function lotWithPhoto(Move $move): ?Lot
+    /** @return list<Lot> those of which there is a photo, by which the things of a step are known */
+    public function lotsWithPhoto(Move $move): array
     {
-        $piece = $this->sheet->box->contents()->find(FitProblem::pieceOf($move->holder() ?? $move->first()->id));
-        $lot = $piece?->lot;
+        $lots = [];
+        foreach (self::known($move) as $id) {
+            $lot = $this->sheet->box->contents()->find(FitProblem::pieceOf($id))?->lot;
+            if ($lot !== null && $lot->exists && LotPhoto::query()->whereKey($lot->id)->exists()) {
+                $lots[] = $lot;
+            }
+        }
 
-        return $lot !== null && $lot->exists && LotPhoto::query()->whereKey($lot->id)->exists() ? $lot : null;
+        return $lots;
+    }
+
+    /** @return list<array{id: string, name: string}> each thing of a step that may not go in, by itself */
+    public function mayBeRefused(Move $move): array
+    {
+        return $move->holder() !== null ? [] : array_map(
+            fn (Move $thing): array => [
+                'id' => $thing->first()->id, 'name' => $this->sheet->packing->nameOf($thing->first()->id),
+            ],
+            $move->each(),
+        );
+    }
+
+    /** @return non-empty-list<string> by which pieces a step is known: what is filled, or the first of each thing */
+    private static function known(Move $move): array
+    {
+        return $move->holder() !== null
+            ? [$move->holder()]
+            : array_map(static fn (Move $thing): string => $thing->first()->id, $move->each());
     }
 
     public function says(Move $move): string
@@ -209,17 +248,22 @@ final class BenchView
     public function tasks(Move $move): array
     {
         $tasks = [];
-        foreach (array_unique(array_map(FitProblem::pieceOf(...), $move->ids())) as $id) {
+        foreach ($move->items() as $id) {
             $preparation = $this->sheet->packing->plannedOf($id)->preparation(
                 $this->sheet->plan->ways->habits,
                 $this->sheet->plan->recipient->band,
             );
             foreach ($preparation->open() as $task) {
-                $tasks[] = Words::of("pack/tasks.name.{$task->value}");
+                $says = Words::of("pack/tasks.name.{$task->value}");
+                $tasks[] = count($move->items()) === 1
+                    ? $says
+                    : Words::of('pack/bench.task-of', [
+                        'task' => $says, 'name' => $this->sheet->packing->nameOf($id),
+                    ]);
             }
         }
 
-        return array_values(array_unique($tasks));
+        return $tasks;
     }
 
     /** @return list<string> ids of the pieces of the steps that follow, as far as they are shown as ghosts */

@@ -274,9 +274,8 @@ final class SheetPacking
     {
         $counts = [];
         foreach ($this->moves() as $move) {
-            $item = FitProblem::pieceOf($move->first()->id);
-            if ($move->holder() === null) {
-                $counts[$item][] = count($move->placements);
+            foreach ($move->holder() === null ? $move->each() : [] as $thing) {
+                $counts[FitProblem::pieceOf($thing->first()->id)][] = count($thing->placements);
             }
         }
         $parted = [];

@@ -44,10 +44,44 @@ final readonly class Packed
     /** The same with a move taken back out. */
     public function without(Move $out): self
     {
-        return self::after([
-            ...array_map(static fn (Move $move): Press => Press::in($move->placements), Move::of($this->placements)),
-            Press::out($out->ids()),
-        ]);
+        return self::after([...$this->presses(), Press::out($out->ids())]);
+    }
+
+    /**
+     * The same with something in at one go.
+     *
+     * @param  list<Placement>  $in  none where nothing goes in
+     */
+    public function with(array $in): self
+    {
+        return $in === [] ? $this : self::after([...$this->presses(), Press::in($in)]);
+    }
+
+    /**
+     * What has gone in when a piece is said not to: of the two of a move the second is tried once the first is in.
+     *
+     * @return list<Placement> what of it is not known to be in yet
+     */
+    public function inBefore(string $id, Move ...$plan): array
+    {
+        $before = [];
+        foreach ($plan as $move) {
+            $isOfIt = $move->holder() === null && in_array($id, $move->ids(), true);
+            foreach ($isOfIt ? $move->each() : [] as $thing) {
+                if (in_array($id, $thing->ids(), true)) {
+                    break;
+                }
+                array_push($before, ...$thing->placements);
+            }
+        }
+
+        return array_values(array_filter($before, fn (Placement $one): bool => ! $this->isIn($one->id)));
+    }
+
+    /** @return list<Press> one by which it would have come to lie as it does, by steps */
+    private function presses(): array
+    {
+        return array_map(static fn (Move $move): Press => Press::in($move->placements), Move::of($this->placements));
     }
 
     public function isIn(string $id): bool
@@ -55,11 +89,16 @@ final readonly class Packed
         return in_array($id, array_column($this->placements, 'id'), true);
     }
 
+    private function isAllIn(Move $move): bool
+    {
+        return array_diff($move->ids(), array_column($this->placements, 'id')) === [];
+    }
+
     /** Determine if a move of the plan can be made as things stand: all that lies under it and goes into it is in. */
     public function allows(Move $move, Move ...$plan): bool
     {
         foreach ($plan as $other) {
-            if ($other->step !== $move->step && ! $this->isIn($other->first()->id) && $other->mustPrecede($move)) {
+            if ($other->step !== $move->step && ! $this->isAllIn($other) && $other->mustPrecede($move)) {
                 return false;
             }
         }
@@ -78,14 +117,15 @@ final readonly class Packed
     /**
      * What can be taken back out with nothing lying on it.
      *
-     * @return list<Move> the last that went in first
+     * @return list<Move> the last that went in first; of the two of one move each by itself
      */
     public function free(): array
     {
         $moves = Move::of($this->placements);
-        $free = array_filter($moves, static fn (Move $move): bool => $move->holder() === null && array_filter(
+        $things = array_merge(...array_map(static fn (Move $move): array => $move->each(), $moves));
+        $free = array_filter($things, static fn (Move $thing): bool => $thing->holder() === null && array_filter(
             $moves,
-            static fn (Move $other): bool => $other->step > $move->step && $move->mustPrecede($other),
+            static fn (Move $other): bool => $other->step > $thing->step && $thing->mustPrecede($other),
         ) === []);
 
         return array_reverse(array_values($free));

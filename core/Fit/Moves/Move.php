@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Moves;
 
+use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 
-/** What goes in at one go: a piece, a bundle of several, or all that fills a hollow. */
+/** What goes in at one go: a piece, a bundle of several, two side by side, or all that fills a hollow. */
 final readonly class Move
 {
     /** @param non-empty-list<Placement> $placements */
@@ -37,16 +38,44 @@ final readonly class Move
         return $this->placements[0];
     }
 
+    /**
+     * Its things one by one: each goes somewhere by itself, a bundle or several alike as one; what fills a hollow stays
+     * together.
+     *
+     * @return non-empty-list<self>
+     */
+    public function each(): array
+    {
+        if ($this->holder() !== null || count($this->items()) === 1) {
+            return [$this];
+        }
+        $things = [];
+        foreach ($this->placements as $placement) {
+            $things[Item::idOf($placement->id)][] = $placement;
+        }
+
+        return array_map(
+            fn (array $placements): self => new self($this->step, $placements),
+            array_values($things),
+        );
+    }
+
     /** The id of what is filled; null where it goes into the box itself. */
     public function holder(): ?string
     {
         return $this->first()->in;
     }
 
-    /** @return list<string> */
+    /** @return non-empty-list<string> */
     public function ids(): array
     {
         return array_map(static fn (Placement $placement): string => $placement->id, $this->placements);
+    }
+
+    /** @return non-empty-list<string> ids of the items of which it is */
+    public function items(): array
+    {
+        return array_values(array_unique(array_map(Item::idOf(...), $this->ids())));
     }
 
     /** Determine if it has to be made before another: what fills it, or what lies under it. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Moves;
 
-use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Placement;
 
 /** The same packing with some pieces going in earlier or later, as far as what lies beneath and above lets them. */
@@ -17,7 +16,7 @@ final class Shifted
      */
     public static function order(array $placements, array $shifts): array
     {
-        $moves = Move::of($placements);
+        $moves = self::parted(Move::of($placements), $shifts);
         foreach ($shifts as $item => $by) {
             for ($step = 0; $step < abs($by); $step++) {
                 $at = self::indexOf($moves, (string) $item);
@@ -41,11 +40,29 @@ final class Shifted
         return $ordered;
     }
 
+    /**
+     * What goes in earlier or later goes in by itself.
+     *
+     * @param  list<Move>  $moves
+     * @param  array<string, int>  $shifts
+     * @return list<Move>
+     */
+    private static function parted(array $moves, array $shifts): array
+    {
+        $parted = [];
+        foreach ($moves as $move) {
+            $isMeant = $move->holder() === null && array_intersect_key($shifts, array_flip($move->items())) !== [];
+            array_push($parted, ...($isMeant ? $move->each() : [$move]));
+        }
+
+        return $parted;
+    }
+
     /** @param array<int, Move> $moves */
     private static function indexOf(array $moves, string $item): ?int
     {
         foreach ($moves as $index => $move) {
-            if ($move->holder() === null && Item::idOf($move->first()->id) === $item) {
+            if ($move->holder() === null && in_array($item, $move->items(), true)) {
                 return $index;
             }
         }

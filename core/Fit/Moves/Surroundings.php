@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Moves;
 
 use PluckyWren\Core\Fit\BoxShape;
+use PluckyWren\Core\Fit\Geometry\SideBySide;
 use PluckyWren\Core\Fit\Part;
 
-/** Where each move of a packing lies, and what is true of it there. Lengths in tenths of a millimetre. */
+/** Where each thing of a packing lies, and what is true of it there. Lengths in tenths of a millimetre. */
 final readonly class Surroundings
 {
-    /** What stands no further from a wall or from another stands against it. */
-    public const NEAR = 150;
+    /** What stands no further from a wall stands against it, as it does beside another. */
+    public const NEAR = SideBySide::NEAR;
 
     /** A top so near to an underside carries it. */
     private const CONTACT = 20;
@@ -19,11 +20,8 @@ final readonly class Surroundings
     /** The least share of its underside that lies on what it is said to lie on. */
     private const LIES_ON = 0.08;
 
-    /** The least share of the shorter side along which two stand side by side. */
-    private const ALONGSIDE = 0.5;
-
     /**
-     * @param  array<string, Part>  $blocks  by the id of the first piece of each move
+     * @param  array<string, Part>  $blocks  by the id of the first piece of each thing
      * @param  array<string, Part>  $tables  what of each others may be laid on, by the same ids
      * @param  array<string, string>  $names  by the same ids: two of one name cannot be told apart
      */
@@ -124,19 +122,12 @@ final readonly class Surroundings
     /** Determine if a block stands on that side of another, near it and alongside it. */
     public function isBeside(Part $block, Side $side, Part $other): bool
     {
-        $isAcross = $side === Side::Left || $side === Side::Right;
-        $gap = match ($side) {
-            Side::Left => $other->x - $block->x - $block->l,
-            Side::Right => $block->x - $other->x - $other->l,
-            Side::Front => $other->y - $block->y - $block->w,
-            Side::Back => $block->y - $other->y - $other->w,
+        return match ($side) {
+            Side::Left => SideBySide::fromLeftToRight($block, $other),
+            Side::Right => SideBySide::fromLeftToRight($other, $block),
+            Side::Front => SideBySide::fromFrontToBack($block, $other),
+            Side::Back => SideBySide::fromFrontToBack($other, $block),
         };
-        $along = $isAcross
-            ? self::shared($other->y, $other->w, $block->y, $block->w) / min($other->w, $block->w)
-            : self::shared($other->x, $other->l, $block->x, $block->l) / min($other->l, $block->l);
-
-        return $gap >= -6 && $gap <= self::NEAR && $along >= self::ALONGSIDE
-            && self::shared($other->z, $other->h, $block->z, $block->h) > 0;
     }
 
     /**

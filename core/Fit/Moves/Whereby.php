@@ -14,7 +14,7 @@ use PluckyWren\Core\Fit\Placement;
  */
 final class Whereby
 {
-    /** @var array<string, Part> by the id of the first piece of each move */
+    /** @var array<string, Part> by the id of the first piece of each thing */
     private array $blocks = [];
 
     /** @var array<string, Part> what of each others may be laid on, by the same ids */
@@ -35,10 +35,13 @@ final class Whereby
         foreach (Move::of($placements) as $move) {
             if ($move->holder() !== null) {
                 $this->filled[$move->holder()] = true;
-            } else {
-                $this->blocks[$move->first()->id] = $move->block();
-                $this->tables[$move->first()->id] = $move->table();
-                $names[$move->first()->id] = $nameOf($move->first()->id);
+
+                continue;
+            }
+            foreach ($move->each() as $thing) {
+                $this->blocks[$thing->first()->id] = $thing->block();
+                $this->tables[$thing->first()->id] = $thing->table();
+                $names[$thing->first()->id] = $nameOf($thing->first()->id);
             }
         }
         $this->surroundings = new Surroundings($this->box, $this->blocks, $this->tables, $names);
@@ -51,13 +54,32 @@ final class Whereby
     }
 
     /**
-     * Get one or two relations that are true of a move that goes into the box itself.
+     * Get the side of a thing on which another lies, where nothing else lies there; null where that does not tell it.
+     */
+    public function sideOf(Move $thing, Move $other): ?Side
+    {
+        [$first, $second] = [$thing->first()->id, $other->first()->id];
+        foreach (Side::cases() as $side) {
+            if (
+                $this->surroundings->isBeside($this->blocks[$second], $side, $this->blocks[$first])
+                && $this->surroundings->isAlone($second, Relation::beside($side, $first))
+            ) {
+                return $side;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Get one or two relations that are true of a thing that goes into the box itself.
      *
+     * @param  Move  $thing  of all that goes in at one go, one thing
      * @return non-empty-list<Relation>
      */
-    public function of(Move $move): array
+    public function of(Move $thing): array
     {
-        $id = $move->first()->id;
+        $id = $thing->first()->id;
         $support = $this->support($id);
         $places = $this->places($id);
         foreach ($places as $place) {

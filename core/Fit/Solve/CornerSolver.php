@@ -49,7 +49,7 @@ final class CornerSolver implements Solver
 
         $reason = $this->reasons($problem, $items, $budget);
 
-        $placements = $bundles->spread(Steps::number($riders->with($best->placements), $problem->pinned));
+        $placements = $bundles->spread(Steps::number($riders->with($best->placements), $problem->pinned, $items));
 
         return new Result(
             $placements,

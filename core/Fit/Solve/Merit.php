@@ -29,15 +29,10 @@ final readonly class Merit
      */
     public static function of(Problem $problem, array $placements, array $leftOut, Closure $closure, array $items): self
     {
-        $steps = array_map(
-            static fn (Placement $placement): int => $placement->step,
-            Steps::number($placements, []),
-        );
-
         return new self(
             Losses::of($leftOut),
             Kept::in($problem->box, $problem->order, $placements, $items),
-            count(array_unique($steps)),
+            Steps::count($placements, $items),
             $closure,
         );
     }

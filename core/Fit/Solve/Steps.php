@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Fit\Solve;
 
+use PluckyWren\Core\Fit\Geometry\SideBySide;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
@@ -11,7 +12,8 @@ use PluckyWren\Core\Fit\Placement;
 /**
  * Numbers a packing so that it can be followed: from the floor up, at each level what covers most first, so that there
  * is something by which to lay the rest, then back to front and left to right; what is nested just before what holds
- * it. What goes in at one go is one step: all that fills one hollow, and like beside like.
+ * it. What goes in at one go is one step: all that fills one hollow, like beside like, and two plain things side by
+ * side, one with each hand.
  */
 final class Steps
 {
@@ -23,9 +25,38 @@ final class Steps
      *
      * @param  list<Placement>  $placements
      * @param  list<Placement>  $pinned  what is in the box already keeps its steps
+     * @param  array<string, Item>  $items  by id, at least all that goes into the box itself
      * @return list<Placement>
      */
-    public static function number(array $placements, array $pinned): array
+    public static function number(array $placements, array $pinned, array $items): array
+    {
+        $step = max(0, 0, ...array_map(static fn (Placement $placement): int => $placement->step, $pinned));
+        $numbered = $pinned;
+        foreach (self::moves(self::sorted($placements), $items) as $move) {
+            $step++;
+            foreach ($move as $placement) {
+                $numbered[] = $placement->withStep($step);
+            }
+        }
+        usort($numbered, static fn (Placement $one, Placement $other): int => $one->step <=> $other->step);
+
+        return $numbered;
+    }
+
+    /**
+     * @param  list<Placement>  $placements
+     * @param  array<string, Item>  $items  by id
+     */
+    public static function count(array $placements, array $items): int
+    {
+        return count(self::moves(self::sorted($placements), $items));
+    }
+
+    /**
+     * @param  list<Placement>  $placements
+     * @return list<Placement> as they go in
+     */
+    private static function sorted(array $placements): array
     {
         $byId = array_column($placements, null, 'id');
         $keys = [];
@@ -44,30 +75,70 @@ final class Steps
             ];
         }
         usort($placements, static fn (Placement $one, Placement $other): int => $keys[$one->id] <=> $keys[$other->id]);
-        $step = max(0, 0, ...array_map(static fn (Placement $placement): int => $placement->step, $pinned));
-        foreach ($placements as $index => $placement) {
-            $with = self::sameMove($placement, array_slice($placements, 0, $index));
-            $placements[$index] = $placement->withStep($with->step ?? ++$step);
-        }
-        $numbered = [...$pinned, ...$placements];
-        usort($numbered, static fn (Placement $one, Placement $other): int => $one->step <=> $other->step);
 
-        return $numbered;
+        return $placements;
     }
 
     /**
-     * The one before with which a piece goes in at one go: what goes into the same hollow, or lies beside its like.
-     *
-     * @param  list<Placement>  $before
+     * @param  list<Placement>  $placements  as they go in
+     * @param  array<string, Item>  $items  by id
+     * @return list<non-empty-list<Placement>>
      */
-    private static function sameMove(Placement $placement, array $before): ?Placement
+    private static function moves(array $placements, array $items): array
     {
-        foreach (array_reverse($before) as $other) {
-            $isSame = $placement->in === null
-                ? self::isLike($placement, $other) && self::touches($placement->parts[0], $other->parts[0])
-                : $placement->in === $other->in;
-            if ($isSame) {
-                return $other;
+        $moves = [];
+        foreach ($placements as $placement) {
+            $moves[self::sameMove($placement, $moves) ?? count($moves)][] = $placement;
+        }
+
+        return self::inPairs(array_values($moves), $items);
+    }
+
+    /**
+     * Two plain things that lie side by side at one level are laid there at one go. The second goes in no later than it
+     * would: what is beneath it starts lower, and so is in before both.
+     *
+     * @param  list<non-empty-list<Placement>>  $moves
+     * @param  array<string, Item>  $items  by id
+     * @return list<non-empty-list<Placement>>
+     */
+    private static function inPairs(array $moves, array $items): array
+    {
+        $filled = array_flip(array_filter(
+            array_column(array_merge(...$moves), 'in'),
+            static fn (?string $holder): bool => $holder !== null,
+        ));
+        $plain = array_filter($moves, static fn (array $move): bool => count($move) === 1
+            && ! isset($filled[$move[0]->id]) && self::isPlain($move[0], $items[$move[0]->id] ?? null));
+        foreach ($plain as $at => [$one]) {
+            foreach (isset($moves[$at]) ? $plain : [] as $later => [$other]) {
+                if ($later > $at && isset($moves[$later]) && self::arePair($one, $other)) {
+                    $moves[$at][] = $other;
+                    unset($moves[$later]);
+
+                    break;
+                }
+            }
+        }
+
+        return array_values($moves);
+    }
+
+    /**
+     * The move with which a piece goes in at one go: what goes into the same hollow, or lies beside its like.
+     *
+     * @param  array<int, non-empty-list<Placement>>  $moves  those before it
+     */
+    private static function sameMove(Placement $placement, array $moves): ?int
+    {
+        foreach (array_reverse($moves, true) as $at => $move) {
+            foreach ($move as $other) {
+                $isSame = $placement->in === null
+                    ? self::isLike($placement, $other) && self::touches($placement->parts[0], $other->parts[0])
+                    : $placement->in === $other->in;
+                if ($isSame) {
+                    return $at;
+                }
             }
         }
 
@@ -83,6 +154,21 @@ final class Steps
             && count($one->parts) === 1 && count($other->parts) === 1
             && $one->angle == 0.0 && $other->angle == 0.0
             && [$mine->z, $mine->l, $mine->w, $mine->h] === [$that->z, $that->l, $that->w, $that->h];
+    }
+
+    /** Determine if it is just put where it goes: what is folded, bent, pressed in or leans takes both hands. */
+    private static function isPlain(Placement $placement, ?Item $item): bool
+    {
+        return $placement->in === null && count($placement->parts) === 1 && $placement->angle == 0.0
+            && $item?->form->keepsItsSides() && $item->blocks === [];
+    }
+
+    /** Of two of one item that lie otherwise nobody would know which is meant. */
+    private static function arePair(Placement $one, Placement $other): bool
+    {
+        return $one->parts[0]->z === $other->parts[0]->z
+            && Item::idOf($one->id) !== Item::idOf($other->id)
+            && SideBySide::are($one->parts[0], $other->parts[0]);
     }
 
     /** Determine if two blocks at one level lie side by side. */

@@ -55,7 +55,8 @@
                                         @csrf<x-once /><input type="hidden" name="kind" value="in">
                                         <input type="hidden" name="piece" value="{{ $one->first()->id }}">
                                         <input type="hidden" name="saw" value="{{ $bench->bench->version }}">
-                                        <button class="button small">{{ __('pack/bench.this-is-in') }}</button>
+                                        <button class="button small">{{ __('pack/bench.'.(count($one->each()) > 1
+                                            ? 'these-are-in' : 'this-is-in')) }}</button>
                                     </form>
                                 @endif
                             </li>

@@ -99,7 +99,7 @@ final class CornerSolverTest extends TestCase
         $steps = array_column(Steps::number([
             $lies('car#1', 0, 0), $lies('car#2', 760, 0), $lies('car#3', 1600, 0), $lies('car#4', 0, 280),
             $lies('tin', 2380, 0),
-        ], []), 'step', 'id');
+        ], [], []), 'step', 'id');
 
         // The third stands 9 mm away, the fourth on the first.
         self::assertSame(['car#1' => 1, 'car#2' => 1, 'car#3' => 2, 'tin' => 3, 'car#4' => 4], $steps);
@@ -113,7 +113,7 @@ final class CornerSolverTest extends TestCase
             new Placement('book', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 2100, 1480, 100)]),
             new Placement('soap', 1, 'case', How::Nested, 0.0, [new Part(0, 0, 0, 900, 600, 300)]),
             new Placement('case', 1, null, How::Flat, 0.0, [new Part(2200, 0, 0, 950, 650, 350)]),
-        ], []), 'step', 'id');
+        ], [], []), 'step', 'id');
 
         self::assertSame(['book' => 1, 'soap' => 2, 'case' => 3, 'eraser' => 4, 'cards' => 5], $steps);
     }

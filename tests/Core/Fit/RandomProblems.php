@@ -82,6 +82,23 @@ final class RandomProblems
         return new Problem(self::box($random), $items, Order::cases()[$random->getInt(0, 2)]);
     }
 
+    /** Only plain things, each easily held in one hand. */
+    public static function ofSmallThings(int $seed): Problem
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $items = [];
+        for ($number = $random->getInt(8, 16); $number > 0; $number--) {
+            $items[] = new Item(
+                "thing-{$number}",
+                'Thing',
+                new Size($random->getInt(500, 1500), $random->getInt(250, 700), $random->getInt(100, 450)),
+                Form::Rigid,
+            );
+        }
+
+        return new Problem(self::box($random), $items, Order::cases()[$random->getInt(0, 2)]);
+    }
+
     private static function holder(string $id, Randomizer $random): Item
     {
         [$length, $width, $height] = [

@@ -178,7 +178,7 @@ final class YieldingTest extends TestCase
             new Placement('bottle', 1, null, How::Flat, 0.0, $part(100)),
             new Placement('pencil', 1, 'bottle', How::Nested, 0.0, $part(0)),
             new Placement('book', 1, null, How::Flat, 0.0, $part(0)),
-        ], []);
+        ], [], []);
 
         self::assertSame(
             ['book' => 1, 'pencil' => 2, 'bottle' => 3, 'lid' => 4],

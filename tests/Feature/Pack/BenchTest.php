@@ -12,6 +12,11 @@ use App\Models\Lot;
 use App\Models\Piece;
 use App\Models\User;
 use Illuminate\Testing\TestResponse;
+use PluckyWren\Core\Fit\Files\ResultFile;
+use PluckyWren\Core\Fit\How;
+use PluckyWren\Core\Fit\Part;
+use PluckyWren\Core\Fit\Placement;
+use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Stash\Preparation\Habits;
 use Symfony\Component\HttpFoundation\Response;
@@ -269,7 +274,66 @@ final class BenchTest extends TestCase
         Piece::factory()->createOne(['box_id' => $this->box->id, 'lot_id' => $this->lot('comb')->id]);
         $this->get($this->address())->assertSee('The box was changed since it was laid out.');
         $this->begin();
-        $this->get($this->address())->assertSee('step 2 of 4')->assertDontSee('was changed');
+        // The comb lies beside another thing, and goes in with it.
+        $this->get($this->address())->assertSee('step 2 of 3')->assertDontSee('was changed');
+    }
+
+    public function test_of_two_that_go_in_together_either_may_not_go_in(): void
+    {
+        [$first, $second] = $this->pair();
+        $names = Piece::query()->with('lot')->get()->mapWithKeys(
+            static fn (Piece $piece): array => [$piece->id => $piece->lot?->name],
+        );
+        $this->get($this->address())
+            ->assertSee('step 1 of 1')
+            ->assertSee("{$names[$first]} and {$names[$second]}")
+            ->assertSee('Both are in')
+            ->assertSeeInOrder(["“{$names[$first]}” did not go in", "“{$names[$second]}” did not go in"]);
+
+        // The second is tried once the first is in; to look at the ways on changes nothing.
+        $this->get("{$this->address()}?refused={$second}&how=unliked&more=1")->assertOk();
+        self::assertSame(0, $this->presses());
+        $this->goOn($second, 'elsewhere')->assertSessionHas('said');
+        self::assertSame([$first], array_column($this->bench()->packed()->placements, 'id'));
+        $this->get($this->address())->assertSee('step 2 of 2')->assertSee('It is in')->assertDontSee('Both are in');
+    }
+
+    public function test_two_go_in_with_one_press_and_come_out_with_one(): void
+    {
+        [$first, $second] = $this->pair();
+        $this->in($first);
+        self::assertEqualsCanonicalizing(
+            [$first, $second],
+            array_column($this->bench()->packed()->placements, 'id'),
+        );
+        $this->get($this->address())->assertSee('All in');
+        $this->post("{$this->address()}/presses", ['kind' => 'back', 'saw' => $this->bench()->version]);
+        self::assertSame([], $this->bench()->packed()->placements);
+
+        // One of them not being there any more, the other goes in alone.
+        Piece::query()->findOrFail($first)->delete();
+        $this->get($this->address())->assertSee('step 1 of 1')->assertDontSee('Both are in');
+        $this->in($second);
+        self::assertSame([$second], array_column($this->bench()->packed()->placements, 'id'));
+    }
+
+    /** @return array{string, string} ids of two plain things side by side in one step, with nothing else in the box */
+    private function pair(): array
+    {
+        Piece::query()->delete();
+        foreach (['Tin' => [900, 600, 400], 'Comb' => [800, 300, 100]] as $name => $size) {
+            Piece::factory()->createOne(['box_id' => $this->box->id, 'lot_id' => $this->lot('toy-car', [
+                'name' => $name, 'size' => new Size(...$size), 'is_measured' => true,
+            ])->id]);
+        }
+        $this->begin();
+        [$tin, $comb] = Piece::query()->with('lot')->get()->sortByDesc('lot.name')->pluck('id')->all();
+        $this->bench()->update(['plan' => ResultFile::write(new Result([
+            new Placement($tin, 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 900, 600, 400)]),
+            new Placement($comb, 1, null, How::Flat, 0.0, [new Part(900, 0, 0, 800, 300, 100)]),
+        ], []))]);
+
+        return [$tin, $comb];
     }
 
     public function test_nonsense_is_refused_and_a_closed_box_stays_as_it_is(): void

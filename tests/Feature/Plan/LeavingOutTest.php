@@ -49,7 +49,7 @@ final class LeavingOutTest extends TestCase
         $query = Lot::withSetAside();
         $query->whereRaw(Lot::HAS_SOME_LEFT)->whereNotIn('id', $here->filter()->all());
         $large = $query->get()->sortByDesc(static fn (Lot $lot): int => $lot->sizeInBox()->volume());
-        foreach ($large->take(12)->reverse() as $lot) {
+        foreach ($large->take(14)->reverse() as $lot) {
             if (FitAnswers::of($box->refresh())->isTooFull()) {
                 break;
             }

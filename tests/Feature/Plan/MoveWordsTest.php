@@ -28,16 +28,21 @@ final class MoveWordsTest extends TestCase
 {
     public function test_five_hundred_steps_of_random_boxes_can_be_read_back_into_their_places(): void
     {
-        $read = 0;
+        $read = $pairs = $byIt = 0;
         for ($seed = 1; $read < 500; $seed++) {
-            $problem = $seed % 2 === 0 ? RandomProblems::withBundles($seed) : RandomProblems::number($seed);
+            $problem = match ($seed % 3) {
+                0 => RandomProblems::withBundles($seed),
+                1 => RandomProblems::number($seed),
+                default => RandomProblems::ofSmallThings($seed),
+            };
             $result = (new CornerSolver)->solve($problem, Budget::ofAttempts(3), $seed);
             $nameOf = static fn (string $id): string => explode('#', $id)[0];
             $words = self::words($problem->box, $problem->singles(), $result->placements, $nameOf);
             $blocks = [];
             foreach (Move::of($result->placements) as $move) {
-                if ($move->holder() === null) {
-                    $blocks[$move->step] = [$nameOf($move->first()->id), $move->block(), $move->table()];
+                foreach ($move->holder() === null ? $move->each() : [] as $thing) {
+                    $first = $thing->first()->id;
+                    $blocks[$first] = [$nameOf($first), $thing->block(), $thing->table()];
                 }
             }
             foreach (Move::of($result->placements) as $move) {
@@ -46,20 +51,40 @@ final class MoveWordsTest extends TestCase
 
                     continue;
                 }
-                $says = $words->of($move);
-                self::assertLessThanOrEqual(2, count(self::relations($says)), $says);
-                foreach (array_keys($blocks) as $step) {
-                    if ($step !== $move->step && self::isSameStack($blocks[$step], $blocks[$move->step])) {
-                        continue;
-                    }
-                    self::assertSame(
-                        $step === $move->step,
-                        self::isSaidOf($says, $step, $blocks, $problem->box),
-                        "seed {$seed}, step {$move->step}, as if of step {$step}: {$says}",
-                    );
+                // One sentence for each thing that goes in at one go; at most two do.
+                $sentences = preg_split('/(?<=\.) (?=[A-Z])/', $words->of($move)) ?: [];
+                self::assertSameSize($move->each(), $sentences, $words->of($move));
+                self::assertLessThanOrEqual(2, count($sentences));
+                foreach ($move->each() as $at => $thing) {
+                    $this->readBack($sentences[$at], $thing->first()->id, $move->first()->id, $blocks, $problem->box);
                 }
+                $pairs += count($sentences) - 1;
+                $byIt += preg_match('/ it\.$/', $words->of($move));
                 $read++;
             }
+        }
+        self::assertGreaterThan(80, $pairs);
+        self::assertGreaterThan(40, $byIt);
+    }
+
+    /**
+     * It is true of the thing of which it is said, and of no other.
+     *
+     * @param  string  $it  the thing told just before, where it was another
+     * @param  array<string, array{string, Part, Part}>  $blocks  names, blocks and what can be lain on, by id
+     */
+    private function readBack(string $says, string $thing, string $it, array $blocks, BoxShape $box): void
+    {
+        self::assertLessThanOrEqual(2, count(self::relations($says)), $says);
+        foreach (array_keys($blocks) as $other) {
+            if ((string) $other !== $thing && self::isSameStack($blocks[$other], $blocks[$thing])) {
+                continue;
+            }
+            self::assertSame(
+                (string) $other === $thing,
+                self::isSaidOf($says, (string) $other, $it, $blocks, $box),
+                "{$thing}, as if of {$other}: {$says}",
+            );
         }
     }
 
@@ -80,7 +105,7 @@ final class MoveWordsTest extends TestCase
         preg_match_all(
             '/on the floor|on “[^”]+”|in the \w+ \w+ corner|against the \w+ wall'
                 .'|\d+ cm from the \w+ wall|right at the \w+ wall|\d+ mm above the floor'
-                .'|(?:to the (?:left|right) of|in front of|behind) “[^”]+”/u',
+                .'|(?:to the (?:left|right) of|in front of|behind) (?:“[^”]+”|it\b)/u',
             $says,
             $found,
         );
@@ -91,11 +116,11 @@ final class MoveWordsTest extends TestCase
     /**
      * Written anew from what the words mean, so that it shares no mistake with what chose them. Millimetres.
      *
-     * @param  array<int, array{string, Part, Part}>  $blocks  names, blocks and what can be lain on, by step
+     * @param  array<string, array{string, Part, Part}>  $blocks  names, blocks and what can be lain on, by id
      */
-    private static function isSaidOf(string $says, int $step, array $blocks, BoxShape $box): bool
+    private static function isSaidOf(string $says, string $id, string $it, array $blocks, BoxShape $box): bool
     {
-        $at = $blocks[$step][1];
+        $at = $blocks[$id][1];
         [$wallLeft, $wallFront, $wallRight, $wallBack] = $box->freeBetween($at->z, $at->h);
         $gaps = [
             'left' => ($at->x - $wallLeft) / 10, 'right' => ($wallRight - $at->x - $at->l) / 10,
@@ -106,12 +131,13 @@ final class MoveWordsTest extends TestCase
                 >= 0.08 * $at->l * $at->w;
         foreach (self::relations($says) as $relation) {
             $named = preg_match('/“([^”]+)”/u', $relation, $name) === 1 ? $name[1] : '';
+            $isByIt = str_ends_with($relation, ' it');
             $others = $tables = [];
             foreach ($blocks as $other => [$called, $block, $table]) {
                 if ($block->z < $at->z) {
                     $tables[] = $table;
                 }
-                if ($other !== $step && $called === $named) {
+                if ((string) $other !== $id && ($isByIt ? (string) $other === $it : $called === $named)) {
                     $others[] = str_starts_with($relation, 'on ') ? $table : $block;
                 }
             }
@@ -127,7 +153,9 @@ final class MoveWordsTest extends TestCase
                 str_starts_with($relation, 'on ') => self::one($others, $carries),
                 default => self::one(
                     $others,
-                    static fn (Part $o): bool => self::stands(strtok($relation, '“') ?: '', $at, $o),
+                    static fn (Part $o): bool => self::stands(
+                        (string) preg_replace('/(?:“.*| it)$/u', '', $relation), $at, $o,
+                    ),
                 ),
             };
             if (! $holds) {
@@ -231,6 +259,25 @@ final class MoveWordsTest extends TestCase
 
         self::assertSame(
             'Put “Thing” on the floor, right at the front wall.',
+            $words->of(Move::of($placements)[0]),
+        );
+    }
+
+    public function test_of_two_that_go_in_at_one_go_the_second_is_told_by_the_first(): void
+    {
+        $items = [
+            'tin' => new Item('tin', 'Tin', Size::ofMm(100, 100, 60), Form::Rigid),
+            'comb' => new Item('comb', 'Comb', Size::ofMm(120, 40, 10), Form::Rigid),
+        ];
+        $placements = [
+            new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 1000, 1000, 600)]),
+            new Placement('comb', 1, null, How::Flat, 0.0, [new Part(0, 1050, 0, 1200, 400, 100)]),
+        ];
+        $box = BoxShape::straight('Box', 3180, 1960, 1120, 80);
+        $words = self::words($box, $items, $placements, ucfirst(...), Look::Block);
+
+        self::assertSame(
+            'Put “Tin” on the floor, in the front left corner. Lay “Comb” behind it.',
             $words->of(Move::of($placements)[0]),
         );
     }

@@ -16,7 +16,6 @@ use App\Words\Writing;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use PluckyWren\Core\Box\FitProblem;
 use PluckyWren\Core\Box\Packing\Lies;
 use PluckyWren\Core\Box\Packing\PackingWish;
 
@@ -96,7 +95,7 @@ final readonly class PackingWishController
     private static function stepOf(BoxSheet $sheet, Piece $piece): int
     {
         foreach ($sheet->packing->moves() as $move) {
-            if ($move->holder() === null && FitProblem::pieceOf($move->first()->id) === $piece->id) {
+            if ($move->holder() === null && in_array($piece->id, $move->items(), true)) {
                 return $move->step;
             }
         }

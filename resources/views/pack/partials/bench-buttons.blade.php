@@ -1,7 +1,4 @@
-@php
-    $isNow = $move !== null && $bench->isNow() && ! $bench->isAllIn();
-    $refuse = $isNow ? route('bench', [$box, 'refused' => $move->first()->id]) : '';
-@endphp
+@php($isNow = $move !== null && $bench->isNow() && ! $bench->isAllIn())
 <div class="mt-5 flex flex-wrap gap-3">
     @if ($isNow && $bench->refused === null)
         <form data-goes-in method="post" action="{{ route('bench.press', $box) }}"
@@ -11,14 +8,16 @@
             <input type="hidden" name="kind" value="in">
             <input type="hidden" name="piece" value="{{ $move->first()->id }}">
             <input type="hidden" name="saw" value="{{ $bench->bench->version }}">
-            <button class="button go bench-button" data-key=" ">{{ __('pack/bench.in') }}
+            <button class="button go bench-button" data-key=" "><span data-in>{{ $bench->saysIn($move) }}</span>
                 <kbd aria-hidden="true">{{ __('pack/views/partials/bench-buttons.space') }}</kbd></button>
         </form>
-        @if ($move->holder() === null)
-            <a class="button bench-button" data-key="x" href="{{ $refuse }}" hx-get="{{ $refuse }}"
-                hx-target="#bench" hx-swap="outerMorph">{{ __('pack/bench.refused') }}
-                <kbd aria-hidden="true">X</kbd></a>
-        @endif
+        @foreach ($bench->mayBeRefused($move) as $thing)
+            @php($refuse = route('bench', [$box, 'refused' => $thing['id']]))
+            <a class="button bench-button" data-key="{{ 'xc'[$loop->index] }}" href="{{ $refuse }}"
+                hx-get="{{ $refuse }}" hx-target="#bench" hx-swap="outerMorph">{{ $loop->count === 1
+                    ? __('pack/bench.refused') : __('pack/bench.refused-of-two', ['name' => $thing['name']]) }}
+                <kbd aria-hidden="true">{{ 'XC'[$loop->index] }}</kbd></a>
+        @endforeach
     @endif
     @if ($bench->done > 0)
         <form method="post" action="{{ route('bench.press', $box) }}" hx-post="{{ route('bench.press', $box) }}"

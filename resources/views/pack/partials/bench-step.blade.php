@@ -3,11 +3,10 @@
         'left' => trans_choice('pack/bench.minutes', $bench->minutesLeft())]) }}
 </p>
 <h1 class="bench-name">{{ $bench->name($move) }}</h1>
-@php($shown = $bench->lotWithPhoto($move))
-@if ($shown !== null)
+@foreach ($bench->lotsWithPhoto($move) as $shown)
     <img class="bench-photo" src="{{ route('lots.photo', $shown) }}"
         alt="{{ __('gather/stash.photo.alt', ['name' => $shown->name]) }}">
-@endif
+@endforeach
 <p class="bench-text" data-says>{{ $bench->says($move) }}</p>
 @php($isOnTable = $bench->isOnTable($move))
 @if ($isOnTable !== null)
