@@ -50,7 +50,10 @@ final readonly class MoveWords
         $things = $move->each();
 
         return implode(' ', array_map(
-            fn (Move $thing): string => $this->ofThing($thing, $this->whereOf($thing, $things[0])),
+            fn (Move $thing): string => $this->ofThing(
+                $thing,
+                $this->whereOf($thing, $thing === $things[0] ? null : $things[0]),
+            ),
             $things,
         ));
     }
@@ -80,14 +83,10 @@ final readonly class MoveWords
         ]);
     }
 
-    /** @param Move $first of what goes in at one go, what was just told */
-    private function whereOf(Move $thing, Move $first): string
+    /** @param Move|null $it what was told just before, with which it goes in */
+    private function whereOf(Move $thing, ?Move $it): string
     {
-        $side = $thing === $first ? null : $this->whereby->sideOf($first, $thing);
-
-        return $side === null
-            ? implode(', ', array_map($this->where(...), $this->whereby->of($thing)))
-            : Words::of("plan/moves.beside-it.{$side->value}");
+        return implode(', ', array_map($this->where(...), $this->whereby->of($thing, $it)));
     }
 
     private function what(Move $move, bool $isBundle): string
@@ -127,7 +126,7 @@ final readonly class MoveWords
     private function where(Relation $relation): string
     {
         $key = match (true) {
-            $relation->kind === 'beside' => "beside.{$relation->sides[0]->value}",
+            str_starts_with($relation->kind, 'beside') => "{$relation->kind}.{$relation->sides[0]->value}",
             $relation->cm === 0 => 'right-at',
             default => $relation->kind,
         };

@@ -244,23 +244,25 @@ final class BenchView
         return $this->words->of($move);
     }
 
-    /** @return list<string> what is still to be done to the pieces of a step */
+    /** @return list<string> what is still to be done to the pieces of a step, to all of them unless it says to which */
     public function tasks(Move $move): array
     {
-        $tasks = [];
+        $names = [];
         foreach ($move->items() as $id) {
             $preparation = $this->sheet->packing->plannedOf($id)->preparation(
                 $this->sheet->plan->ways->habits,
                 $this->sheet->plan->recipient->band,
             );
             foreach ($preparation->open() as $task) {
-                $says = Words::of("pack/tasks.name.{$task->value}");
-                $tasks[] = count($move->items()) === 1
-                    ? $says
-                    : Words::of('pack/bench.task-of', [
-                        'task' => $says, 'name' => $this->sheet->packing->nameOf($id),
-                    ]);
+                $names[$task->value][] = $this->sheet->packing->nameOf($id);
             }
+        }
+        $tasks = [];
+        foreach ($names as $task => $of) {
+            $says = Words::of("pack/tasks.name.{$task}");
+            $tasks[] = count($of) === count($move->items())
+                ? $says
+                : Words::of('pack/bench.task-of', ['task' => $says, 'names' => implode('; ', $of)]);
         }
 
         return $tasks;

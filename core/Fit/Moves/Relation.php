@@ -8,7 +8,7 @@ namespace PluckyWren\Core\Fit\Moves;
 final readonly class Relation
 {
     /**
-     * @param  'floor'|'on'|'corner'|'wall'|'beside'|'from'|'above'  $kind
+     * @param  'floor'|'on'|'corner'|'wall'|'beside'|'beside-it'|'from'|'above'  $kind
      * @param  list<Side>  $sides  of the box; or on which side of the other it lies
      * @param  string|null  $other  the id of what lies there already
      * @param  int|null  $cm  whole centimetres from a wall
@@ -45,6 +45,12 @@ final readonly class Relation
     public static function beside(Side $side, string $other): self
     {
         return new self('beside', [$side], $other);
+    }
+
+    /** By what was told just before it, and no other of the same name. */
+    public static function besideIt(Side $side, string $it): self
+    {
+        return new self('beside-it', [$side], $it);
     }
 
     public static function above(int $mm): self

@@ -45,6 +45,8 @@ final readonly class Surroundings
             ) === [],
             'from' => (int) round($this->gap($block, $relation->sides[0]) / 100) === $relation->cm,
             'above' => (int) round($block->z / 10) === $relation->mm,
+            'beside-it' => $relation->other !== $id
+                && $this->isBeside($block, $relation->sides[0], $this->blocks[$relation->other ?? '']),
             'on' => $this->anyCalled(
                 $relation->other,
                 $id,

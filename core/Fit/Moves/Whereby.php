@@ -54,34 +54,21 @@ final class Whereby
     }
 
     /**
-     * Get the side of a thing on which another lies, where nothing else lies there; null where that does not tell it.
-     */
-    public function sideOf(Move $thing, Move $other): ?Side
-    {
-        [$first, $second] = [$thing->first()->id, $other->first()->id];
-        foreach (Side::cases() as $side) {
-            if (
-                $this->surroundings->isBeside($this->blocks[$second], $side, $this->blocks[$first])
-                && $this->surroundings->isAlone($second, Relation::beside($side, $first))
-            ) {
-                return $side;
-            }
-        }
-
-        return null;
-    }
-
-    /**
      * Get one or two relations that are true of a thing that goes into the box itself.
      *
      * @param  Move  $thing  of all that goes in at one go, one thing
+     * @param  Move|null  $it  the one that was told just before, with which it goes in
      * @return non-empty-list<Relation>
      */
-    public function of(Move $thing): array
+    public function of(Move $thing, ?Move $it = null): array
     {
         $id = $thing->first()->id;
         $support = $this->support($id);
         $places = $this->places($id);
+        $byIt = $it === null ? null : $this->byIt($id, $it->first()->id, [$support, ...$places]);
+        if ($byIt !== null) {
+            return $byIt;
+        }
         foreach ($places as $place) {
             if ($this->surroundings->isAlone($id, $support, $place)) {
                 return [$support, $place];
@@ -96,6 +83,28 @@ final class Whereby
         }
 
         return [$support, ...array_slice($places, 0, 1)];
+    }
+
+    /**
+     * @param  list<Relation>  $others  what else is true of where it lies
+     * @return non-empty-list<Relation>|null where it lies by the one told just before; null where that does not tell it
+     */
+    private function byIt(string $id, string $it, array $others): ?array
+    {
+        $sides = array_filter(
+            Side::cases(),
+            fn (Side $side): bool => $this->surroundings->isBeside($this->blocks[$id], $side, $this->blocks[$it]),
+        );
+        foreach ([[], ...array_map(static fn (Relation $other): array => [$other], $others)] as $further) {
+            foreach ($sides as $side) {
+                $relations = [Relation::besideIt($side, $it), ...$further];
+                if ($this->surroundings->isAlone($id, ...$relations)) {
+                    return $relations;
+                }
+            }
+        }
+
+        return null;
     }
 
     private function support(string $id): Relation

@@ -25,7 +25,7 @@ return [
     'these-are-in' => 'These two are in',
     'then' => 'Then: :says',
     'before' => 'Before that: :tasks.',
-    'task-of' => ':task (:name)',
+    'task-of' => ':task (:names)',
     'list' => 'All steps',
     'is-in' => 'in',
     'nowhere' => 'It goes nowhere as things stand. Put in first what is to lie under it.',

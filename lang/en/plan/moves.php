@@ -58,11 +58,11 @@ return [
             'front' => 'in front of “:other”',
             'back' => 'behind “:other”',
         ],
-    ],
-    // Of two that go in at one go, where the second lies by the first.
-    'beside-it' => [
-        'left' => 'to the left of it', 'right' => 'to the right of it',
-        'front' => 'in front of it', 'back' => 'behind it',
+        // Of two that go in at one go, the second by the first.
+        'beside-it' => [
+            'left' => 'to the left of it', 'right' => 'to the right of it',
+            'front' => 'in front of it', 'back' => 'behind it',
+        ],
     ],
     'sides' => ['left' => 'left', 'right' => 'right', 'front' => 'front', 'back' => 'back', 'up' => ''],
 

@@ -15,6 +15,7 @@ use PluckyWren\Core\Fit\Geometry\SideBySide;
 use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Moves\Move;
+use PluckyWren\Core\Fit\Moves\Relation;
 use PluckyWren\Core\Fit\Moves\Shifted;
 use PluckyWren\Core\Fit\Moves\Side;
 use PluckyWren\Core\Fit\Moves\Whereby;
@@ -92,22 +93,22 @@ final class PairsTest extends TestCase
         self::assertFalse(SideBySide::fromFrontToBack($at(0, 400, 0), $at(0, 0, 0)));
     }
 
-    public function test_the_second_is_told_by_the_first_where_nothing_else_lies_there(): void
+    public function test_the_second_is_told_by_the_first(): void
     {
         $box = BoxShape::straight('Box', 3180, 1960, 1120, 80);
-        $side = static function (Placement ...$placements) use ($box): ?Side {
+        $told = static function (Placement ...$placements) use ($box): array {
             $whereby = new Whereby($box, array_values($placements), static fn (string $id): string => $id);
             $pair = Move::of(array_values($placements))[0]->each();
 
-            return $whereby->sideOf($pair[0], $pair[1]);
+            return $whereby->of($pair[1], $pair[0]);
         };
         $pair = [self::lies('comb', 0, 0), self::lies('soap', 610, 0)];
 
-        self::assertSame(Side::Right, $side(...$pair));
-        self::assertSame(Side::Left, $side(...array_reverse($pair)));
-        // What is to the right of the comb too, higher up, leaves it open which of the two is meant.
-        $tall = new Placement('tin', 2, null, How::Upright, 0.0, [new Part(610, 0, 0, 600, 400, 800)]);
-        self::assertNull($side(self::lies('comb', 0, 0), self::lies('soap', 610, 0), $tall));
+        self::assertEquals([Relation::besideIt(Side::Right, 'comb')], $told(...$pair));
+        self::assertEquals([Relation::besideIt(Side::Left, 'soap')], $told(...array_reverse($pair)));
+        // Where a tin on the soap, a little lower than the comb's top, is to the right of the comb too, the floor tells.
+        $tin = new Placement('tin', 2, null, How::Flat, 0.0, [new Part(610, 0, 190, 600, 400, 200)]);
+        self::assertEquals([Relation::besideIt(Side::Right, 'comb'), Relation::onFloor()], $told(...$pair, ...[$tin]));
     }
 
     public function test_what_is_wanted_earlier_or_later_goes_in_by_itself(): void
