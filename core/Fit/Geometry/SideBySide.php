@@ -20,23 +20,40 @@ final class SideBySide
 
     public static function fromLeftToRight(Part $left, Part $right): bool
     {
-        return self::isNear($right->x - $left->x - $left->l)
+        return self::isNear(self::gapAcross($left, $right))
             && self::shared($left->y, $left->w, $right->y, $right->w) >= self::ALONGSIDE * min($left->w, $right->w)
             && self::areLevel($left, $right);
     }
 
     public static function fromFrontToBack(Part $front, Part $back): bool
     {
-        return self::isNear($back->y - $front->y - $front->w)
+        return self::isNear(self::gapDeep($front, $back))
             && self::shared($front->x, $front->l, $back->x, $back->l) >= self::ALONGSIDE * min($front->l, $back->l)
             && self::areLevel($front, $back);
     }
 
-    /** Determine if they lie side by side in any direction. */
-    public static function are(Part $one, Part $other): bool
+    /**
+     * How far apart two are that lie side by side in any direction, in tenths of a millimetre; null where they do not.
+     */
+    public static function gap(Part $one, Part $other): ?int
     {
-        return self::fromLeftToRight($one, $other) || self::fromLeftToRight($other, $one)
-            || self::fromFrontToBack($one, $other) || self::fromFrontToBack($other, $one);
+        return match (true) {
+            self::fromLeftToRight($one, $other) => self::gapAcross($one, $other),
+            self::fromLeftToRight($other, $one) => self::gapAcross($other, $one),
+            self::fromFrontToBack($one, $other) => self::gapDeep($one, $other),
+            self::fromFrontToBack($other, $one) => self::gapDeep($other, $one),
+            default => null,
+        };
+    }
+
+    private static function gapAcross(Part $left, Part $right): int
+    {
+        return $right->x - $left->x - $left->l;
+    }
+
+    private static function gapDeep(Part $front, Part $back): int
+    {
+        return $back->y - $front->y - $front->w;
     }
 
     private static function isNear(int $gap): bool

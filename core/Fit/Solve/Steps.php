@@ -110,14 +110,18 @@ final class Steps
         ));
         $plain = array_filter($moves, static fn (array $move): bool => count($move) === 1
             && ! isset($filled[$move[0]->id]) && self::isPlain($move[0], $items[$move[0]->id] ?? null));
-        foreach ($plain as $at => [$one]) {
-            foreach (isset($moves[$at]) ? $plain : [] as $later => [$other]) {
-                if ($later > $at && isset($moves[$later]) && self::arePair($one, $other)) {
-                    $moves[$at][] = $other;
-                    unset($moves[$later]);
-
-                    break;
-                }
+        while ($plain !== []) {
+            $at = array_key_first($plain);
+            $one = $plain[$at][0];
+            unset($plain[$at]);
+            $gaps = array_filter(
+                array_map(static fn (array $move): ?int => self::gapOfPair($one, $move[0]), $plain),
+                static fn (?int $gap): bool => $gap !== null,
+            );
+            if ($gaps !== []) {
+                $nearest = array_search(min($gaps), $gaps, true);
+                $moves[$at][] = $plain[$nearest][0];
+                unset($moves[$nearest], $plain[$nearest]);
             }
         }
 
@@ -163,12 +167,13 @@ final class Steps
             && $item?->form->keepsItsSides() && $item->blocks === [];
     }
 
-    /** Of two of one item that lie otherwise nobody would know which is meant. */
-    private static function arePair(Placement $one, Placement $other): bool
+    /** How far apart two are that are laid with two hands; null where they are not. */
+    private static function gapOfPair(Placement $one, Placement $other): ?int
     {
-        return $one->parts[0]->z === $other->parts[0]->z
-            && Item::idOf($one->id) !== Item::idOf($other->id)
-            && SideBySide::are($one->parts[0], $other->parts[0]);
+        // Of two of one item that lie otherwise nobody would know which is meant.
+        return $one->parts[0]->z === $other->parts[0]->z && Item::idOf($one->id) !== Item::idOf($other->id)
+            ? SideBySide::gap($one->parts[0], $other->parts[0])
+            : null;
     }
 
     /** Determine if two blocks at one level lie side by side. */

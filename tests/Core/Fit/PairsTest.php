@@ -31,11 +31,11 @@ final class PairsTest extends TestCase
     public function test_what_lies_side_by_side_at_one_level_goes_in_two_by_two(): void
     {
         $placements = [
-            self::lies('comb', 0, 0), self::lies('soap', 600, 0), self::lies('tin', 1200, 0),
+            self::lies('comb', 0, 0), self::lies('soap', 600, 0), self::lies('tin', 1210, 0),
             self::lies('car', 0, 0, 200), self::lies('clay', 2000, 1500),
         ];
 
-        // The tin is by the soap, which went in with the comb; the car lies on the comb; the clay is far from all.
+        // The soap is nearer to the comb than to the tin; the car lies on the comb; the clay is far from all.
         self::assertSame(
             [['clay'], ['comb', 'soap'], ['tin'], ['car']],
             self::moves(Steps::number($placements, [], self::items('comb', 'soap', 'tin', 'car', 'clay'))),
@@ -84,11 +84,11 @@ final class PairsTest extends TestCase
     {
         $at = static fn (int $x, int $y, int $z): Part => new Part($x, $y, $z, 600, 400, 200);
 
-        self::assertTrue(SideBySide::are($at(0, 0, 0), $at(750, 0, 0)));
-        self::assertFalse(SideBySide::are($at(0, 0, 0), $at(751, 0, 0)));
-        self::assertTrue(SideBySide::are($at(750, 200, 199), $at(0, 0, 0)));
-        self::assertFalse(SideBySide::are($at(750, 201, 0), $at(0, 0, 0)));
-        self::assertFalse(SideBySide::are($at(750, 0, 200), $at(0, 0, 0)));
+        self::assertSame(150, SideBySide::gap($at(0, 0, 0), $at(750, 0, 0)));
+        self::assertNull(SideBySide::gap($at(0, 0, 0), $at(751, 0, 0)));
+        self::assertSame(150, SideBySide::gap($at(750, 200, 199), $at(0, 0, 0)));
+        self::assertNull(SideBySide::gap($at(750, 201, 0), $at(0, 0, 0)));
+        self::assertNull(SideBySide::gap($at(750, 0, 200), $at(0, 0, 0)));
         self::assertTrue(SideBySide::fromFrontToBack($at(0, 0, 0), $at(300, 400, 0)));
         self::assertFalse(SideBySide::fromFrontToBack($at(0, 400, 0), $at(0, 0, 0)));
     }
@@ -106,7 +106,7 @@ final class PairsTest extends TestCase
 
         self::assertEquals([Relation::besideIt(Side::Right, 'comb')], $told(...$pair));
         self::assertEquals([Relation::besideIt(Side::Left, 'soap')], $told(...array_reverse($pair)));
-        // Where a tin on the soap, a little lower than the comb's top, is to the right of the comb too, the floor tells.
+        // Where a tin that lies on the soap is to the right of the comb too, the floor tells it.
         $tin = new Placement('tin', 2, null, How::Flat, 0.0, [new Part(610, 0, 190, 600, 400, 200)]);
         self::assertEquals([Relation::besideIt(Side::Right, 'comb'), Relation::onFloor()], $told(...$pair, ...[$tin]));
     }
