@@ -79,14 +79,12 @@ final class TableTally
     /** @param array<string, Item> $items */
     private static function mostOnFloor(Problem $problem, array $items): float
     {
-        $flat = $covered = 0;
+        $flat = 0;
         foreach ($items as $item) {
             [$long, $broad] = $item->size->sides();
             $flat += $item->isFlat() ? $long * $broad : 0;
         }
-        foreach ((new FloorPlan($problem->box, array_values($items), []))->blocks(0) as [$x1, $y1, , $x2, $y2]) {
-            $covered += ($x2 - $x1) * ($y2 - $y1);
-        }
+        $covered = (new FloorPlan($problem->box, array_values($items), []))->covered();
         $most = min($flat, $problem->box->floorLength * $problem->box->floorWidth);
 
         return $most === 0 ? 1.0 : min(1.0, $covered / $most);

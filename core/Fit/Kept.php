@@ -53,7 +53,10 @@ final readonly class Kept
             if ($one->item->isFlat()) {
                 [$long, $broad] = $one->item->size->sides();
                 $flat += $long * $broad;
-                $lies += self::isInOrder($one, $standing, $order, $box) ? $long * $broad : 0.0;
+                // Of what is bent up a wall, what lies.
+                $lies += self::isInOrder($one, $standing, $order, $box)
+                    ? min($long * $broad, self::face($one->part))
+                    : 0.0;
             }
         }
         $most = $order === Order::FlatsWall ? $box->topLength * $box->height : $box->floorLength * $box->floorWidth;
@@ -103,6 +106,11 @@ final readonly class Kept
         $areSideBySide = $one->item->blocks !== [] && $one->part->h < 2 * $one->item->leastSide();
 
         return $areSideBySide ? self::HIDES_ALL : self::HIDES;
+    }
+
+    private static function face(Part $part): int
+    {
+        return intdiv($part->volume(), min($part->l, $part->w, $part->h));
     }
 
     /** @param list<Standing> $standing */

@@ -82,12 +82,6 @@ final class Improvement
         return array_values(array_filter($this->layout->rows, static fn (array $other): bool => $other !== $row));
     }
 
-    /** From now on the lid may give as far as it does: there is something that matters more than that it lies flat. */
-    public function mayDome(): void
-    {
-        $this->layout->mayDome();
-    }
-
     /**
      * Take the first of some layouts that is better than what there is; none where none is.
      *
@@ -152,7 +146,9 @@ final class Improvement
     private static function isBetter(Kept $one, Kept $other): bool
     {
         $order = static fn (Kept $kept): array => [
-            count($kept->coveredFirstSights) + count($kept->seenPrivates), -round($kept->order, 3),
+            count($kept->coveredFirstSights) + count($kept->seenPrivates),
+            count($kept->seenPrivates),
+            -round($kept->order, 3),
         ];
 
         return $order($one) < $order($other);

@@ -20,6 +20,9 @@ use PluckyWren\Core\Fit\Placement;
  */
 final class Layout
 {
+    /** So often a block is moved away from walls that come nearer below it. */
+    private const SHIFTS = 2;
+
     /** @var list<array{int, int, int, int, int, int}> what does not move: [x1, y1, z1, x2, y2, z2] */
     private array $fixed = [];
 
@@ -32,8 +35,8 @@ final class Layout
     /** @var array<string, Placement> as they were before, by id */
     private array $before = [];
 
-    /** How high anything may reach, in tenths of a millimetre: to the rim, or as far over it as it did before. */
-    private int $ceiling;
+    /** How high anything may reach, in tenths of a millimetre: how all lies matters more than that the lid is flat. */
+    private readonly int $ceiling;
 
     /**
      * @param  list<Placement>  $placements
@@ -41,7 +44,7 @@ final class Layout
      */
     private function __construct(private readonly BoxShape $box, array $placements, private readonly array $items)
     {
-        $ceiling = $box->height;
+        $this->ceiling = $box->height + $box->bulge;
         $levels = [];
         foreach ($placements as $placement) {
             $item = $items[$placement->id];
@@ -51,7 +54,6 @@ final class Layout
 
                 continue;
             }
-            $ceiling = max($ceiling, ...array_map(static fn (Part $part): int => $part->top(), $placement->parts));
             if ($placement->angle != 0.0 || count($placement->parts) > 1) {
                 $this->kept[] = $placement;
                 foreach ($placement->parts as $own) {
@@ -64,7 +66,6 @@ final class Layout
             }
         }
         array_multisort($levels, $this->rows);
-        $this->ceiling = $ceiling;
     }
 
     /**
@@ -84,12 +85,6 @@ final class Layout
         return new self($box, $placements, $items);
     }
 
-    /** From now on the lid may give as far as it does: there is something that matters more than that it lies flat. */
-    public function mayDome(): void
-    {
-        $this->ceiling = $this->box->height + $this->box->bulge;
-    }
-
     /**
      * The packing of a list of blocks in this box; null where something would float, reach too high, or press on what
      * is gentle.
@@ -103,19 +98,13 @@ final class Layout
         $gentle = [];
         $placements = $this->kept;
         foreach ($rows as $row) {
-            [$id, $x1, $y1, $l, $w, $h] = $row;
-            [$x2, $y2] = [$x1 + $l, $y1 + $w];
-            $z = 0;
-            $under = [];
-            foreach ($blocks as [$bx1, $by1, , $bx2, $by2, $top]) {
-                if ($bx1 < $x2 && $bx2 > $x1 && $by1 < $y2 && $by2 > $y1) {
-                    $under[] = [min($bx2, $x2) - max($bx1, $x1), min($by2, $y2) - max($by1, $y1), $top];
-                    $z = max($z, $top);
-                }
-            }
-            if ($z + $h > $this->ceiling || ! $this->isBetweenTheWalls($x1, $y1, $x2, $y2, $z, $h)) {
+            $place = $this->lowest($row, $blocks);
+            if ($place === null) {
                 return null;
             }
+            [$x1, $y1, $z, $under] = $place;
+            [$id, , , $l, $w, $h] = $row;
+            [$x2, $y2] = [$x1 + $l, $y1 + $w];
             $carried = 0;
             foreach ($z > Pile::CONTACT ? $under : [] as [$along, $across, $top]) {
                 $carried += $top === $z ? $along * $across : 0;
@@ -139,14 +128,42 @@ final class Layout
         return $placements;
     }
 
-    private function isBetweenTheWalls(int $x1, int $y1, int $x2, int $y2, int $z, int $h): bool
+    /**
+     * As low as a block can lie where it is; where the walls come nearer below, as far from them as they ask.
+     *
+     * @param  Row  $row
+     * @param  list<array{int, int, int, int, int, int}>  $blocks  that are in already
+     * @return array{int, int, int, list<array{int, int, int}>}|null x, y and z, and what lies under it: how far along,
+     *                                                               how far across, and how high it reaches
+     */
+    private function lowest(array $row, array $blocks): ?array
     {
-        if ($this->box->isStraight()) {
-            return $x1 >= 0 && $y1 >= 0 && $x2 <= $this->box->topLength && $y2 <= $this->box->topWidth;
+        [, $x1, $y1, $l, $w, $h] = $row;
+        for ($shifts = 0; $shifts <= self::SHIFTS; $shifts++) {
+            [$x2, $y2] = [$x1 + $l, $y1 + $w];
+            $z = 0;
+            $under = [];
+            foreach ($blocks as [$bx1, $by1, , $bx2, $by2, $top]) {
+                if ($bx1 < $x2 && $bx2 > $x1 && $by1 < $y2 && $by2 > $y1) {
+                    $under[] = [min($bx2, $x2) - max($bx1, $x1), min($by2, $y2) - max($by1, $y1), $top];
+                    $z = max($z, $top);
+                }
+            }
+            $free = $this->box->freeBetween($z, $h);
+            if ($z + $h > $this->ceiling || $l > $free[2] - $free[0] || $w > $free[3] - $free[1]) {
+                return null;
+            }
+            $at = [max($free[0], min($x1, $free[2] - $l)), max($free[1], min($y1, $free[3] - $w))];
+            if ($at === [$x1, $y1]) {
+                return [$x1, $y1, $z, $under];
+            }
+            if ($this->box->isStraight()) {
+                return null;
+            }
+            [$x1, $y1] = $at;
         }
-        $free = $this->box->freeBetween($z, $h);
 
-        return $x1 >= $free[0] && $y1 >= $free[1] && $x2 <= $free[2] && $y2 <= $free[3];
+        return null;
     }
 
     private function how(string $id, int $height): How

@@ -58,6 +58,7 @@ final readonly class Merit
             $this->losses->musts,
             $this->losses->value,
             count($this->kept->coveredFirstSights) + count($this->kept->seenPrivates),
+            count($this->kept->seenPrivates),
             -round($this->kept->order, 2),
             $this->moves,
             $this->closure->press,

@@ -38,9 +38,7 @@ final readonly class OutOfSight
         if ($packing->kept->seenPrivates === []) {
             return;
         }
-        // What is hidden matters more than that the lid lies flat.
-        $packing->mayDome();
-        foreach (['underAll', 'underOne', 'inPlaceOf', 'covered'] as $way) {
+        foreach (['underAll', 'underOne', 'inPlaceOf', 'covered', 'traded'] as $way) {
             foreach ($packing->kept->seenPrivates as $id) {
                 $own = $packing->row($id);
                 if ($own !== null) {
@@ -49,6 +47,7 @@ final readonly class OutOfSight
                         'underOne' => $this->underOne($own, $packing->rowsBut($own)),
                         'inPlaceOf' => $this->inPlaceOf($own, $packing),
                         'covered' => $this->covered($own, $packing),
+                        'traded' => $this->traded($own, $packing),
                     });
                 }
             }
@@ -151,6 +150,34 @@ final readonly class OutOfSight
             }
             foreach ($this->refolding->within($own, $long, $broad) as [$l, $w, $h]) {
                 yield [...array_slice($others, 0, $at), [$own[0], $x, $y, $l, $w, $h], ...array_slice($others, $at)];
+            }
+        }
+    }
+
+    /**
+     * In the place of something else, whatever that is, and that in its own, on top and flush with a corner of it.
+     *
+     * @param  Row  $own
+     * @return iterable<list<Row>>
+     */
+    private function traded(array $own, Improvement $packing): iterable
+    {
+        [, $x, $y, $l, $w] = $own;
+        $rows = $packing->rows();
+        foreach ($this->items[$own[0]]->form->takesAnyShape() ? $rows : [] as $at => $other) {
+            $item = $this->items[$other[0]];
+            foreach ($other === $own || $item->hidden || $item->firstSight ? [] : [false, true] as $isPressed) {
+                $there = $this->refolding->inPlaceOf($own, $other, $isPressed);
+                $left = $rows;
+                $left[$at] = $there ?? $other;
+                $left = array_values(array_filter($left, static fn (array $row): bool => $row !== $own));
+                foreach ($there === null ? [] : $this->turned($other) as [$long, $broad, $high]) {
+                    foreach (array_unique([$x, $x + $l - $long]) as $atX) {
+                        foreach (array_unique([$y, $y + $w - $broad]) as $atY) {
+                            yield [...$left, [$other[0], $atX, $atY, $long, $broad, $high]];
+                        }
+                    }
+                }
             }
         }
     }

@@ -34,6 +34,9 @@ final class Room
     /** @var list<array{int, array{int, int, int, int, int, int}, How}> kind, block and how it lies */
     private array $placed = [];
 
+    /** @var array<int, Part> what of a piece stands up a wall, by its number among what was placed */
+    private array $bent = [];
+
     public function __construct(
         private readonly BoxShape $box,
         private readonly Repertoire $repertoire,
@@ -90,6 +93,27 @@ final class Room
                 $this->spaces->fill(self::overHalf($block), $smallest);
             }
         }
+    }
+
+    /**
+     * Lay a piece of a kind on the floor, and let its end stand up a wall where it is bent.
+     *
+     * @param  Part|null  $standing  its end
+     */
+    public function lay(int $kind, Part $lying, ?Part $standing = null): void
+    {
+        $this->left[$kind]--;
+        $this->place([[$kind, self::block($lying)]], $standing === null ? null : How::UpTheWall, [0, 0, 0, 0.0]);
+        if ($standing !== null) {
+            $this->bent[count($this->placed) - 1] = $standing;
+            $this->spaces->fill(self::block($standing), [0, 0, 0, 0.0]);
+        }
+    }
+
+    /** @return array{int, int, int, int, int, int} */
+    private static function block(Part $part): array
+    {
+        return [$part->x, $part->y, $part->z, $part->x + $part->l, $part->y + $part->w, $part->top()];
     }
 
     /**
@@ -176,19 +200,20 @@ final class Room
     {
         $taken = [];
         $placements = [];
-        foreach ($this->placed as [$kind, $block, $how]) {
+        foreach ($this->placed as $at => [$kind, $block, $how]) {
             $taken[$kind] = ($taken[$kind] ?? 0) + 1;
             $item = $this->repertoire->kinds[$kind]->items[$taken[$kind] - 1];
-            $placements[] = new Placement($item->id, 1, null, $how, 0.0, [
-                new Part(
-                    $block[0],
-                    $block[1],
-                    $block[2],
-                    $block[3] - $block[0],
-                    $block[4] - $block[1],
-                    $block[5] - $block[2],
-                ),
-            ]);
+            $part = new Part(
+                $block[0],
+                $block[1],
+                $block[2],
+                $block[3] - $block[0],
+                $block[4] - $block[1],
+                $block[5] - $block[2],
+            );
+            $placements[] = new Placement(
+                $item->id, 1, null, $how, 0.0, isset($this->bent[$at]) ? [$part, $this->bent[$at]] : [$part],
+            );
         }
         $rest = [];
         foreach ($this->repertoire->kinds as $number => $kind) {

@@ -43,6 +43,9 @@ final class Search
 
     private ?FloorPlan $floorPlan = null;
 
+    /** Whether the attempt is about getting all in, rather than about how it lies once it is. */
+    private bool $isToClose = true;
+
     private readonly Polish $polish;
 
     private readonly bool $isFull;
@@ -84,11 +87,12 @@ final class Search
         $turn = $this->done++;
         $this->nesting->begin($turn, $this->priorities);
         $isByPiece = $this->turns->goesFirstWay($turn);
-        // Once all goes in, every attempt is about how well.
-        $isWhole = $this->isWhole();
-        $flatsFirst = $isWhole ? $turn % 4 !== 3 : $this->staging->goesFirstWay(intdiv($turn, 2));
+        // Once all goes in, every attempt is about how well, or about getting it in over a floor that is laid out.
+        $isForTheFloor = $turn % 4 !== 3 && $this->couldLieFlatter();
+        $this->isToClose = ! $this->isWhole() || $isForTheFloor;
+        $flatsFirst = $this->isWhole() ? $turn % 4 !== 3 : $this->staging->goesFirstWay(intdiv($turn, 2));
         // Until then it is mostly about that: what is kept clear over the lead is room that others need.
-        $keepsSight = $isWhole || intdiv($turn, 2) % self::SIGHT_KEPT === 0;
+        $keepsSight = ! $this->isToClose || intdiv($turn, 2) % self::SIGHT_KEPT === 0;
         $underTheLid = $this->underTheLid($turn);
         $packed = $this->packed($isByPiece, $flatsFirst, $keepsSight, $underTheLid);
         if (! $packed instanceof Room) {
@@ -145,9 +149,8 @@ final class Search
         $box = $this->problem->box;
         $number = $this->turns->attempts($isByPiece);
         $care = SpaceCare::number($number);
-        $isTight = ! $this->isAsWanted() && $this->isTight($number);
-        $isWhole = $this->isWhole();
-        $sightLast = $keepsSight && $number % 2 === 1 && $isWhole;
+        $isTight = ($this->isToClose || ! $this->isAsWanted()) && $this->isTight($number);
+        $sightLast = $keepsSight && $number % 2 === 1 && ! $this->isToClose;
         $stages = new Stages($this->nesting->repertoire, $this->problem->order);
         $last = $stages->last($sightLast, $flatsFirst);
         // What folds or pours is put where nothing else would go; who goes piece by piece looks at every space.
@@ -177,7 +180,7 @@ final class Search
             $this->nesting->repertoire, $care, $this->priorities, $this->seed + $number, false,
             array_fill_keys($last, true), $isTight,
         );
-        (new SpaceFirst($room, $offers, $isWhole, $this->budget))->run();
+        (new SpaceFirst($room, $offers, ! $this->isToClose, $this->budget))->run();
         $pieces->run($last);
 
         return $room;
@@ -195,10 +198,9 @@ final class Search
                 $this->problem->box, $this->hardToLay->others, $this->hardToLay->standing(),
             );
             $numbers = $this->nesting->repertoire->numbers();
-            foreach ($this->floorPlan->blocks($number) as $id => $block) {
+            foreach ($this->floorPlan->parts($number) as $id => $parts) {
                 if (isset($numbers[$id])) {
-                    $room->left[$numbers[$id]]--;
-                    $room->place([[$numbers[$id], $block]], null, [0, 0, 0, 0.0]);
+                    $room->lay($numbers[$id], ...$parts);
                 }
             }
         } elseif ($this->problem->order === Order::FlatsWall) {
@@ -230,6 +232,14 @@ final class Search
     private function isAsWanted(): bool
     {
         return $this->isWhole() && $this->best?->merit->kept->isSeenAsWanted() === true;
+    }
+
+    /** Determine if all lies as it is wanted, but less of the floor under flat things than might. */
+    private function couldLieFlatter(): bool
+    {
+        return $this->problem->order === Order::FlatsFirst
+            && $this->isAsWanted()
+            && $this->floorPlan?->coversMoreThan($this->best->placements ?? []) === true;
     }
 
     /** Whether what gives is pressed at once: mostly, where not all of it goes in at rest. */
@@ -276,7 +286,7 @@ final class Search
     private function ceiling(int $turn): int
     {
         $box = $this->problem->box;
-        if ($this->best !== null && $this->isAsWanted()) {
+        if ($this->best !== null && $this->isAsWanted() && ! $this->isToClose) {
             return $this->best->merit->closure->domeMm > 0 && $turn % 2 === 0
                 ? $box->height + intdiv($box->bulge, 2)
                 : $box->height;

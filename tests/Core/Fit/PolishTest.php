@@ -41,7 +41,7 @@ final class PolishTest extends TestCase
         // On the tin alone, in its corner, the book is carried by a third: enough; moved on by 500, by a sixth.
         self::assertSame([0, 400], self::levels($layout->settled([$tin, $book])));
         self::assertNull($layout->settled([$tin, ['book', 500, 0, 2000, 1500, 100]]));
-        self::assertNull($layout->settled([$tin, ['car', 0, 0, 1000, 1000, 601]]), 'higher than the rim');
+        self::assertNull($layout->settled([$tin, ['car', 0, 0, 1000, 1000, 681]]), 'higher than the lid gives');
         self::assertNull($layout->settled([['tin', 2001, 0, 1000, 1000, 400]]), 'through the wall');
     }
 
@@ -230,6 +230,30 @@ final class PolishTest extends TestCase
         self::assertSame(125, $parts['tin']->z);
     }
 
+    public function test_what_is_private_and_something_hard_change_places(): void
+    {
+        // The vest, 80 high or 48 pressed, has nothing over it: with the block, 62 high, on it, it would reach 110 of
+        // 108. In the block's place, under the robot that may have nothing on it, it reaches 48 + 46.
+        $items = [
+            'tin' => new Item('tin', 'Tin', Size::ofMm(200, 200, 108), Form::Rigid, keepUpright: true),
+            'block' => new Item('block', 'Block', Size::ofMm(100, 100, 62), Form::Rigid, keepUpright: true),
+            'robot' => new Item(
+                'robot', 'Robot', Size::ofMm(100, 100, 46), Form::Rigid, firstSight: true, keepUpright: true,
+            ),
+            'vest' => new Item('vest', 'Vest', Size::ofMm(100, 100, 80), Form::Cloth, squeeze: 0.6, hidden: true),
+        ];
+        $parts = $this->outOfSight($items, [
+            new Placement('tin', 1, null, How::Upright, 0.0, [new Part(0, 0, 0, 2000, 2000, 1080)]),
+            new Placement('block', 1, null, How::Flat, 0.0, [new Part(2000, 0, 0, 1000, 1000, 620)]),
+            new Placement('robot', 1, null, How::Flat, 0.0, [new Part(2000, 0, 620, 1000, 1000, 460)]),
+            new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(2000, 1000, 0, 1000, 1000, 800)]),
+        ]);
+
+        self::assertEquals(new Part(2000, 0, 0, 1000, 1000, 480), $parts['vest']);
+        self::assertEquals(new Part(2000, 1000, 0, 1000, 1000, 620), $parts['block']);
+        self::assertSame(480, $parts['robot']->z);
+    }
+
     public function test_what_is_private_goes_into_a_cup_that_is_empty(): void
     {
         // Neither under the tin, 105 high, nor under the cup, 100 high, is room for as little as 8.
@@ -301,9 +325,103 @@ final class PolishTest extends TestCase
         ), [1, 2, 3]);
         $plan = new FloorPlan(self::box(), $books, []);
 
-        self::assertCount(2, $plan->blocks(0));
-        self::assertSame([0, 0, 0, 1500, 2000, 100], $plan->blocks(0)['book-1']);
-        self::assertSame([1500, 0, 0, 3000, 2000, 100], $plan->blocks(1)['book-1'], 'mirrored');
+        self::assertCount(2, $plan->parts(0));
+        self::assertSame(6_000_000, $plan->covered());
+        self::assertEquals([new Part(0, 0, 0, 1500, 2000, 100)], $plan->parts(0)['book-1']);
+        self::assertEquals([new Part(1500, 0, 0, 1500, 2000, 100)], $plan->parts(1)['book-1'], 'mirrored');
+    }
+
+    public function test_paper_that_is_a_little_too_long_is_bent_up_the_wall_beside_a_book(): void
+    {
+        // Beside the book's 190 are 110 of 300: of a letter of 130, 108 lie, 2 is the bend, and 22 stand.
+        $book = new Item('book', 'Book', Size::ofMm(200, 190, 10), Form::Rigid);
+        $parts = static function (
+            int $long,
+            int $broad,
+            int $thin = 2,
+            Form $form = Form::Sheet,
+            int $number = 0,
+        ) use ($book): array {
+            $paper = new Item('paper', 'Paper', Size::ofMm($long, $broad, $thin), $form);
+
+            return (new FloorPlan(self::box(), [$book, $paper], []))->parts($number)['paper'] ?? [];
+        };
+
+        self::assertEquals(
+            [new Part(1900, 0, 0, 1080, 1600, 20), new Part(2980, 0, 0, 20, 1600, 220)],
+            $parts(160, 130),
+        );
+        self::assertEquals(
+            [new Part(20, 0, 0, 1080, 1600, 20), new Part(0, 0, 0, 20, 1600, 220)],
+            $parts(160, 130, number: 1),
+            'mirrored',
+        );
+        self::assertCount(1, $parts(110, 100), 'what fits lies as it is');
+        self::assertSame([], $parts(160, 140), 'of 140 more than a fifth would stand');
+        self::assertSame([], $parts(160, 130, 2, Form::Rigid), 'what is stiff');
+        self::assertSame([], $parts(160, 130, 4, Form::Bendable), 'thicker than 3 mm');
+    }
+
+    public function test_of_what_is_bent_up_a_wall_what_lies_counts_as_lying_on_the_floor(): void
+    {
+        // 200 x 160 in all, 148 of the 160 on the floor.
+        $paper = new Item('paper', 'Paper', Size::ofMm(200, 160, 2), Form::Sheet);
+        $bent = new Placement('paper', 1, null, How::UpTheWall, 0.0, [
+            new Part(1500, 0, 0, 1480, 2000, 20), new Part(2980, 0, 0, 20, 2000, 120),
+        ]);
+
+        self::assertSame(
+            148 / 160,
+            Kept::in(self::box(), Order::FlatsFirst, [$bent], ['paper' => $paper])->order,
+        );
+    }
+
+    public function test_in_a_tub_what_comes_to_lie_lower_moves_away_from_the_wall(): void
+    {
+        // 300 x 200 at the rim, 100 high, 260 x 160 on the floor: 20 narrower all round.
+        $tub = new BoxShape('Tub', 3000, 2000, 2600, 1600, 1000, 80);
+        $layout = Layout::of($tub, [], self::items()) ?? self::fail('Nothing leans.');
+        $tin = ['tin', 200, 200, 2000, 1200, 500];
+
+        self::assertEquals(
+            [new Part(100, 100, 500, 1000, 1000, 300)],
+            ($layout->settled([$tin, ['car', 0, 0, 1000, 1000, 300]])[1] ?? null)?->parts,
+        );
+        self::assertEquals(
+            [new Part(200, 200, 0, 1000, 1000, 300)],
+            ($layout->settled([['car', 0, 0, 1000, 1000, 300]])[0] ?? null)?->parts,
+        );
+        self::assertNull($layout->settled([['car', 0, 0, 2601, 1000, 300]]), 'broader than the floor');
+    }
+
+    public function test_that_nothing_private_shows_matters_more_than_flat_things_on_the_floor(): void
+    {
+        // On each other: the book on the floor with the tin on it, or the vest with the book on it.
+        $items = [
+            'book' => new Item('book', 'Book', Size::ofMm(200, 150, 10), Form::Rigid),
+            'vest' => new Item('vest', 'Vest', Size::ofMm(200, 150, 20), Form::Cloth, hidden: true),
+            'lead' => new Item('lead', 'Lead', Size::ofMm(100, 200, 20), Form::Rigid, firstSight: true),
+            'tin' => new Item('tin', 'Tin', Size::ofMm(100, 200, 20), Form::Rigid),
+        ];
+        $problem = new Problem(self::box(), array_values($items), Order::FlatsFirst);
+        $lies = static fn (string $id, int $x, int $z): Placement => new Placement($id, 1, null, How::Flat, 0.0, [
+            new Part($x, 0, $z, ...match ($id) {
+                'book' => [1500, 2000, 100], 'vest' => [1500, 2000, 200], default => [1000, 2000, 200],
+            }),
+        ]);
+        $merit = static function (Placement ...$placements) use ($problem, $items): Merit {
+            $placements = array_values($placements);
+
+            return Merit::of($problem, $placements, [], ClosureOf::packing($problem->box, $placements, $items), $items);
+        };
+        // One is otherwise than it should be in either: the vest in sight, or the lead gift out of it.
+        $shows = $merit($lies('book', 0, 0), $lies('vest', 0, 100), $lies('tin', 1500, 0), $lies('lead', 1500, 200));
+        $hides = $merit($lies('vest', 0, 0), $lies('book', 0, 200), $lies('lead', 1500, 0), $lies('tin', 1500, 200));
+
+        self::assertSame([['vest'], []], [$shows->kept->seenPrivates, $shows->kept->coveredFirstSights]);
+        self::assertSame([[], ['lead']], [$hides->kept->seenPrivates, $hides->kept->coveredFirstSights]);
+        self::assertGreaterThan($hides->kept->order, $shows->kept->order);
+        self::assertTrue($hides->isBetterThan($shows));
     }
 
     /** @param array<array-key, Item> $items */
