@@ -83,14 +83,14 @@ final readonly class FitView
         );
     }
 
-    /** Get the piece that goes into the box itself at this step. */
-    public function currentPiece(): ?PlannedPiece
+    /** @return list<PlannedPiece> those that go into the box itself at this step */
+    public function currentPieces(): array
     {
         $current = $this->current();
 
         return $current === null || $current->holder() !== null
-            ? null
-            : $this->sheet->packing->plannedOf($current->first()->id);
+            ? []
+            : array_map($this->sheet->packing->plannedOf(...), $current->items());
     }
 
     /** @return list<string> what may be wanted of a piece that is not as it is already */

@@ -1,8 +1,7 @@
-{{-- What whoever packs it may want of the piece of this step, and all that was wanted so far. --}}
-@php($piece = $fit->currentPiece())
+{{-- What whoever packs it may want of the pieces of this step, and all that was wanted so far. --}}
 @if ($fit->sheet->box->stage->isOpen())
     <section class="cut px-4 py-3" aria-label="{{ __('plan/fit.own.wished') }}">
-        @if ($piece !== null)
+        @foreach ($fit->currentPieces() as $piece)
             <details @if ($fit->sheet->wished() !== []) open @endif>
                 <summary class="link">{{ __('plan/fit.own.heading', ['name' => $piece->name]) }}</summary>
                 <form method="post" action="{{ route('pieces.packing', $piece->id) }}"
@@ -15,7 +14,7 @@
                     @endforeach
                 </form>
             </details>
-        @endif
+        @endforeach
         @if ($fit->sheet->wished() !== [])
             <h3 class="mt-3">{{ __('plan/fit.own.wished') }}</h3>
             <ul>
