@@ -40,6 +40,9 @@ final class BenchView
     /** Which step is looked at, from 0 on. */
     public readonly int $at;
 
+    /** What stands for the piece that did not go in, while it is not known which of the two. */
+    public const WHICH = 'which';
+
     /** So many of the steps that follow are shown as ghosts. */
     private const GHOSTS = 2;
 
@@ -216,6 +219,18 @@ final class BenchView
         }
 
         return $lots;
+    }
+
+    /** Determine if it has to be asked which of the two things of a step did not go in. */
+    public function asksWhich(): bool
+    {
+        return $this->refused === self::WHICH;
+    }
+
+    /** Get what stands for what does not go in, where a step's does not. */
+    public function refusedOf(Move $move): string
+    {
+        return count($move->each()) > 1 ? self::WHICH : $move->first()->id;
     }
 
     /** @return list<array{id: string, name: string}> each thing of a step that may not go in, by itself */

@@ -282,13 +282,19 @@ final class BenchTest extends TestCase
     {
         [$first, $second] = $this->pair();
         $names = Piece::query()->with('lot')->get()->mapWithKeys(
-            static fn (Piece $piece): array => [$piece->id => $piece->lot?->name],
+            static fn (Piece $piece): array => [$piece->id => (string) $piece->lot?->name],
         );
         $this->get($this->address())
             ->assertSee('step 1 of 1')
             ->assertSee("{$names[$first]} and {$names[$second]}")
-            ->assertSee('Both are in')
-            ->assertSeeInOrder(["“{$names[$first]}” did not go in", "“{$names[$second]}” did not go in"]);
+            ->assertSeeInOrder(['Both are in', 'One of them did not go in']);
+        $this->get("{$this->address()}?refused=which")
+            ->assertSeeInOrder([
+                'Which of the two did not go in?', "refused={$first}", $names[$first], "refused={$second}",
+                $names[$second],
+            ], false)
+            ->assertDontSee('did not go in. How?');
+        $this->get("{$this->address()}?refused={$second}")->assertSee("“{$names[$second]}” did not go in. How?");
 
         // The second is tried once the first is in; to look at the ways on changes nothing.
         $this->get("{$this->address()}?refused={$second}&how=unliked&more=1")->assertOk();

@@ -11,13 +11,13 @@
             <button class="button go bench-button" data-key=" "><span data-in>{{ $bench->saysIn($move) }}</span>
                 <kbd aria-hidden="true">{{ __('pack/views/partials/bench-buttons.space') }}</kbd></button>
         </form>
-        @foreach ($bench->mayBeRefused($move) as $thing)
-            @php($refuse = route('bench', [$box, 'refused' => $thing['id']]))
-            <a class="button bench-button" data-key="{{ 'xc'[$loop->index] }}" href="{{ $refuse }}"
-                hx-get="{{ $refuse }}" hx-target="#bench" hx-swap="outerMorph">{{ $loop->count === 1
-                    ? __('pack/bench.refused') : __('pack/bench.refused-of-two', ['name' => $thing['name']]) }}
-                <kbd aria-hidden="true">{{ 'XC'[$loop->index] }}</kbd></a>
-        @endforeach
+        @if ($move->holder() === null)
+            @php($refuse = route('bench', [$box, 'refused' => $bench->refusedOf($move)]))
+            <a class="button bench-button" data-key="x" href="{{ $refuse }}" hx-get="{{ $refuse }}"
+                hx-target="#bench" hx-swap="outerMorph">{{ __(count($move->each()) > 1
+                    ? 'pack/bench.one-refused' : 'pack/bench.refused') }}
+                <kbd aria-hidden="true">X</kbd></a>
+        @endif
     @endif
     @if ($bench->done > 0)
         <form method="post" action="{{ route('bench.press', $box) }}" hx-post="{{ route('bench.press', $box) }}"

@@ -2,7 +2,7 @@
     {{ __('pack/bench.where-it-stands', ['box' => $box->theme, 'step' => $bench->at + 1, 'all' => $bench->steps(),
         'left' => trans_choice('pack/bench.minutes', $bench->minutesLeft())]) }}
 </p>
-<h1 class="bench-name">{{ $bench->name($move) }}</h1>
+<h1 @class(['bench-name', 'of-two' => count($move->each()) > 1])>{{ $bench->name($move) }}</h1>
 @foreach ($bench->lotsWithPhoto($move) as $shown)
     <img class="bench-photo" src="{{ route('lots.photo', $shown) }}"
         alt="{{ __('gather/stash.photo.alt', ['name' => $shown->name]) }}">
@@ -28,7 +28,17 @@
             hx-swap="outerMorph">{{ __('pack/bench.to-now') }}</a></p>
 @elseif ($bench->refused !== null)
     <div class="cut mt-4 grid gap-3 p-4" id="refused">
-        @if ($bench->how === null)
+        @if ($bench->asksWhich())
+            <p class="text-xl font-semibold">{{ __('pack/bench.which') }}</p>
+            <p class="flex flex-wrap gap-2.5">
+                @foreach ($bench->mayBeRefused($move) as $thing)
+                    @php($address = route('bench', [$box, 'refused' => $thing['id']]))
+                    <a class="button bench-button" href="{{ $address }}" hx-get="{{ $address }}" hx-target="#bench"
+                        hx-swap="outerMorph" data-key="{{ 'ab'[$loop->index] }}">{{ $thing['name'] }}
+                        <kbd aria-hidden="true">{{ 'AB'[$loop->index] }}</kbd></a>
+                @endforeach
+            </p>
+        @elseif ($bench->how === null)
             <p class="text-xl font-semibold">
                 {{ __('pack/bench.how.asked', ['name' => $bench->sheet->packing->nameOf($bench->refused)]) }}</p>
             <p class="flex flex-wrap gap-2.5">
