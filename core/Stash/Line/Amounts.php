@@ -95,6 +95,12 @@ final readonly class Amounts
         return (new Money($minor, $this->currency))->typed();
     }
 
+    /** Get an amount as it can be meant as nothing else: one without decimals needs a word beside it. */
+    public function said(int $minor): string
+    {
+        return $this->currency->digits === 0 ? "for {$this->typed($minor)}" : $this->typed($minor);
+    }
+
     /** Determine if it is one that may be paid at all. */
     public function canBe(int $minor): bool
     {

@@ -91,7 +91,7 @@ final class Counts
         $found = $scan->take("(?<![\w.,/-])[x×]\s?(?<n>\d{1,5}){$after}")
             ?? $scan->take("{$before}(?<n>\d{1,5})\s?[x×](?!\w)")
             ?? $scan->take("\b(?:qty|quantity)[:.]?\s*(?<n>\d{1,5}){$after}")
-            ?? $scan->take("{$before}(?<n>\d{1,5})\s*(?:pcs?\b\.?|pieces\b)(?:\s+of\b)?");
+            ?? $scan->take("{$before}(?<n>\d{1,5})\s*(?:pcs?\b\.?|pieces\b|pairs?\b)(?:\s+of\b)?");
         if ($found !== null) {
             return (int) $found['groups']['n'];
         }

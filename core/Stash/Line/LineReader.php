@@ -20,6 +20,12 @@ final readonly class LineReader
     /** So many of what comes in many are likely to be what is in one of it. */
     private const LIKELY_IN_ONE = 6;
 
+    /** Where money has no cents, from so much on a number alone behind a thing is its price: nobody has as many. */
+    private const LIKELY_PRICE = 30;
+
+    /** And behind clothes from so much on: no child is as tall. */
+    private const TALLER_THAN_ANY = 200;
+
     private Names $names;
 
     private Amounts $amounts;
@@ -89,6 +95,7 @@ final readonly class LineReader
         $this->thing->takeColours($draft, $within);
         $this->askUnread($draft, $within);
         $this->thing->say($draft, $found);
+        ThingOfLine::thickness($draft, $kind);
         $this->sayPieces($draft, $price->counts, $kind);
 
         return $price;
@@ -170,8 +177,9 @@ final readonly class LineReader
         if ($unclear === null) {
             return null;
         }
-        $isPrice = $before === [] && count($after) === 1 && $counts->count !== null && ! $hasPrice && ! $needsSize;
-        if ($isPrice) {
+        $isAlone = $before === [] && count($after) === 1 && ! $hasPrice;
+        $isPrice = $isAlone && $counts->count !== null && ! $needsSize;
+        if ($isPrice || $isAlone && $this->isLikelyPrice((int) $unclear['text'], $needsSize)) {
             $minor = (int) $unclear['text'] * $this->currency->minorUnits();
 
             return new Amount($minor, null, $unclear['at'], strlen($unclear['text']));
@@ -180,7 +188,7 @@ final readonly class LineReader
             'count' => $counts->count === null && count($before) < 2 ? "x{$unclear['text']}" : null,
             'price' => $hasPrice || count($before) > 1
                 ? null
-                : $this->amounts->typed((int) $unclear['text'] * $this->currency->minorUnits()),
+                : $this->amounts->said((int) $unclear['text'] * $this->currency->minorUnits()),
             'size' => $needsSize ? "size {$unclear['text']}" : null,
         ];
         $draft->ask(Ask::COUNT, $unclear['text'], array_map(
@@ -189,6 +197,12 @@ final readonly class LineReader
         ));
 
         return null;
+    }
+
+    private function isLikelyPrice(int $number, bool $mayBeSize): bool
+    {
+        return $this->currency->digits === 0
+            && $number >= ($mayBeSize ? self::TALLER_THAN_ANY : self::LIKELY_PRICE);
     }
 
     /**
@@ -201,7 +215,9 @@ final readonly class LineReader
         $left = [
             ...$draft->scan->find("(?<![\w.,])-?\d{0,3}(?:[.,']\d+)+(?![\w]){$unit}"),
             ...$draft->scan->find('(?<!\w)(?:\+\s*)?(?:tax|vat|delivery|shipping|postage|deposit|refund)(?!\w)'),
-            ...$draft->scan->find('(?<![\w.,-])\d{1,5}(?=\s?/)|(?<=/)\d{1,5}(?![\w.,-])'),
+            // Half a litre is what a bottle holds.
+            ...$draft->scan->find("(?<![\w.,/-])\d{1,5}(?=\s?/)(?!/\d{1,2}\s?(?:l|lit(?:re|er)s?|cups?)\b)"
+                ."|(?<=/)\d{1,5}(?![\w.,-]){$unit}(?!\s?(?:lit(?:re|er)s?|cups?)\b)"),
         ];
         foreach ($left as $one) {
             if ($found?->covers($one['at']) !== true) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Stash\Line;
 
 use PluckyWren\Core\Colour\ColourNames;
+use PluckyWren\Core\Stash\ItemKind;
 
 /** Takes out of a line which thing it is: its kind, its size and colours, and a name of its own. */
 final readonly class ThingOfLine
@@ -56,14 +57,25 @@ final readonly class ThingOfLine
     {
         $unit = '(?<unit>mm|cm|in|inch|inches|")';
         $by = '\s*(?:mm|cm|in|")?\s*[x×]\s*';
-        $pattern = '(?<![\w.,])'.self::SIDE.$by.self::SIDE.$by.self::SIDE."\s*{$unit}(?!\w)";
-        $found = $draft->scan->take($pattern);
+        $from = '(?<![\w.,])'.self::SIDE.$by.self::SIDE;
+        // In a drawer is no unit.
+        $found = $draft->scan->take("{$from}{$by}".self::SIDE."\s*{$unit}(?!\w)")
+            ?? $draft->scan->take("{$from}\s*{$unit}(?!\w)(?!\s+\p{L})");
         if ($found === null) {
             return;
         }
         foreach (['length' => 1, 'width' => 2, 'height' => 3] as $side => $group) {
             $unitText = strtr(mb_strtolower($found['groups']['unit']), ['inches' => 'in', 'inch' => 'in', '"' => 'in']);
-            $draft->say($side, "{$found['groups'][$group]} {$unitText}");
+            $said = $found['groups'][$group] ?? '';
+            $draft->say($side, preg_match('/^\d/', $said) === 1 ? "{$said} {$unitText}" : null);
+        }
+    }
+
+    /** Of what only length and width are said, take it to be as thick as its kind usually is. */
+    public static function thickness(Draft $draft, ?ItemKind $kind): void
+    {
+        if ($draft->has('length') && ! $draft->has('height')) {
+            $draft->say('height', $kind === null ? null : round($kind->body->size->height / 10, 1).' mm');
         }
     }
 

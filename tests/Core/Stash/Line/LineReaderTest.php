@@ -115,12 +115,39 @@ final class LineReaderTest extends TestCase
         return require __DIR__.'/lines.php';
     }
 
-    private static function reader(): LineReader
+    /** Where money has no cents, every number is whole; the last one may be how many, what it cost, or a size. */
+    #[TestWith(['soap 120', '', '120'])]
+    #[TestWith(['socks, 3 pairs 500', '3', '500'])]
+    #[TestWith(['2 combs 90', '2', '90'])]
+    #[TestWith(['T-shirt 110 cm 400', '', '400'])]
+    #[TestWith(['T-shirt 200', '', '200'])]
+    public function test_where_money_has_no_cents_a_large_number_is_the_price(
+        string $line,
+        string $pieces,
+        string $price,
+    ): void {
+        $read = self::reader('JPY')->read($line);
+
+        self::assertSame([], $read->asks);
+        self::assertSame([$pieces, $price], [$read->typed['pieces'] ?? '', $read->typed['price'] ?? '']);
+    }
+
+    public function test_where_it_has_none_a_small_one_is_asked_and_each_answer_answers_it(): void
+    {
+        self::assertSame(['count'], array_column(self::reader('JPY')->read('soap 29')->asks, 'what'));
+        self::assertSame(['count'], array_column(self::reader('JPY')->read('T-shirt 199')->asks, 'what'));
+        self::assertSame(['count'], array_column(self::reader('USD')->read('soap 120')->asks, 'what'));
+        $answers = self::reader('JPY')->read('soap 29')->asks[0]->answers;
+        self::assertSame('29', self::reader('JPY')->read($answers['price'])->typed['price']);
+        self::assertSame('29', self::reader('JPY')->read($answers['count'])->typed['pieces']);
+    }
+
+    private static function reader(string $currency = 'USD'): LineReader
     {
         return new LineReader(
             Data::catalogue(),
             Data::colourNames(),
-            Currency::of('USD'),
+            Currency::of($currency),
             new DateTimeImmutable('2026-11-27'),
             new Known(
                 ['Mill Lane' => Source::Shop, 'Corner Barn' => Source::Thrift, 'Bobbin Row' => Source::Online,

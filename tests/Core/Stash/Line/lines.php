@@ -304,6 +304,14 @@ return [
     ],
     'pink/purple hair ties 0.80' => ['kind' => 'hair-ties', 'colours' => 'rose, violet', 'price' => '0.80'],
     'mirror sea glass 1.00' => ['kind' => 'mirror-small', 'colours' => 'sea glass', 'price' => '1.00'],
+    'notebook 21 x 15 cm 1.80' => [
+        'kind' => 'notebook', 'price' => '1.80', 'length' => '21 cm', 'width' => '15 cm', 'height' => '9 mm',
+    ],
+    '8x6" notebook 1.80' => [
+        'kind' => 'notebook', 'price' => '1.80', 'length' => '8 in', 'width' => '6 in', 'height' => '9 mm',
+    ],
+    'water bottle 1/2 l 3.50' => ['kind' => 'water-bottle', 'name' => 'Water bottle 1/2 l', 'price' => '3.50'],
+    'flip-flops, 3 pairs 6.00' => ['kind' => 'flip-flops', 'pieces' => '3', 'price' => '6.00'],
     'tin 10x8x5 cm 0.50' => [
         'kind' => 'tin-small', 'length' => '10 cm', 'width' => '8 cm', 'height' => '5 cm', 'price' => '0.50',
     ],
