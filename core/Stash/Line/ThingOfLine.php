@@ -18,6 +18,9 @@ final readonly class ThingOfLine
 
     private const YEARS = '(?:\s?(?:years?|yrs?|y)\b)?';
 
+    /** Where a size ends: a comma may follow it, but no more of the figure. */
+    private const ENDS = '(?![\w/-]|[.,]\d)';
+
     private const MOST_COLOURS = 3;
 
     /** A child's height in centimetres, as many labels have it, or from one to another: `128`, `134/140`. */
@@ -60,7 +63,7 @@ final readonly class ThingOfLine
         $from = '(?<![\w.,])'.self::SIDE.$by.self::SIDE;
         // In a drawer is no unit.
         $found = $draft->scan->take("{$from}{$by}".self::SIDE."\s*{$unit}(?!\w)")
-            ?? $draft->scan->take("{$from}\s*{$unit}(?!\w)(?!\s+\p{L})");
+            ?? $draft->scan->take("{$from}\s*(?!in\s+\p{L}){$unit}(?!\w)");
         if ($found === null) {
             return;
         }
@@ -83,7 +86,7 @@ final readonly class ThingOfLine
     public static function saidSize(Draft $draft): void
     {
         $size = self::HEIGHT.'(?:\s?cm)?|\d{1,2}(?:\s?[-/]\s?\d{1,2})?(?:\s?(?:months|T))?|XXS|XS|S|M|L|XL|XXL';
-        $found = $draft->scan->take("\b(?:sizes?|ages?|aged)\s*:?\s*(?<size>{$size})".self::YEARS.'(?![\w.,/])');
+        $found = $draft->scan->take("\b(?:sizes?|ages?|aged)\s*:?\s*(?<size>{$size})".self::YEARS.self::ENDS);
         $draft->say('size_label', self::label($found['groups']['size'] ?? ''));
     }
 
@@ -93,7 +96,7 @@ final readonly class ThingOfLine
         $found = $draft->scan->take(
             '(?<![\w.,/-])(?<size>'.self::HEIGHTS.'(?:\s?cm)?|'.self::NO_BELT.'\s?cm'
                 .'|\d{1,2}\s?[-/]\s?\d{1,2}(?:\s?months)?|\d{1,2}T|\d{1,2}\s?months|'.self::LETTERS.')'
-                .self::YEARS.'(?![\w.,/-])',
+                .self::YEARS.self::ENDS,
         );
         $draft->say('size_label', self::label($found['groups']['size'] ?? ''));
     }

@@ -310,6 +310,10 @@ return [
     '8x6" notebook 1.80' => [
         'kind' => 'notebook', 'price' => '1.80', 'length' => '8 in', 'width' => '6 in', 'height' => '9 mm',
     ],
+    'underwear size 4-6, 3 for 1.50' => [
+        'kind' => 'underwear', 'pieces' => '3', 'price' => '1.50', 'size_label' => '4-6',
+    ],
+    'T-shirt, M, 2.00' => ['kind' => 't-shirt', 'price' => '2.00', 'size_label' => 'M'],
     'water bottle 1/2 l 3.50' => ['kind' => 'water-bottle', 'name' => 'Water bottle 1/2 l', 'price' => '3.50'],
     'flip-flops, 3 pairs 6.00' => ['kind' => 'flip-flops', 'pieces' => '3', 'price' => '6.00'],
     'tin 10x8x5 cm 0.50' => [
