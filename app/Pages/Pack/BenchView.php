@@ -6,8 +6,6 @@ namespace App\Pages\Pack;
 
 use App\Models\Bench;
 use App\Models\BoxPhoto;
-use App\Models\Lot;
-use App\Models\LotPhoto;
 use App\Models\Piece;
 use App\Pages\Plan\BoxSheet;
 use App\Pages\Plan\Drawing;
@@ -39,9 +37,6 @@ final class BenchView
 
     /** Which step is looked at, from 0 on. */
     public readonly int $at;
-
-    /** What stands for the piece that did not go in, while it is not known which of the two. */
-    public const WHICH = 'which';
 
     /** So many of the steps that follow are shown as ghosts. */
     private const GHOSTS = 2;
@@ -110,16 +105,10 @@ final class BenchView
      */
     public function stepsAhead(): array
     {
-        return array_map(fn (Move $move): array => [
-            'piece' => $move->first()->id, 'name' => $this->name($move), 'says' => $this->says($move),
-            'in' => $this->saysIn($move),
-        ], array_slice($this->moves, $this->done));
-    }
-
-    /** Get what is said by whoever has made a step. */
-    public function saysIn(Move $move): string
-    {
-        return Words::of(count($move->each()) > 1 ? 'pack/bench.both-in' : 'pack/bench.in');
+        return array_map(fn (BenchStep $step): array => [
+            'piece' => $step->move->first()->id, 'name' => $step->name(), 'says' => $step->says(),
+            'in' => $step->saysIn(),
+        ], array_map($this->step(...), array_slice($this->moves, $this->done)));
     }
 
     /** Get what tells the plan that is followed from any other. */
@@ -143,22 +132,6 @@ final class BenchView
         }
 
         return array_values($fetch);
-    }
-
-    /** Determine if what a step takes lies on the table; null where nobody lays anything out. */
-    public function isOnTable(Move $move): ?bool
-    {
-        $pieces = $this->sheet->box->contents()->keyBy('id');
-        if (! $pieces->contains(static fn (Piece $piece): bool => $piece->is_laid_out)) {
-            return null;
-        }
-        foreach ($move->ids() as $id) {
-            if (($pieces[FitProblem::pieceOf($id)] ?? null)?->is_laid_out === false) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** @return list<Refusal> how something may not go in */
@@ -198,89 +171,17 @@ final class BenchView
         return $this->moves[$this->at] ?? null;
     }
 
-    public function name(Move $move): string
+    public function step(Move $move): BenchStep
     {
-        $names = array_map($this->sheet->packing->nameOf(...), self::known($move));
+        $this->words ??= $this->sheet->packing->wordsAmong($this->placements());
 
-        return isset($names[1])
-            ? Words::of('pack/bench.two', ['one' => $names[0], 'other' => $names[1]])
-            : $names[0];
-    }
-
-    /** @return list<Lot> those of which there is a photo, by which the things of a step are known */
-    public function lotsWithPhoto(Move $move): array
-    {
-        $lots = [];
-        foreach (self::known($move) as $id) {
-            $lot = $this->sheet->box->contents()->find(FitProblem::pieceOf($id))?->lot;
-            if ($lot !== null && $lot->exists && LotPhoto::query()->whereKey($lot->id)->exists()) {
-                $lots[] = $lot;
-            }
-        }
-
-        return $lots;
+        return new BenchStep($this->sheet, $move, $this->words);
     }
 
     /** Determine if it has to be asked which of the two things of a step did not go in. */
     public function asksWhich(): bool
     {
-        return $this->refused === self::WHICH;
-    }
-
-    /** Get what stands for what does not go in, where a step's does not. */
-    public function refusedOf(Move $move): string
-    {
-        return count($move->each()) > 1 ? self::WHICH : $move->first()->id;
-    }
-
-    /** @return list<array{id: string, name: string}> each thing of a step that may not go in, by itself */
-    public function mayBeRefused(Move $move): array
-    {
-        return $move->holder() !== null ? [] : array_map(
-            fn (Move $thing): array => [
-                'id' => $thing->first()->id, 'name' => $this->sheet->packing->nameOf($thing->first()->id),
-            ],
-            $move->each(),
-        );
-    }
-
-    /** @return non-empty-list<string> by which pieces a step is known: what is filled, or the first of each thing */
-    private static function known(Move $move): array
-    {
-        return $move->holder() !== null
-            ? [$move->holder()]
-            : array_map(static fn (Move $thing): string => $thing->first()->id, $move->each());
-    }
-
-    public function says(Move $move): string
-    {
-        $this->words ??= $this->sheet->packing->wordsAmong($this->placements());
-
-        return $this->words->of($move);
-    }
-
-    /** @return list<string> what is still to be done to the pieces of a step, to all of them unless it says to which */
-    public function tasks(Move $move): array
-    {
-        $names = [];
-        foreach ($move->items() as $id) {
-            $preparation = $this->sheet->packing->plannedOf($id)->preparation(
-                $this->sheet->plan->ways->habits,
-                $this->sheet->plan->recipient->band,
-            );
-            foreach ($preparation->open() as $task) {
-                $names[$task->value][] = $this->sheet->packing->nameOf($id);
-            }
-        }
-        $tasks = [];
-        foreach ($names as $task => $of) {
-            $says = Words::of("pack/tasks.name.{$task}");
-            $tasks[] = count($of) === count($move->items())
-                ? $says
-                : Words::of('pack/bench.task-of', ['task' => $says, 'names' => implode('; ', $of)]);
-        }
-
-        return $tasks;
+        return $this->refused === BenchStep::WHICH;
     }
 
     /** @return list<string> ids of the pieces of the steps that follow, as far as they are shown as ghosts */

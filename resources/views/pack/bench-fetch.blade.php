@@ -11,7 +11,7 @@
             <p class="text-xl text-ink-soft" aria-live="polite">
                 {{ $now === null || $bench->isAllIn() ? __('pack/bench.all-in')
                     : __('pack/bench.role.packs', ['step' => $bench->done + 1, 'all' => $bench->steps(),
-                        'name' => $bench->name($now)]) }}</p>
+                        'name' => $bench->step($now)->name()]) }}</p>
             @if ($fetch === [])
                 <h1 class="bench-name">{{ __('pack/bench.role.all-laid') }}</h1>
             @else

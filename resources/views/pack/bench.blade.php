@@ -2,6 +2,7 @@
     @fragment('bench')
         @php
             [$box, $move] = [$bench->sheet->box, $bench->current()];
+            $step = $move === null ? null : $bench->step($move);
             $look = fn (int $by) => route('bench', [$box, 'look' => $by]);
             $away = $bench->at - $bench->done;
         @endphp
@@ -23,8 +24,8 @@
                     @include('pack.partials.bench-step')
                 @endif
                 <ol class="bench-path" aria-hidden="true">
-                    @for ($step = 0; $step < $bench->steps(); $step++)
-                        <li @class(['is-in' => $step < $bench->done, 'is-now' => $step === $bench->at])></li>
+                    @for ($nth = 0; $nth < $bench->steps(); $nth++)
+                        <li @class(['is-in' => $nth < $bench->done, 'is-now' => $nth === $bench->at])></li>
                     @endfor
                 </ol>
                 @include('pack.partials.bench-buttons')
@@ -45,7 +46,7 @@
                         @foreach ($bench->moves as $one)
                             <li class="flex flex-wrap items-center gap-2 py-1">
                                 <span class="grow basis-60"><b class="figure">{{ $loop->iteration }}.</b>
-                                    {{ $bench->says($one) }}</span>
+                                    {{ $bench->step($one)->says() }}</span>
                                 @if ($loop->iteration <= $bench->done)
                                     <span class="text-ok font-semibold">✓ {{ __('pack/bench.is-in') }}</span>
                                 @elseif ($one->holder() === null)
@@ -55,8 +56,7 @@
                                         @csrf<x-once /><input type="hidden" name="kind" value="in">
                                         <input type="hidden" name="piece" value="{{ $one->first()->id }}">
                                         <input type="hidden" name="saw" value="{{ $bench->bench->version }}">
-                                        <button class="button small">{{ __('pack/bench.'.(count($one->each()) > 1
-                                            ? 'these-are-in' : 'this-is-in')) }}</button>
+                                        <button class="button small">{{ $bench->step($one)->saysThisIsIn() }}</button>
                                     </form>
                                 @endif
                             </li>

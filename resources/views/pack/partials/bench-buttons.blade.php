@@ -8,14 +8,13 @@
             <input type="hidden" name="kind" value="in">
             <input type="hidden" name="piece" value="{{ $move->first()->id }}">
             <input type="hidden" name="saw" value="{{ $bench->bench->version }}">
-            <button class="button go bench-button" data-key=" "><span data-in>{{ $bench->saysIn($move) }}</span>
+            <button class="button go bench-button" data-key=" "><span data-in>{{ $step->saysIn() }}</span>
                 <kbd aria-hidden="true">{{ __('pack/views/partials/bench-buttons.space') }}</kbd></button>
         </form>
-        @if ($move->holder() === null)
-            @php($refuse = route('bench', [$box, 'refused' => $bench->refusedOf($move)]))
+        @if ($step->mayBeRefused())
+            @php($refuse = route('bench', [$box, 'refused' => $step->refused()]))
             <a class="button bench-button" data-key="x" href="{{ $refuse }}" hx-get="{{ $refuse }}"
-                hx-target="#bench" hx-swap="outerMorph">{{ __(count($move->each()) > 1
-                    ? 'pack/bench.one-refused' : 'pack/bench.refused') }}
+                hx-target="#bench" hx-swap="outerMorph">{{ $step->saysRefused() }}
                 <kbd aria-hidden="true">X</kbd></a>
         @endif
     @endif

@@ -2,25 +2,25 @@
     {{ __('pack/bench.where-it-stands', ['box' => $box->theme, 'step' => $bench->at + 1, 'all' => $bench->steps(),
         'left' => trans_choice('pack/bench.minutes', $bench->minutesLeft())]) }}
 </p>
-<h1 @class(['bench-name', 'of-two' => count($move->each()) > 1])>{{ $bench->name($move) }}</h1>
-@foreach ($bench->lotsWithPhoto($move) as $shown)
+<h1 @class(['bench-name', 'of-two' => $step->isOfTwo()])>{{ $step->name() }}</h1>
+@foreach ($step->lotsWithPhoto() as $shown)
     <img class="bench-photo" src="{{ route('lots.photo', $shown) }}"
         alt="{{ __('gather/stash.photo.alt', ['name' => $shown->name]) }}">
 @endforeach
-<p class="bench-text" data-says>{{ $bench->says($move) }}</p>
-@php($isOnTable = $bench->isOnTable($move))
+<p class="bench-text" data-says>{{ $step->says() }}</p>
+@php($isOnTable = $step->isOnTable())
 @if ($isOnTable !== null)
     <p @class(['mt-2', 'text-ok' => $isOnTable, 'text-mend font-semibold' => ! $isOnTable])>
         {{ __('pack/bench.role.'.($isOnTable ? 'on-table' : 'not-on-table')) }}</p>
 @endif
-@if ($bench->tasks($move) !== [])
+@if ($step->tasks() !== [])
     <p class="mt-3 font-semibold">
-        {{ __('pack/bench.before', ['tasks' => implode(', ', $bench->tasks($move))]) }}
+        {{ __('pack/bench.before', ['tasks' => implode(', ', $step->tasks())]) }}
     </p>
 @endif
 @if (isset($bench->moves[$bench->at + 1]) && $bench->refused === null)
     <p class="mt-3 text-ink-soft">
-        {{ __('pack/bench.then', ['says' => $bench->says($bench->moves[$bench->at + 1])]) }}</p>
+        {{ __('pack/bench.then', ['says' => $bench->step($bench->moves[$bench->at + 1])->says()]) }}</p>
 @endif
 @if (! $bench->isNow())
     <p class="mt-3">{{ __('pack/bench.looking') }}
@@ -31,10 +31,10 @@
         @if ($bench->asksWhich())
             <p class="text-xl font-semibold">{{ __('pack/bench.which') }}</p>
             <p class="flex flex-wrap gap-2.5">
-                @foreach ($bench->mayBeRefused($move) as $thing)
-                    @php($address = route('bench', [$box, 'refused' => $thing['id']]))
+                @foreach ($step->things() as $id => $name)
+                    @php($address = route('bench', [$box, 'refused' => $id]))
                     <a class="button bench-button" href="{{ $address }}" hx-get="{{ $address }}" hx-target="#bench"
-                        hx-swap="outerMorph" data-key="{{ 'ab'[$loop->index] }}">{{ $thing['name'] }}
+                        hx-swap="outerMorph" data-key="{{ 'ab'[$loop->index] }}">{{ $name }}
                         <kbd aria-hidden="true">{{ 'AB'[$loop->index] }}</kbd></a>
                 @endforeach
             </p>
