@@ -39,6 +39,7 @@ final readonly class Polish
         if ($packing === null) {
             return $placements;
         }
+        // What is hidden leaves more ways for the flat things; and these may bring something to light again.
         $this->outOfSight->of($packing);
         foreach ($this->problem->order === Order::FlatsFirst ? $this->flats($packing) : [] as $row) {
             if ($packing->kept->order < 1.0 && ! self::liesOnTheFloor($row, $packing->placements)) {
