@@ -243,12 +243,13 @@ final readonly class WorkBench
     /** @return list<Proposal> */
     private function proposed(string $id, Refusal $how, Bench $bench, Problem $problem, Packed $packed): array
     {
-        $refused = array_column($bench->result()->placements, null, 'id')[$id] ?? null;
+        $plan = $bench->result()->placements;
+        $refused = array_column($plan, null, 'id')[$id] ?? null;
 
         return $refused === null || $packed->isIn($id)
             ? []
             : (new Proposals($this->fitRoom->bench()))
-                ->for($problem, $packed, FitProblem::pieceOf($id), $refused->parts[0], $how);
+                ->for($problem, $packed, FitProblem::pieceOf($id), $refused->parts[0], $how, $plan);
     }
 
     /** @return list<Proposal> */

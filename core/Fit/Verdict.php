@@ -23,6 +23,11 @@ enum Verdict: string
         };
     }
 
+    public function isBetterThan(self $that): bool
+    {
+        return array_search($this, self::cases(), true) < array_search($that, self::cases(), true);
+    }
+
     public function closes(): bool
     {
         return $this !== self::Open;

@@ -8,9 +8,11 @@ use PluckyWren\Core\Fit\Answer\Swap;
 use PluckyWren\Core\Fit\Answer\Trial;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Part;
+use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Fit\Solve\Elsewhere;
+use PluckyWren\Core\Fit\Verdict;
 
 /** What to do about a piece that did not go in: around what is in, which never moves. */
 final readonly class Proposals
@@ -30,17 +32,21 @@ final readonly class Proposals
      * @param  Problem  $problem  the whole box
      * @param  string  $item  the id of the item that did not go in
      * @param  Part  $refused  where it was to go
+     * @param  list<Placement>  $plan  that is followed, by steps
      * @return non-empty-list<Proposal> at least that it is left behind, which always can be done
      */
-    public function for(Problem $problem, Packed $packed, string $item, Part $refused, Refusal $how): array
-    {
+    public function for(
+        Problem $problem,
+        Packed $packed,
+        string $item,
+        Part $refused,
+        Refusal $how,
+        array $plan = [],
+    ): array {
         $left = $packed->around($problem);
         $elsewhere = $this->elsewhere($left, $item, $refused, $how);
         $proposals = $elsewhere === null ? [] : [new Proposal('elsewhere', $elsewhere)];
-        $proposals[] = new Proposal(
-            'behind',
-            $this->trial->of($packed->around($packed->leavingBehind($problem, $item))),
-        );
+        $proposals[] = new Proposal('behind', $this->behind($problem, $packed, $item, $plan));
         foreach (array_slice($packed->free(), 0, self::OUT) as $move) {
             $plan = $this->trial->of($packed->without($move)->around($problem));
             if ($plan->packsAll() && self::suits($plan, $item, $refused, $how)) {
@@ -97,6 +103,25 @@ final readonly class Proposals
             static fn (Item $one): Item => $isRider($one) ? $one->loose() : $one,
             $problem->items,
         ), $problem->order, $problem->pinned);
+    }
+
+    /**
+     * All the rest where it was to go, unless another plan closes better.
+     *
+     * @param  list<Placement>  $plan  that is followed, by steps
+     */
+    private function behind(Problem $problem, Packed $packed, string $item, array $plan): Result
+    {
+        $left = $packed->around($packed->leavingBehind($problem, $item));
+        $same = SamePlan::without($left, $item, $plan);
+        $closes = $same?->closure->verdict ?? Verdict::Open;
+        if ($same !== null && $closes === Verdict::Flat) {
+            return $same;
+        }
+        $other = $this->trial->of($left);
+        $isBetter = $other->packsAll() && $other->closure?->verdict->isBetterThan($closes) === true;
+
+        return $same === null || $isBetter ? $other : $same;
     }
 
     /** A plan around what is in, with the piece somewhere else next of all; null where none of a few packs all. */

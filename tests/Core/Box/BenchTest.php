@@ -26,6 +26,7 @@ use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
+use PluckyWren\Core\Fit\Verdict;
 use PluckyWren\Core\Measure\Size;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -95,7 +96,10 @@ final class BenchTest extends TestCase
                 $refused = $moves[$at]->first();
                 $item = explode('#', $refused->id)[0];
                 $proposals = (new Proposals(new Trial(new CornerSolver, static fn (): Budget => Budget::ofAttempts(1))))
-                    ->for($problem, $packed, $item, $refused->parts[0], Refusal::cases()[$random->getInt(0, 3)]);
+                    ->for(
+                        $problem, $packed, $item, $refused->parts[0], Refusal::cases()[$random->getInt(0, 3)],
+                        $random->getInt(0, 1) === 0 ? [] : $plan->placements,
+                    );
                 $refusals++;
                 self::assertContains('behind', array_column($proposals, 'way'));
                 foreach ($proposals as $proposal) {
@@ -109,6 +113,32 @@ final class BenchTest extends TestCase
         }
         self::assertGreaterThan(25, $elsewhere);
         self::assertGreaterThan(10, $out);
+    }
+
+    public function test_what_is_left_behind_leaves_the_rest_where_it_was_to_go_unless_something_lay_on_it(): void
+    {
+        $box = BoxShape::straight('box', 2000, 1000, 500, 0);
+        $problem = new Problem($box, array_map(
+            static fn (string $id): Item => new Item($id, $id, new Size(500, 500, 100), Form::Rigid),
+            ['book', 'car', 'tin'],
+        ));
+        // The tin lies on the car; the book is in, far from where a solver would lay it.
+        $book = self::lies('book', 1, 700, 0);
+        $plan = [$book, self::lies('car', 2, 1300, 0), self::lies('tin', 3, 1300, 100)];
+        $packed = Packed::after([Press::in([$book])]);
+        $behind = static fn (string $item): array => array_column(
+            (new Proposals(new Trial(new CornerSolver, static fn (): Budget => Budget::ofAttempts(1))))
+                ->for($problem, $packed, $item, $plan[1]->parts[0], Refusal::Unliked, $plan),
+            null,
+            'way',
+        )['behind']->plan->placements;
+
+        self::assertEquals([$book, $plan[1]->withStep(3)], $behind('tin'));
+        self::assertTrue(Verdict::Snug->isBetterThan(Verdict::Tight));
+        self::assertFalse(Verdict::Open->isBetterThan(Verdict::Tight), 'no band at all is no better');
+        $others = $behind('car');
+        self::assertSame(['book', 'tin'], array_column($others, 'id'));
+        self::assertSame(0, $others[1]->parts[0]->z);
     }
 
     public function test_a_smaller_one_and_what_rides_in_it_loose_are_proposed_where_all_goes_in_then(): void
