@@ -139,10 +139,12 @@ final readonly class Item
         return $this->copy(['into' => null]);
     }
 
-    /** What it is worth to whoever packs, whether it has to go in, and whether it is to be seen first. */
+    /** What it is worth to whoever packs, whether it has to go in, and whether it is seen first, private or not. */
     public function valued(float $value, bool $must, bool $firstSight): self
     {
-        return $this->copy(['value' => $value, 'must' => $must, 'firstSight' => $firstSight]);
+        return $this->copy([
+            'value' => $value, 'must' => $must, 'firstSight' => $firstSight, 'hidden' => $this->hidden && ! $firstSight,
+        ]);
     }
 
     /** One of several, packed with the others or by itself. */

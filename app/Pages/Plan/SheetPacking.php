@@ -240,9 +240,31 @@ final class SheetPacking
     /** @return list<string> what there is to say of how it is packed */
     public function remarks(): array
     {
-        $remarks = [$this->rises(), $this->parted(), $this->gaveWay()];
+        $order = $this->plan->ways->packingOrder;
+        $kept = Kept::in($this->plan->boxKind->inside, $order, $this->order(), $this->problem->singles());
+        $remarks = [
+            $this->rises(),
+            $this->parted(),
+            $this->saysOfAll('not-seen', $kept->coveredFirstSights),
+            $this->saysOfAll('in-sight', $kept->seenPrivates),
+            $kept->order >= Kept::WELL
+                ? ''
+                : Words::of("plan/fit.gave-way.{$order->value}", ['share' => (int) round(100 * $kept->order)]),
+        ];
 
         return array_values(array_filter($remarks, static fn (string $remark): bool => $remark !== ''));
+    }
+
+    /**
+     * Get what is to be said of several pieces; empty where there are none.
+     *
+     * @param  list<string>  $ids
+     */
+    private function saysOfAll(string $key, array $ids): string
+    {
+        $names = implode(', ', array_unique(array_map($this->nameOf(...), $ids)));
+
+        return $names === '' ? '' : Words::of("plan/fit.{$key}", ['names' => $names]);
     }
 
     /** Get what rises over the rim until the lid presses it; empty where nothing does. */
@@ -256,17 +278,6 @@ final class SheetPacking
             : Words::of('plan/fit.rises', [
                 'name' => $this->nameOf($most[0]), 'high' => LengthWords::of(10 * (int) round($proud)),
             ]);
-    }
-
-    /** Get how far the order of packing had to give way; empty where it did not. */
-    private function gaveWay(): string
-    {
-        $order = $this->plan->ways->packingOrder;
-        $kept = Kept::in($this->plan->boxKind->inside, $order, $this->order(), $this->problem->singles());
-
-        return $kept->order >= Kept::WELL
-            ? ''
-            : Words::of("plan/fit.gave-way.{$order->value}", ['share' => (int) round(100 * $kept->order)]);
     }
 
     /** Get what was parted though it belongs together, and how it lies now: “Pencils 4 and 4”; empty where nothing. */

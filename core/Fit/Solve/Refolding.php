@@ -19,7 +19,7 @@ final readonly class Refolding
 
     /**
      * Blocks of the volume that something folded has, and of the least that it can have, no longer and no broader than
-     * given.
+     * given; none that would stand like a tower.
      *
      * @param  Row  $own
      * @return list<array{int, int, int}>
@@ -38,7 +38,7 @@ final readonly class Refolding
         }
 
         return array_values(array_filter($blocks, static fn (array $block): bool => min($block) >= $least
-            && $block[0] <= $long && $block[1] <= $broad));
+            && $block[0] <= $long && $block[1] <= $broad && $block[2] <= max($block[0], $block[1])));
     }
 
     /**

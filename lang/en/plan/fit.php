@@ -37,6 +37,9 @@ return [
     ],
     'on-floor' => 'on the floor',
     'rises' => '“:name” rises :high over the rim until the lid presses it.',
+    'not-seen' => 'Not among what is seen first, as there was no room for it on top: :names.',
+    'in-sight' => 'In sight when the lid comes off: :names. Lay something over it, a shirt or the letter, before the '
+        .'lid goes on.',
     'gave-way' => [
         'flats-first' => 'Flat things first, as far as it goes: :share % of them lie on the floor.',
         'flats-last' => 'Flat things last, as far as it goes: :share % of them lie on top.',

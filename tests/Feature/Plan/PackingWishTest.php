@@ -60,12 +60,43 @@ final class PackingWishTest extends TestCase
         self::assertTrue($piece->refresh()->packing->isNothing());
     }
 
+    public function test_it_says_what_is_seen_that_should_not_be_and_what_is_not_that_should(): void
+    {
+        $this->actingAs($this->packer);
+        $box = $this->box();
+        $vest = $this->putIn($box, 'underwear', 'Vest');
+        $this->putIn($box, 'eraser', 'Eraser');
+        $address = "/boxes/{$box->id}/fit";
+        $this->get($address)->assertSee('In sight when the lid comes off: Vest. Lay something over it')
+            ->assertDontSee('Not among what is seen first');
+        $this->putIn($box, 'notebook', 'Notebook');
+        $this->get($address)->assertDontSee('In sight when the lid comes off');
+        // Who wants it on top has it on top.
+        $this->put("/pieces/{$vest->id}/packing", ['wish' => 'top']);
+        $this->get($address)->assertDontSee('In sight when the lid comes off')
+            ->assertDontSee('Not among what is seen first');
+
+        // Of four as large as half the lid some lie under others.
+        foreach (['Sea', 'Star', 'Kite', 'Tide'] as $name) {
+            $book = $this->putIn($box, 'notebook', $name);
+            $this->put("/pieces/{$book->id}/packing", ['wish' => 'top']);
+        }
+        $this->get($address)->assertSee('Not among what is seen first, as there was no room for it on top: ');
+    }
+
     public function test_nobody_wishes_for_another_crew(): void
     {
         $piece = $this->piece();
         $this->actingAs(User::factory()->createOne(['crew_id' => Crew::factory()]));
         $this->put("/pieces/{$piece->id}/packing", ['wish' => 'top'])->assertNotFound();
         $this->delete("/boxes/{$piece->box_id}/packing")->assertNotFound();
+    }
+
+    private function putIn(Box $box, string $kind, string $name): Piece
+    {
+        return Piece::factory()->createOne(
+            ['box_id' => $box->id, 'lot_id' => $this->lot($kind, ['name' => $name])->id],
+        );
     }
 
     private function piece(): Piece
