@@ -68,8 +68,8 @@ final class WaitingMoves
         $pieces = $query->get()->all();
         usort(
             $pieces,
-            static fn (Piece $one, Piece $other): int => [-$one->box->stage->place(), $one->box->number] <=> [
-                -$other->box->stage->place(), $other->box->number,
+            static fn (Piece $one, Piece $other): int => [-$one->box->stage->place(), $one->box->number, $one->id] <=> [
+                -$other->box->stage->place(), $other->box->number, $other->id,
             ],
         );
 

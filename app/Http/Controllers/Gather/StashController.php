@@ -23,10 +23,7 @@ final class StashController
             'drawers' => $question->drawers(),
             'lots' => $question->lots(),
             'bands' => $bands,
-            'boxes' => Box::query()
-                ->get()
-                ->filter(static fn (Box $box): bool => $box->stage->isOpen())
-                ->sortBy('number'),
+            'boxes' => Box::stillOpen()->orderBy('number')->get(['id', 'theme']),
         ]), 'drawers');
     }
 }

@@ -32,7 +32,8 @@
                     <th scope="row" class="py-1.5 pr-3 text-left font-normal">
                         <span class="flex items-center gap-2"><x-glyph :$lane
                             :kind="$lot->itemKind()" class="size-5 shrink-0"
-                            /><x-lot-photo :$lot /><span><a class="font-semibold no-underline hover:underline"
+                            />@if ($lot->has_photo)<x-lot-photo :$lot />@endif<span><a
+                                class="font-semibold no-underline hover:underline"
                                 href="{{ route('lots.edit', $lot) }}">{{ $lot->name }}</a>@if ($lot->size_label)<span
                                     class="text-ink-soft">{{ __('gather/views/partials/lots.size-label', [
                                         'label' => $lot->size_label,

@@ -33,7 +33,7 @@
             <div class="flex items-start gap-2.5">
                 <x-glyph :lane="$offer->lot->itemKind()->category" :kind="$offer->lot->itemKind()"
                     class="mt-0.5 size-6 shrink-0" />
-                <x-lot-photo :lot="$offer->lot" />
+                @if ($offer->lot->has_photo)<x-lot-photo :lot="$offer->lot" />@endif
                 <div class="min-w-0 grow">
                     <p class="font-semibold">
                         {{ $offer->lot->name }}@if ($offer->lot->size_label)<span
