@@ -139,17 +139,17 @@ final readonly class WorkBench
     /** @return list<Proposal> how to go on with a piece that did not go in */
     public function proposals(Box $box, string $id, Refusal $how): array
     {
-        [$bench, $problem, $packed] = $this->fresh($box);
+        [$bench, $problem, $packed] = $this->refused($box, $id);
 
-        return $this->proposed($id, $how, $bench, $problem, $packed->with(self::inBefore($bench, $packed, $id)));
+        return $this->proposed($id, $how, $bench, $problem, $packed);
     }
 
     /** @return list<Proposal> what else would help, from the stash or without its holder */
     public function furtherProposals(Box $box, string $id): array
     {
-        [$bench, $problem, $packed] = $this->fresh($box);
+        [$bench, $problem, $packed] = $this->refused($box, $id);
 
-        return $this->further($box, $id, $bench, $problem, $packed->with(self::inBefore($bench, $packed, $id)));
+        return $this->further($box, $id, $bench, $problem, $packed);
     }
 
     /**
@@ -165,7 +165,8 @@ final readonly class WorkBench
     {
         DB::transaction(function () use ($box, $id, $way): void {
             $this->once->claim();
-            [$bench, $problem, $packed] = $this->refused($box, $id);
+            [$bench, $problem, $packed, $before] = $this->refused($box, $id);
+            $before === [] || self::press($bench, $before);
             $chosen = self::chosen($this->further($box, $id, $bench, $problem, $packed), $way);
             $piece = Piece::query()->with(['box', 'lot'])->findOrFail(FitProblem::pieceOf($id));
             if ($chosen->swap !== null) {
@@ -189,7 +190,8 @@ final readonly class WorkBench
     {
         DB::transaction(function () use ($box, $id, $how, $way): void {
             $this->once->claim();
-            [$bench, $problem, $packed] = $this->refused($box, $id);
+            [$bench, $problem, $packed, $before] = $this->refused($box, $id);
+            $before === [] || self::press($bench, $before);
             $chosen = self::chosen($this->proposed($id, $how, $bench, $problem, $packed), $way);
             if ($way === 'behind') {
                 $item = FitProblem::pieceOf($id);
@@ -284,27 +286,18 @@ final readonly class WorkBench
     }
 
     /**
-     * As a piece did not go in: what goes in at one go with it, and before it, is in by then, and is recorded so.
+     * As a piece did not go in: what goes in at one go with it, and before it, is in by then, though not yet recorded.
      *
-     * @return array{Bench, Problem, Packed}
+     * @return array{Bench, Problem, Packed, list<Placement>} with what is not recorded
      *
      * @throws CannotChangeBox
      */
     private function refused(Box $box, string $id): array
     {
         [$bench, $problem, $packed] = $this->fresh($box);
-        $before = self::inBefore($bench, $packed, $id);
-        if ($before !== []) {
-            self::press($bench, $before);
-        }
+        $before = $packed->inBefore($id, ...Move::of($bench->result()->placements));
 
-        return [$bench, $problem, $packed->with($before)];
-    }
-
-    /** @return list<Placement> */
-    private static function inBefore(Bench $bench, Packed $packed, string $id): array
-    {
-        return $packed->inBefore($id, ...Move::of($bench->result()->placements));
+        return [$bench, $problem, $packed->with($before), $before];
     }
 
     private function plan(Bench $bench, Result $plan): void

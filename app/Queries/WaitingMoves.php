@@ -7,9 +7,7 @@ namespace App\Queries;
 use App\Models\Box;
 use App\Models\Lot;
 use App\Models\Piece;
-use Illuminate\Database\Eloquent\Builder;
 use PluckyWren\Core\Box\Shopping\OnHand;
-use PluckyWren\Core\Box\Stage;
 
 /**
  * What has come in, whatever way it came, for the boxes that have it on their list to buy: the one that is furthest
@@ -64,7 +62,7 @@ final class WaitingMoves
         $there->whereRaw(Lot::HAS_SOME_LEFT)->select('kind');
         $query = Piece::query()->with('box');
         $query->whereNull('lot_id')->whereIn('kind', $there);
-        $query->whereHas('box', static fn (Builder $box) => $box->whereNotIn('stage', Stage::lidOn()));
+        $query->whereIn('box_id', Box::stillOpen()->select('id'));
         $pieces = $query->get()->all();
         usort(
             $pieces,

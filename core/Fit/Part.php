@@ -16,6 +16,20 @@ final readonly class Part
         public int $h,
     ) {}
 
+    /** @param array{int, int, int, int, int, int} $corners x1, y1, z1, x2, y2, z2 */
+    public static function between(array $corners): self
+    {
+        [$x1, $y1, $z1, $x2, $y2, $z2] = $corners;
+
+        return new self($x1, $y1, $z1, $x2 - $x1, $y2 - $y1, $z2 - $z1);
+    }
+
+    /** @return array{int, int, int, int, int, int} x1, y1, z1, x2, y2, z2 */
+    public function corners(): array
+    {
+        return [$this->x, $this->y, $this->z, $this->x + $this->l, $this->y + $this->w, $this->top()];
+    }
+
     public function top(): int
     {
         return $this->z + $this->h;

@@ -23,9 +23,15 @@ enum Verdict: string
         };
     }
 
+    /** From 0 on, the best first. */
+    public function rank(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+
     public function isBetterThan(self $that): bool
     {
-        return array_search($this, self::cases(), true) < array_search($that, self::cases(), true);
+        return $this->rank() < $that->rank();
     }
 
     public function closes(): bool

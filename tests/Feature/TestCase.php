@@ -8,6 +8,7 @@ use App\Crews\CrewInHand;
 use App\Models\Box;
 use App\Models\Crew;
 use App\Models\Lot;
+use App\Models\Piece;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Contracts\Auth\Authenticatable;
@@ -99,6 +100,14 @@ abstract class TestCase extends FrameworkTestCase
     protected function box(array $with = []): Box
     {
         return Box::factory()->createOne(['crew_id' => $this->crew->id, ...$with]);
+    }
+
+    /** Put a thing of that name into a box. */
+    protected function putIn(Box $box, string $kind, string $name): Piece
+    {
+        return Piece::factory()->createOne(
+            ['box_id' => $box->id, 'lot_id' => $this->lot($kind, ['name' => $name])->id, 'quantity' => 1],
+        );
     }
 
     /** @param array<string, mixed> $with */

@@ -28,7 +28,7 @@ final readonly class BenchStep
 
     public function name(): string
     {
-        $names = array_map($this->sheet->packing->nameOf(...), $this->known());
+        $names = array_values($this->things());
 
         return isset($names[1])
             ? Words::of('pack/bench.two', ['one' => $names[0], 'other' => $names[1]])
@@ -70,7 +70,7 @@ final readonly class BenchStep
         return $this->isOfTwo() ? self::WHICH : $this->move->first()->id;
     }
 
-    /** @return array<string, string> names of its things by the ids by which they are known */
+    /** @return non-empty-array<string, string> names of its things by the ids by which they are known */
     public function things(): array
     {
         $names = [];

@@ -24,11 +24,6 @@ final readonly class LidSeen
     /** Above 0 where it closed more easily than was foretold, below 0 where it was harder, else 0. */
     public function ease(): int
     {
-        return self::rank($this->foretold) <=> self::rank($this->seen);
-    }
-
-    private static function rank(Verdict $verdict): int
-    {
-        return (int) array_search($verdict, Verdict::cases(), true);
+        return $this->foretold->rank() <=> $this->seen->rank();
     }
 }

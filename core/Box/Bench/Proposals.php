@@ -41,16 +41,16 @@ final readonly class Proposals
         string $item,
         Part $refused,
         Refusal $how,
-        array $plan = [],
+        array $plan,
     ): array {
         $left = $packed->around($problem);
         $elsewhere = $this->elsewhere($left, $item, $refused, $how);
         $proposals = $elsewhere === null ? [] : [new Proposal('elsewhere', $elsewhere)];
         $proposals[] = new Proposal('behind', $this->behind($problem, $packed, $item, $plan));
         foreach (array_slice($packed->free(), 0, self::OUT) as $move) {
-            $plan = $this->trial->of($packed->without($move)->around($problem));
-            if ($plan->packsAll() && self::suits($plan, $item, $refused, $how)) {
-                $proposals[] = new Proposal('out', $plan, $move->first()->id);
+            $without = $this->trial->of($packed->without($move)->around($problem));
+            if ($without->packsAll() && self::suits($without, $item, $refused, $how)) {
+                $proposals[] = new Proposal('out', $without, $move->first()->id);
 
                 break;
             }

@@ -78,16 +78,7 @@ final readonly class Nested
         foreach ($unit->layout([0, 0, 0], $lies) as [$kind, $block]) {
             $item = array_pop($pieces[$kind]);
             if ($item !== null) {
-                $placements[] = new Placement($item->id, 1, $pouch->id, How::Nested, 0.0, [
-                    new Part(
-                        $block[0],
-                        $block[1],
-                        $block[2],
-                        $block[3] - $block[0],
-                        $block[4] - $block[1],
-                        $block[5] - $block[2],
-                    ),
-                ]);
+                $placements[] = new Placement($item->id, 1, $pouch->id, How::Nested, 0.0, [Part::between($block)]);
             }
         }
 

@@ -53,10 +53,7 @@ final readonly class Nooks
                 break;
             }
             $nooks[] = $best;
-            $room->spaces->fill(
-                [$best->x, $best->y, $best->z, $best->x + $best->l, $best->y + $best->w, $best->top()],
-                [0, 0, 0, 0.0],
-            );
+            $room->spaces->fill($best->corners(), [0, 0, 0, 0.0]);
         }
 
         return $nooks;

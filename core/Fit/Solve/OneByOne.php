@@ -115,8 +115,8 @@ final class OneByOne
         if ($best === null) {
             return null;
         }
-        [[$x1, $y1, $z1, $x2, $y2, $z2], $how] = $best;
-        $part = new Part($x1, $y1, $z1, $x2 - $x1, $y2 - $y1, $z2 - $z1);
+        [$block, $how] = $best;
+        $part = Part::between($block);
 
         return new Placement(
             $item->id,

@@ -103,17 +103,11 @@ final class Room
     public function lay(int $kind, Part $lying, ?Part $standing = null): void
     {
         $this->left[$kind]--;
-        $this->place([[$kind, self::block($lying)]], $standing === null ? null : How::UpTheWall, [0, 0, 0, 0.0]);
+        $this->place([[$kind, $lying->corners()]], $standing === null ? null : How::UpTheWall, [0, 0, 0, 0.0]);
         if ($standing !== null) {
             $this->bent[count($this->placed) - 1] = $standing;
-            $this->spaces->fill(self::block($standing), [0, 0, 0, 0.0]);
+            $this->spaces->fill($standing->corners(), [0, 0, 0, 0.0]);
         }
-    }
-
-    /** @return array{int, int, int, int, int, int} */
-    private static function block(Part $part): array
-    {
-        return [$part->x, $part->y, $part->z, $part->x + $part->l, $part->y + $part->w, $part->top()];
     }
 
     /**
@@ -203,14 +197,7 @@ final class Room
         foreach ($this->placed as $at => [$kind, $block, $how]) {
             $taken[$kind] = ($taken[$kind] ?? 0) + 1;
             $item = $this->repertoire->kinds[$kind]->items[$taken[$kind] - 1];
-            $part = new Part(
-                $block[0],
-                $block[1],
-                $block[2],
-                $block[3] - $block[0],
-                $block[4] - $block[1],
-                $block[5] - $block[2],
-            );
+            $part = Part::between($block);
             $placements[] = new Placement(
                 $item->id, 1, null, $how, 0.0, isset($this->bent[$at]) ? [$part, $this->bent[$at]] : [$part],
             );

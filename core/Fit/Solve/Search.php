@@ -88,9 +88,9 @@ final class Search
         $this->nesting->begin($turn, $this->priorities);
         $isByPiece = $this->turns->goesFirstWay($turn);
         // Once all goes in, every attempt is about how well, or about getting it in over a floor that is laid out.
-        $isForTheFloor = $turn % 4 !== 3 && $this->couldLieFlatter();
-        $this->isToClose = ! $this->isWhole() || $isForTheFloor;
-        $flatsFirst = $this->isWhole() ? $turn % 4 !== 3 : $this->staging->goesFirstWay(intdiv($turn, 2));
+        $isForFlats = $turn % 4 !== 3;
+        $this->isToClose = ! $this->isWhole() || ($isForFlats && $this->couldLieFlatter());
+        $flatsFirst = $this->isWhole() ? $isForFlats : $this->staging->goesFirstWay(intdiv($turn, 2));
         // Until then it is mostly about that: what is kept clear over the lead is room that others need.
         $keepsSight = ! $this->isToClose || intdiv($turn, 2) % self::SIGHT_KEPT === 0;
         $underTheLid = $this->underTheLid($turn);

@@ -212,12 +212,13 @@ final readonly class LineReader
     private function askUnread(Draft $draft, ?FoundKind $found): void
     {
         $unit = '(?!\s?(?:mm|cm|m|ml|l|oz|g|kg|in|inch|inches)\b)';
+        // Half a litre is what a bottle holds.
+        $holds = '\s?(?:l|lit(?:re|er)s?|cups?)\b';
         $left = [
             ...$draft->scan->find("(?<![\w.,])-?\d{0,3}(?:[.,']\d+)+(?![\w]){$unit}"),
             ...$draft->scan->find('(?<!\w)(?:\+\s*)?(?:tax|vat|delivery|shipping|postage|deposit|refund)(?!\w)'),
-            // Half a litre is what a bottle holds.
-            ...$draft->scan->find("(?<![\w.,/-])\d{1,5}(?=\s?/)(?!/\d{1,2}\s?(?:l|lit(?:re|er)s?|cups?)\b)"
-                ."|(?<=/)\d{1,5}(?![\w.,-]){$unit}(?!\s?(?:lit(?:re|er)s?|cups?)\b)"),
+            ...$draft->scan->find("(?<![\w.,/-])\d{1,5}(?=\s?/)(?!/\d{1,2}{$holds})"
+                ."|(?<=/)\d{1,5}(?![\w.,-]){$unit}(?!{$holds})"),
         ];
         foreach ($left as $one) {
             if ($found?->covers($one['at']) !== true) {

@@ -1,7 +1,6 @@
 @props(['lot'])
 
-{{-- The photo of a thing where someone took one; it tells nothing that its name beside it does not. --}}
-@if ($lot->has_photo)
-    <img {{ $attributes->class('lot-photo') }} src="{{ route('lots.photo', $lot) }}" alt="" loading="lazy" width="36"
-        height="36">
-@endif
+{{-- The photo of a thing; it tells nothing that its name beside it does not. Asked for only where someone took one:
+     most rows of a list have none. --}}
+<img {{ $attributes->class('lot-photo') }} src="{{ route('lots.photo', $lot) }}" alt="" loading="lazy" width="36"
+    height="36">

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature\Pack;
 
 use App\Models\Box;
-use App\Models\Piece;
 use Tests\Feature\TestCase;
 
 /** An evening: kits first, one kind of work at a time, box by box; shared among who sits there. */
@@ -42,12 +41,5 @@ final class EveningTest extends TestCase
         $this->get('/pack/evening?people=Ines,%20Tom,%20Ines')->assertOk()
             ->assertSeeInOrder(['Ines: about', 'min', 'Tom: about', 'min'])
             ->assertDontSee('Tom, Ines');
-    }
-
-    private function putIn(Box $box, string $kind, string $name): Piece
-    {
-        return Piece::factory()->createOne([
-            'box_id' => $box->id, 'lot_id' => $this->lot($kind, ['name' => $name])->id, 'quantity' => 1,
-        ]);
     }
 }

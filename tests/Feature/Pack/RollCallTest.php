@@ -26,10 +26,10 @@ final class RollCallTest extends TestCase
     {
         $one = $this->box(['theme' => 'Tide pool', 'stage' => 'ready']);
         $other = $this->box(['theme' => 'Mountain hut', 'stage' => 'ready']);
-        $this->putIn($one, 'soap', 'closet, blue tub');
-        $this->putIn($other, 'comb', 'closet, blue tub');
-        $this->putIn($other, 'notebook', null);
-        $this->putIn($this->box(['theme' => 'Not yet', 'stage' => 'planned']), 'towel', 'attic');
+        $this->keptIn($one, 'soap', 'closet, blue tub');
+        $this->keptIn($other, 'comb', 'closet, blue tub');
+        $this->keptIn($other, 'notebook', null);
+        $this->keptIn($this->box(['theme' => 'Not yet', 'stage' => 'planned']), 'towel', 'attic');
 
         $this->get('/pack/roll-call')
             ->assertOk()
@@ -41,7 +41,7 @@ final class RollCallTest extends TestCase
 
     public function test_a_piece_is_laid_out_and_put_away_again_without_a_word_in_the_history(): void
     {
-        $piece = $this->putIn($this->box(['stage' => 'ready']), 'soap', 'attic');
+        $piece = $this->keptIn($this->box(['stage' => 'ready']), 'soap', 'attic');
         $this->put("/pieces/{$piece->id}/laid-out", ['laid' => 1])->assertRedirect('/pack/roll-call');
         self::assertTrue($piece->refresh()->is_laid_out);
         $this->get('/pack/roll-call')->assertSee('1 of 1 on the table')->assertDontSee('Not here, or another');
@@ -54,8 +54,8 @@ final class RollCallTest extends TestCase
     {
         $box = $this->box(['stage' => 'ready', 'theme' => 'Tide pool']);
         [$soap, $comb, $book] = [
-            $this->putIn($box, 'soap', 'attic'), $this->putIn($box, 'comb', 'attic'),
-            $this->putIn($box, 'notebook', 'hall'),
+            $this->keptIn($box, 'soap', 'attic'), $this->keptIn($box, 'comb', 'attic'),
+            $this->keptIn($box, 'notebook', 'hall'),
         ];
         $other = $this->lot('soap', ['name' => 'Oat soap', 'kept' => 'hall']);
         $say = fn (Piece $piece, string $way, string $lot = '') => $this->post(
@@ -88,7 +88,7 @@ final class RollCallTest extends TestCase
     public function test_what_is_another_size_is_measured_on_the_spot(): void
     {
         $box = $this->box(['stage' => 'ready']);
-        $piece = $this->putIn($box, 'soap', 'attic');
+        $piece = $this->keptIn($box, 'soap', 'attic');
         $measure = fn (string $length) => $this->put("/pieces/{$piece->id}/measured", [
             'length' => $length, 'width' => '60', 'height' => '3 cm', 'box' => $box->id,
         ]);
@@ -102,7 +102,7 @@ final class RollCallTest extends TestCase
 
     public function test_a_packed_box_is_not_laid_out_nor_is_anothers(): void
     {
-        $piece = $this->putIn($this->box(['stage' => 'ready']), 'soap', 'attic');
+        $piece = $this->keptIn($this->box(['stage' => 'ready']), 'soap', 'attic');
         Box::query()->whereKey($piece->box_id)->update(['stage' => 'packed']);
         $this->put("/pieces/{$piece->id}/laid-out", ['laid' => 1])->assertSessionHas('said');
         self::assertFalse($piece->refresh()->is_laid_out);
@@ -110,7 +110,7 @@ final class RollCallTest extends TestCase
         $this->put("/pieces/{$piece->id}/laid-out", ['laid' => 1])->assertNotFound();
     }
 
-    private function putIn(Box $box, string $kind, ?string $kept): Piece
+    private function keptIn(Box $box, string $kind, ?string $kept): Piece
     {
         return Piece::factory()->createOne([
             'box_id' => $box->id, 'lot_id' => $this->lot($kind, ['kept' => $kept])->id,

@@ -92,13 +92,6 @@ final class PackingWishTest extends TestCase
         $this->delete("/boxes/{$piece->box_id}/packing")->assertNotFound();
     }
 
-    private function putIn(Box $box, string $kind, string $name): Piece
-    {
-        return Piece::factory()->createOne(
-            ['box_id' => $box->id, 'lot_id' => $this->lot($kind, ['name' => $name])->id],
-        );
-    }
-
     private function piece(): Piece
     {
         $this->actingAs($this->packer);

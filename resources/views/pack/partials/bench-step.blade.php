@@ -13,9 +13,10 @@
     <p @class(['mt-2', 'text-ok' => $isOnTable, 'text-mend font-semibold' => ! $isOnTable])>
         {{ __('pack/bench.role.'.($isOnTable ? 'on-table' : 'not-on-table')) }}</p>
 @endif
-@if ($step->tasks() !== [])
+@php($tasks = $step->tasks())
+@if ($tasks !== [])
     <p class="mt-3 font-semibold">
-        {{ __('pack/bench.before', ['tasks' => implode(', ', $step->tasks())]) }}
+        {{ __('pack/bench.before', ['tasks' => implode(', ', $tasks)]) }}
     </p>
 @endif
 @if (isset($bench->moves[$bench->at + 1]) && $bench->refused === null)
