@@ -34,6 +34,12 @@ final readonly class Kept
         return $this->coveredFirstSights === [] && $this->seenPrivates === [];
     }
 
+    /** @return array{int, int} how much is seen that is private, or not seen that should be; and how much is private */
+    public function amiss(): array
+    {
+        return [count($this->coveredFirstSights) + count($this->seenPrivates), count($this->seenPrivates)];
+    }
+
     /**
      * @param  iterable<Placement>  $placements  all that are in the box
      * @param  array<string, Item>  $items  by id

@@ -35,6 +35,14 @@ final readonly class Part
         return $this->z + $this->h;
     }
 
+    /** Determine if it lies over some of another, on it or higher. */
+    public function isOver(self $that): bool
+    {
+        return $this->z >= $that->top()
+            && $this->x < $that->x + $that->l && $that->x < $this->x + $this->l
+            && $this->y < $that->y + $that->w && $that->y < $this->y + $this->w;
+    }
+
     public function volume(): int
     {
         return $this->l * $this->w * $this->h;

@@ -18,11 +18,36 @@ final class Chance
     /** A factor around 1. */
     public function next(): float
     {
-        if ($this->share === 0.0) {
-            return 1.0;
-        }
+        return $this->share === 0.0 ? 1.0 : 1.0 + $this->share * ($this->drawn() - 0.5);
+    }
+
+    /** Determine if it falls out so this time, as it does once in so many. */
+    public function once(int $in): bool
+    {
+        return $this->drawn() * $in < 1.0;
+    }
+
+    /**
+     * A few out of a list, or all of it, in any order.
+     *
+     * @template T
+     *
+     * @param  list<T>  $from
+     * @return list<T>
+     */
+    public function some(array $from, int $most): array
+    {
+        $drawn = array_map(fn (): float => $this->drawn(), $from);
+        asort($drawn);
+
+        return array_map(static fn (int $at): mixed => $from[$at], array_keys(array_slice($drawn, 0, $most, true)));
+    }
+
+    /** From 0 to 1. */
+    private function drawn(): float
+    {
         $this->state = ($this->state * 1_103_515_245 + 12_345) & 0x7FFFFFFF;
 
-        return 1.0 + $this->share * ($this->state / 0x7FFFFFFF - 0.5);
+        return $this->state / 0x7FFFFFFF;
     }
 }

@@ -52,28 +52,6 @@ final class Improvement
     }
 
     /**
-     * What holds something: a pouch that does is no cloth that could be folded anew.
-     *
-     * @return array<array-key, string|null> under its id
-     */
-    public function filled(): array
-    {
-        return array_column($this->placements, 'in', 'in');
-    }
-
-    /** @return Row|null */
-    public function row(string $id): ?array
-    {
-        foreach ($this->layout->rows as $row) {
-            if ($row[0] === $id) {
-                return $row;
-            }
-        }
-
-        return null;
-    }
-
-    /**
      * @param  Row  $row
      * @return list<Row> all but that one
      */
@@ -104,39 +82,6 @@ final class Improvement
         }
     }
 
-    /**
-     * Take other placements where they are better.
-     *
-     * @param  list<Placement>  $placements
-     * @return bool whether they are
-     */
-    public function take(array $placements): bool
-    {
-        $kept = $this->keptBy($placements);
-        if (! self::isBetter($kept, $this->kept)) {
-            return false;
-        }
-        $this->layout = Layout::of($this->problem->box, $placements, $this->items) ?? $this->layout;
-        [$this->placements, $this->kept] = [$placements, $kept];
-
-        return true;
-    }
-
-    /**
-     * Put some of what lies in the box into something else that does, where that is better and all the rest can stay.
-     *
-     * @param  list<Placement>  $inside  where they lie in it; nothing is done where there are none
-     */
-    public function nest(array $inside): void
-    {
-        $ids = array_column($inside, 'id');
-        $rest = array_filter($this->layout->rows, static fn (array $row): bool => ! in_array($row[0], $ids, true));
-        $settled = $inside === [] ? null : $this->layout->settled(array_values($rest));
-        if ($settled !== null) {
-            $this->take([...$inside, ...$settled]);
-        }
-    }
-
     /** @param list<Placement> $placements */
     private function keptBy(array $placements): Kept
     {
@@ -145,11 +90,7 @@ final class Improvement
 
     private static function isBetter(Kept $one, Kept $other): bool
     {
-        $order = static fn (Kept $kept): array => [
-            count($kept->coveredFirstSights) + count($kept->seenPrivates),
-            count($kept->seenPrivates),
-            -round($kept->order, 3),
-        ];
+        $order = static fn (Kept $kept): array => [...$kept->amiss(), -round($kept->order, 3)];
 
         return $order($one) < $order($other);
     }

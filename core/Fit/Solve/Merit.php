@@ -57,8 +57,7 @@ final readonly class Merit
         return [
             $this->losses->musts,
             $this->losses->value,
-            count($this->kept->coveredFirstSights) + count($this->kept->seenPrivates),
-            count($this->kept->seenPrivates),
+            ...$this->kept->amiss(),
             -round($this->kept->order, 2),
             $this->moves,
             $this->closure->press,

@@ -11,48 +11,41 @@ use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 
 /**
- * Makes a packing one that is preferred, piece by piece: flat things under what lies on the floor, what is to be seen
- * first on top of all, private things under others.
+ * Makes a packing one that is preferred: flat things, piece by piece, under what lies on the floor; then what is to be
+ * seen first on top, and private things under others.
  *
  * @phpstan-import-type Row from Layout
  */
 final readonly class Polish
 {
-    private OtherPlaces $places;
+    private FloorPlaces $places;
 
-    private OutOfSight $outOfSight;
+    private SeenAsWanted $seen;
 
     /** @param array<string, Item> $items all, by id */
     public function __construct(private Problem $problem, private array $items, private Budget $budget)
     {
-        $this->places = new OtherPlaces($problem->box, $items);
-        $this->outOfSight = new OutOfSight($items, $this->places);
+        $this->places = new FloorPlaces($problem->box);
+        $this->seen = new SeenAsWanted($problem, $items, $budget);
     }
 
     /**
-     * @param  list<Placement>  $placements
+     * @param  list<Placement>  $placements  all that are in the box but what is pinned
      * @return list<Placement> the same where nothing could be done
      */
     public function of(array $placements): array
     {
         $packing = Improvement::of($this->problem, $this->items, $this->budget, $placements);
-        if ($packing === null) {
-            return $placements;
-        }
-        // What is hidden leaves more ways for the flat things; and these may bring something to light again.
-        $this->outOfSight->of($packing);
-        foreach ($this->problem->order === Order::FlatsFirst ? $this->flats($packing) : [] as $row) {
-            if ($packing->kept->order < 1.0 && ! self::liesOnTheFloor($row, $packing->placements)) {
-                $packing->takeFirst($this->places->layouts($row, $packing->rowsBut($row), true));
+        if ($packing !== null && $this->problem->order === Order::FlatsFirst) {
+            foreach ($this->flats($packing) as $row) {
+                if ($packing->kept->order < 1.0 && ! self::liesOnTheFloor($row, $packing->placements)) {
+                    $packing->takeFirst($this->places->layouts($row, $packing->rowsBut($row)));
+                }
             }
+            $placements = $packing->placements;
         }
-        foreach ($packing->kept->coveredFirstSights as $id) {
-            $row = $packing->row($id);
-            $packing->takeFirst($row === null ? [] : $this->places->layouts($row, $packing->rowsBut($row), false));
-        }
-        $this->outOfSight->of($packing);
 
-        return $packing->placements;
+        return $this->seen->of($placements);
     }
 
     /** @return list<Row> what is flat and keeps its sides, the broadest first, as it would lie flat */

@@ -51,6 +51,23 @@ final readonly class Repertoire
         return $numbers;
     }
 
+    /** @return array{int, int, int, float} the least longest, middle and shortest side of all, and the least volume */
+    public function smallest(): array
+    {
+        $smallest = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX, INF];
+        foreach ($this->kinds as $kind) {
+            [$longest, $middle, $shortest, $volume] = $kind->leastMeasures();
+            $smallest = [
+                min($smallest[0], $longest),
+                min($smallest[1], $middle),
+                min($smallest[2], $shortest),
+                min($smallest[3], $volume),
+            ];
+        }
+
+        return $smallest;
+    }
+
     /** @return list<int> the numbers of the kinds of a form */
     public function ofForm(Form $form): array
     {

@@ -48,13 +48,18 @@ final class Room
         $this->left = array_map(static fn (Kind $kind): int => count($kind->items), $repertoire->kinds);
     }
 
-    /** What is in the box already: nothing goes under what may not move. */
-    public function keep(Standing $standing): void
+    /**
+     * What is in the box already: nothing goes under what may not move.
+     *
+     * @param  array{int, int, int, float}  $smallest  the least longest, middle and shortest side of what is to go in,
+     *     and the least volume
+     */
+    public function keep(Standing $standing, array $smallest = [0, 0, 0, 0.0]): void
     {
         foreach ($standing->taken() as $taken) {
             $this->spaces->fill(
                 [$taken[0], $taken[1], $standing->pinned ? 0 : $taken[2], $taken[3], $taken[4], $taken[5]],
-                [0, 0, 0, 0.0],
+                $smallest,
             );
             ! $standing->item->gentle || $this->gentle[] = $taken;
         }

@@ -15,6 +15,12 @@ final readonly class Weighting
      */
     private function __construct(public float $level, public float $height, public float $gap, public float $hang) {}
 
+    /** On top of other things rather than on the floor, though the lid should have to give for it. */
+    public static function onTop(): self
+    {
+        return new self(-100.0, 0.0, 0.3, 200.0);
+    }
+
     public static function number(int $attempt): self
     {
         return match ($attempt % 5) {

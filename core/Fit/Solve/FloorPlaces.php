@@ -5,37 +5,28 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Fit\Solve;
 
 use PluckyWren\Core\Fit\BoxShape;
-use PluckyWren\Core\Fit\Item;
 
 /**
- * Where a piece of a packing might lie instead: along the walls, and beside what lies there.
+ * Where on the floor a piece of a packing might lie, under all others: along the walls, and beside what lies there.
  *
  * @phpstan-import-type Row from Layout
  */
-final readonly class OtherPlaces
+final readonly class FloorPlaces
 {
     /** So many places are tried for one piece. */
     private const TRIED = 60;
 
-    /** With so many pieces or fewer over it, one may still be seen first. */
-    private const FROM_TOP = 5;
-
-    /** @param array<string, Item> $items all, by id */
-    public function __construct(private BoxShape $box, private array $items) {}
+    public function __construct(private BoxShape $box) {}
 
     /**
      * @param  Row  $row
      * @param  list<Row>  $others
-     * @param  bool  $isFirst  whether it goes in before them, or after all of them or all but a few
      * @return iterable<list<Row>>
      */
-    public function layouts(array $row, array $others, bool $isFirst): iterable
+    public function layouts(array $row, array $others): iterable
     {
-        $count = count($others);
-        foreach ($this->of($row, $others, $isFirst) as $at => $place) {
-            // What is to be seen first may have a little over it.
-            $before = $isFirst ? 0 : max(0, $count - $at % self::FROM_TOP);
-            yield [...array_slice($others, 0, $before), $place, ...array_slice($others, $before)];
+        foreach ($this->of($row, $others) as $place) {
+            yield [$place, ...$others];
         }
     }
 
@@ -44,14 +35,12 @@ final readonly class OtherPlaces
      * @param  list<Row>  $others
      * @return list<Row>
      */
-    private function of(array $row, array $others, bool $isFirst): array
+    private function of(array $row, array $others): array
     {
-        [$id, , , $l, $w, $h] = $row;
-        $sides = [$l, $w, $h];
-        if (FloorPlan::mayBeLaid($this->items[$id])) {
-            rsort($sides);
-        }
-        [$x1, $y1, $x2, $y2] = $this->box->freeBetween($isFirst ? 0 : $this->box->height - $sides[2], $sides[2]);
+        $id = $row[0];
+        $sides = array_slice($row, 3);
+        rsort($sides);
+        [$x1, $y1, $x2, $y2] = $this->box->freeBetween(0, $sides[2]);
         $places = $fromWalls = [];
         foreach ([[$sides[0], $sides[1]], [$sides[1], $sides[0]]] as [$long, $broad]) {
             $xs = [$x1, $x2 - $long];

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PluckyWren\Core\Fit\Solve;
+
+use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Kept;
+use PluckyWren\Core\Fit\Placement;
+use PluckyWren\Core\Fit\Problem;
+
+/** Puts private wear out of sight, and what is to be seen first in sight, by packing some of a packing anew. */
+final readonly class SeenAsWanted
+{
+    /** So many tries hide what is private in nearly every tub that closes at all; most take fewer than ten. */
+    private const HIDING = 150;
+
+    /** And so many bring to light what is to be seen first in one of three that do not show it. */
+    private const SHOWING = 30;
+
+    private Repacking $repacking;
+
+    /** @param array<string, Item> $items all, by id */
+    public function __construct(private Problem $problem, private array $items, private Budget $budget)
+    {
+        $this->repacking = new Repacking($problem, $items, $budget);
+    }
+
+    /**
+     * @param  list<Placement>  $placements  all that are in the box but what is pinned
+     * @return list<Placement> the same where nothing could be done
+     */
+    public function of(array $placements): array
+    {
+        $hidden = $this->repacked($placements, self::HIDING, static fn (Kept $kept): array => $kept->seenPrivates);
+
+        return $this->repacked(
+            $hidden,
+            self::SHOWING,
+            static fn (Kept $kept): array => [...$kept->coveredFirstSights, ...$kept->seenPrivates],
+        );
+    }
+
+    /**
+     * @param  list<Placement>  $placements
+     * @param  callable(Kept): list<string>  $amiss  ids of what is in sight, or is not, and is to be otherwise
+     * @return list<Placement>
+     */
+    private function repacked(array $placements, int $tries, callable $amiss): array
+    {
+        $now = $before = $this->keptBy($placements);
+        $asBefore = $placements;
+        for ($number = 0; $number < $tries && $amiss($now) !== [] && ! $this->budget->isSpent(); $number++) {
+            $again = $this->repacking->of($placements, $amiss($now), $number);
+            $then = $again === null ? null : $this->keptBy($again);
+            // Also what is only as good is gone on from: the next step may lead further.
+            if ($again !== null && $then !== null && $then->amiss() <= $now->amiss()) {
+                [$placements, $now] = [$again, $then];
+            }
+        }
+
+        return $now->amiss() < $before->amiss() ? $placements : $asBefore;
+    }
+
+    /** @param list<Placement> $placements */
+    private function keptBy(array $placements): Kept
+    {
+        $all = [...$this->problem->pinned, ...$placements];
+
+        return Kept::in($this->problem->box, $this->problem->order, $all, $this->items);
+    }
+}
