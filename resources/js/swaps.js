@@ -69,6 +69,27 @@ export function askOnlyTheLatest() {
     });
 }
 
+const SHOWN = ['q', 'lane', 'need', 'many'];
+
+/** Where the picker alone was brought anew, every other form of the sheet is told what it shows now. */
+export function tellWhatThePickerShows() {
+    document.addEventListener('htmx:after:swap', (event) => {
+        const picker = document.getElementById('picker');
+        if (event.detail.ctx.target?.id !== 'picker' || !picker) {
+            return;
+        }
+        const shows = JSON.parse(picker.dataset.shows);
+        for (const form of document.querySelectorAll('#sheet form[hx-post]')) {
+            for (const name of SHOWN) {
+                form.querySelector(`input[type="hidden"][name="${name}"]`)?.remove();
+                if (shows[name] !== undefined) {
+                    form.append(Object.assign(document.createElement('input'), { type: 'hidden', name, value: shows[name] }));
+                }
+            }
+        }
+    });
+}
+
 const ROWS = '.lane-row, #picker li, #flags li, #flags article';
 const CONTROLS = 'button, input:not([type="hidden"]), select, a';
 

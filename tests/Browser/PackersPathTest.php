@@ -43,6 +43,21 @@ final class PackersPathTest extends BrowserTestCase
 
         $this->type('#pick-q', 'pencils, plain');
         $this->see('0.085 each');
+        // The search brought only the picker anew; a change elsewhere on the sheet keeps what it shows.
+        $this->js("const count = document.querySelector('[id^=count-]'); count.focus(); count.select()");
+        $this->press('2', WebDriverKeys::TAB);
+        $this->see('The number is changed.');
+        $this->see('9.92');
+        self::assertSame(
+            ['pencils, plain', 1],
+            $this->js(<<<'JS'
+                return [document.querySelector('#pick-q').value,
+                    document.querySelectorAll('#picker li[id^=offer]').length];
+                JS),
+        );
+        $this->js("const count = document.querySelector('[id^=count-]'); count.focus(); count.select()");
+        $this->press('1', WebDriverKeys::TAB);
+        $this->see('9.46');
         $this->clickOn('[id^=take-]');
         $this->see('2 of 17');
         // Five pencils at 8.5 cents are 42.5: 9.885, shown as 9.89.

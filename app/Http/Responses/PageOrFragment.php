@@ -44,7 +44,7 @@ final readonly class PageOrFragment implements Responsable
         $response = response(
             $this->made ?? $this->page->fragmentIf($isPart, $this->fragment),
             $this->status,
-        )->header('Vary', 'HX-Request');
+        )->header('Vary', 'HX-Request, HX-Target');
         $mayTell = $isPart && $request->hasSession() && ! Unasked::is($request);
         $said = $mayTell ? $request->session()->get('said', '') : '';
 

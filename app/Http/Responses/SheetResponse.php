@@ -10,6 +10,7 @@ use App\Pages\Plan\Picker;
 use App\Pages\Plan\PickerState;
 use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Http\Request;
+use Illuminate\Support\HtmlString;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
 use Symfony\Component\HttpFoundation\Response;
@@ -62,19 +63,32 @@ final readonly class SheetResponse implements Responsable
             view()->share('errors', (new ViewErrorBag)->put($this->bag, $this->errors));
         }
         $state = PickerState::of($request);
-        $page = view('plan.show', [
-            'sheet' => resolve(BoxSheets::class)->tried($this->box->unsetRelation('pieces')),
+        $box = $this->box->unsetRelation('pieces');
+        $sheets = resolve(BoxSheets::class);
+        $isPicker = ! $this->isChange && self::isAskedForPicker($request, $state);
+        $page = view($isPicker ? 'plan.picker' : 'plan.show', [
+            'sheet' => $isPicker ? $sheets->untried($box) : $sheets->tried($box),
             'state' => $state,
+            'stateFields' => new HtmlString(view('plan.partials.state', ['state' => $state])->render()),
             'picker' => resolve(Picker::class),
         ]);
 
-        $response = (new PageOrFragment($page, 'sheet', $this->errors === null ? 200 : 422))->toResponse($request);
+        $part = $isPicker ? 'picker' : 'sheet';
+        $response = (new PageOrFragment($page, $part, $this->errors === null ? 200 : 422))->toResponse($request);
         $says = array_filter(
             ['said' => $this->said, 'undo' => $this->undo, 'wrong' => $this->wrong()],
             static fn (string $words): bool => $words !== '',
         );
 
         return $says === [] ? $response : PageOrFragment::saying($response, $says);
+    }
+
+    /** Determine if only what the picker shows is to be brought anew, as it is while she types what she looks for. */
+    private static function isAskedForPicker(Request $request, PickerState $state): bool
+    {
+        return $state->isOpen
+            && PageOrFragment::isPart($request)
+            && str_ends_with((string) $request->headers->get('HX-Target'), '#picker');
     }
 
     /** Get the one thing that is wrong, or how many things are; empty where nothing is. */

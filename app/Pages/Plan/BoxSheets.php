@@ -40,6 +40,14 @@ final readonly class BoxSheets
         );
     }
 
+    /** Get one box's sheet for which nobody asks how it packs. */
+    public function untried(Box $box): BoxSheet
+    {
+        $plan = $box->load(Box::CONTENTS)->plan();
+
+        return $this->sheet($box, $plan, FitProblem::of($plan), null);
+    }
+
     /** Get a box's sheet as it would be by another plan of it. */
     public function planned(Box $box, Plan $plan): BoxSheet
     {

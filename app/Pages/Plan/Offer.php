@@ -19,15 +19,25 @@ use PluckyWren\Core\Theme\ThemeMatch;
 /** A lot that may be picked: why it is offered, and what picking it would do to the gauges. */
 final readonly class Offer
 {
+    public ?NeedState $need;
+
+    public ?NeedState $wish;
+
+    public int $suggested;
+
+    private int $group;
+
     public function __construct(
         public Lot $lot,
-        public ?NeedState $need,
-        public ?NeedState $wish,
-        public int $suggested,
+        AskedOf $asked,
         private Foretelling $foretelling,
         private ?ThemeMatch $match = null,
-        private bool $isLeftForIt = false,
-    ) {}
+        bool $isLeftForIt = false,
+    ) {
+        [$this->need, $this->wish] = $asked->lacking($lot->kind);
+        $this->suggested = $asked->suggested($lot->itemKind(), $lot->stock()->left());
+        $this->group = $isLeftForIt ? 0 : $asked->group($lot->kind);
+    }
 
     /**
      * What another box left for the next comes first, then what fills a need, then wishes, then the rest; among equals
@@ -37,15 +47,7 @@ final readonly class Offer
      */
     public function rank(): array
     {
-        return [
-            match (true) {
-                $this->isLeftForIt => 0,
-                $this->need !== null => 1,
-                $this->wish !== null => 2,
-                default => 3,
-            },
-            -($this->match->score ?? 0),
-        ];
+        return [$this->group, -($this->match->score ?? 0)];
     }
 
     /** @return list<string> why it is offered, in words */

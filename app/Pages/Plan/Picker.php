@@ -5,20 +5,19 @@ declare(strict_types=1);
 namespace App\Pages\Plan;
 
 use App\Models\Box;
+use App\Models\LeftBehind;
 use App\Models\Lot;
 use App\Reference\Themes;
+use Illuminate\Database\Eloquent\Builder;
 use PluckyWren\Core\Box\Foretelling;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Box\StartingList;
 use PluckyWren\Core\Guide\Need;
-use PluckyWren\Core\Guide\NeedsFilled;
-use PluckyWren\Core\Guide\NeedState;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
-use PluckyWren\Core\Theme\ThemeMatch;
 
 /** What may be picked for a box, best first: what fills a need, then a wish, then the rest. */
 final class Picker
@@ -55,36 +54,27 @@ final class Picker
      */
     public function fromStash(Plan $plan, PickerState $state, ?Box $box = null): Offers
     {
+        $asked = new AskedOf($plan, $this->catalogue);
+        $left = $this->leftForIt($box);
+        $groups = [[], [], [], []];
+        // Only those that may be shown are looked at closely, however many there are.
+        foreach ($this->offered($plan, $state)->toBase()->pluck('kind', 'id') as $id => $kind) {
+            $groups[isset($left[$id]) ? 0 : $asked->group((string) $kind)][] = (string) $id;
+        }
         $theme = $box === null ? null : $this->themes->of($box);
-        $query = Lot::withSetAside()->withExists('photo');
-        // What is on its way comes after what is here.
-        $query->whereRaw(Lot::CAN_BE_PROMISED)->orderByRaw('due_on is not null')->orderBy('due_on')->orderBy('name');
-        if ($state->search !== '') {
-            Lot::matching($query, $state->search);
-        }
-        foreach (
-            [
-                $this->wantedNeed($plan, $state)?->kindsIn($this->catalogue),
-                $state->lane === null ? null : array_keys($this->catalogue->ofCategory($state->lane)),
-            ] as $kinds
-        ) {
-            if ($kinds !== null) {
-                $query->whereIn('kind', $kinds);
-            }
-        }
-        $lots = $query->with(['leftBehind', 'heldFor.idea'])->get();
         $foretelling = new Foretelling($plan, $this->rules);
-        $needs = $plan->guide->needsFilled($plan->recipient, $plan->held());
-        $wishes = NeedsFilled::of($plan->guide->wishes, $plan->recipient, $plan->held());
-
-        $offers = $lots->map(fn (Lot $lot): Offer => $this->offer(
-            $lot, $foretelling, $plan, $needs, $wishes, $theme === null ? null : $this->themes->match($theme, $lot),
-            // The box that left it is not the next one.
-            $lot->leftBehind !== null && $lot->leftBehind->theme !== $box?->theme,
-        ))->sortBy(static fn (Offer $offer): array => $offer->rank())->values();
+        $offers = array_map(
+            fn (Lot $lot): Offer => new Offer(
+                $lot, $asked, $foretelling, $theme === null ? null : $this->themes->match($theme, $lot),
+                isset($left[$lot->id]),
+            ),
+            self::loaded(self::mayBeShown($groups, $state->many, $theme !== null)),
+        );
+        usort($offers, static fn (Offer $one, Offer $other): int => $one->rank() <=> $other->rank());
 
         return new Offers(
-            array_values($offers->take($state->many)->all()), max(0, $offers->count() - $state->many),
+            array_slice($offers, 0, $state->many),
+            max(0, array_sum(array_map(count(...), $groups)) - $state->many),
         );
     }
 
@@ -126,30 +116,67 @@ final class Picker
         return null;
     }
 
-    private function offer(
-        Lot $lot,
-        Foretelling $foretelling,
-        Plan $plan,
-        NeedsFilled $needs,
-        NeedsFilled $wishes,
-        ?ThemeMatch $match,
-        bool $isLeftForIt,
-    ): Offer {
-        $kind = $lot->itemKind();
-        $lacks = static function (NeedsFilled $asked) use ($kind): ?NeedState {
-            foreach ($asked->missing() as $state) {
-                if ($state->need->takesKind($kind)) {
-                    return $state;
-                }
+    /** @return Builder<Lot> with pieces that can be promised, of those asked for; what is on its way after the rest */
+    private function offered(Plan $plan, PickerState $state): Builder
+    {
+        $query = Lot::query();
+        $query->whereRaw(Lot::CAN_BE_PROMISED)->orderByRaw('due_on is not null')->orderBy('due_on')->orderBy('name');
+        if ($state->search !== '') {
+            Lot::matching($query, $state->search);
+        }
+        foreach (
+            [
+                $this->wantedNeed($plan, $state)?->kindsIn($this->catalogue),
+                $state->lane === null ? null : array_keys($this->catalogue->ofCategory($state->lane)),
+            ] as $kinds
+        ) {
+            if ($kinds !== null) {
+                $query->whereIn('kind', $kinds);
             }
+        }
 
-            return null;
-        };
-        $need = $lacks($needs);
-        $wish = $need === null ? $lacks($wishes) : null;
-        $usual = $kind->usualCount($plan->recipient->band);
-        $suggested = max(1, min($need?->lacks() ?? ($wish?->lacks() ?? $usual), $lot->stock()->left()));
+        return $query;
+    }
 
-        return new Offer($lot, $need, $wish, $suggested, $foretelling, $match, $isLeftForIt);
+    /** @return array<string, true> by the lot's id, what another box left: the box that left it is not the next one */
+    private function leftForIt(?Box $box): array
+    {
+        $left = LeftBehind::query();
+        $left->where('theme', '<>', (string) $box?->theme);
+
+        return array_fill_keys($left->pluck('lot_id')->all(), true);
+    }
+
+    /**
+     * Of groups of lots, the best first, whatever may be among the first so many: of the last group all of it, where it
+     * is to be sorted.
+     *
+     * @param  array<int, list<string>>  $groups  ids
+     * @return list<string> ids
+     */
+    private static function mayBeShown(array $groups, int $many, bool $isSorted): array
+    {
+        $ids = [];
+        foreach ($groups as $group) {
+            $lack = $many - count($ids);
+            if ($lack > 0) {
+                array_push($ids, ...($isSorted ? $group : array_slice($group, 0, $lack)));
+            }
+        }
+
+        return $ids;
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<Lot> in that order
+     */
+    private static function loaded(array $ids): array
+    {
+        $query = Lot::withSetAside()->withExists('photo')->with(['leftBehind', 'heldFor.idea']);
+        $query->whereIn('id', $ids);
+        $lots = $query->get()->keyBy('id')->all();
+
+        return array_map(static fn (string $id): Lot => $lots[$id], $ids);
     }
 }

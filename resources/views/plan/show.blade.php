@@ -1,7 +1,5 @@
 <x-layout :title="$sheet->box->theme" station="shelf">
     @fragment('sheet')
-        {{-- What goes along with every change is the same for all of them, so it is written once. --}}
-        @php($stateFields = str(view('plan.partials.state', ['state' => $state])->render())->toHtmlString())
         <div id="sheet" @class(['with-picker' => $state->isOpen]) hx-sync:inherited="#sheet:queue all"
             hx-target:inherited="#sheet" hx-swap:inherited="outerMorph">
             @include('plan.partials.head')

@@ -77,7 +77,7 @@ final class DemoServer
      *
      * @param-out list<string> $cookies
      *
-     * @return Closure(string): string asks for a path and answers with the page
+     * @return Closure(string, string...): string asks for a path, with headers if need be, and answers with the page
      */
     public function signedIn(?array &$cookies = null): Closure
     {
@@ -87,8 +87,10 @@ final class DemoServer
             CURLOPT_COOKIEFILE => '',
             CURLOPT_FOLLOWLOCATION => true,
         ]);
-        $get = function (string $path) use ($curl): string {
-            curl_setopt_array($curl, [CURLOPT_URL => $this->address.$path, CURLOPT_HTTPGET => true]);
+        $get = function (string $path, string ...$headers) use ($curl): string {
+            curl_setopt_array($curl, [
+                CURLOPT_URL => $this->address.$path, CURLOPT_HTTPGET => true, CURLOPT_HTTPHEADER => $headers,
+            ]);
             $page = (string) curl_exec($curl);
             $status = curl_getinfo($curl, CURLINFO_HTTP_CODE);
 

@@ -58,7 +58,7 @@ final class PickingTest extends TestCase
             ->assertSee('Closes flat')
             ->assertSee('2 tips');
         self::assertSaid('“Soap, pine” is in the box.', $sheet);
-        $sheet->assertDontSee('<html', false)->assertHeader('Vary', 'HX-Request');
+        $sheet->assertDontSee('<html', false)->assertHeader('Vary', 'HX-Request, HX-Target');
         self::assertSame(5, $soap->refresh()->stock()->onHand());
     }
 
@@ -453,6 +453,29 @@ final class PickingTest extends TestCase
         $this->get("{$address}&many=60")->assertSee('Soap 40')->assertDontSee('more-offers');
         $this->get("{$address}&many=999999999")->assertSee('Soap 40');
         $this->get("{$address}&many=x")->assertDontSee('Soap 13');
+    }
+
+    public function test_while_she_types_what_she_looks_for_only_the_picker_is_brought(): void
+    {
+        $this->lot('soap', ['name' => 'Zesty soap']);
+        $this->lot('stickers', ['name' => 'A sheet of stickers']);
+        $this->setAside($this->lot('comb'), 1);
+        $picker = static function (TestResponse $page): string {
+            preg_match('~<section id="picker".*?</section>~s', (string) $page->getContent(), $found);
+
+            return (string) preg_replace('~name="once" value="\w+"~', '', $found[0] ?? '');
+        };
+        $address = "/boxes/{$this->box->id}?pick=1&from=stash&q=zest";
+        $alone = $this->get($address, [...self::HTMX, 'HX-Target' => 'section#picker'])->assertOk();
+
+        self::assertSame(0, DB::table('fit_results')->count(), 'how it packs is not tried for it');
+        self::assertStringStartsWith('<section id="picker"', trim((string) $alone->getContent()));
+        $alone->assertSee('Zesty soap')->assertDontSee('A sheet of stickers')->assertDontSee('id="sheet"', false);
+        self::assertSame($picker($this->get($address)), $picker($alone), 'and it is the same as on the whole page');
+        self::assertSame(1, DB::table('fit_results')->count(), 'for which how it packs is tried');
+        // Once it is closed there is none to bring.
+        $this->get("/boxes/{$this->box->id}", [...self::HTMX, 'HX-Target' => 'section#picker'])
+            ->assertSee('id="sheet"', false);
     }
 
     public function test_the_database_itself_never_lets_a_lot_go_below_zero(): void

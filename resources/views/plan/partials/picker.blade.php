@@ -3,7 +3,8 @@
         'buy' => __('plan/views/partials/picker.to-buy'), 'new' => __('plan/views/partials/picker.a-new-thing')];
     $address = fn (array $changes) => route('boxes.show', [$sheet->box, ...$state->query($changes)]);
 @endphp
-<section id="picker" class="cut px-4 py-3 max-wide:order-first" aria-labelledby="picker-title">
+<section id="picker" class="cut px-4 py-3 max-wide:order-first" aria-labelledby="picker-title"
+    data-shows="{{ json_encode($state->query(), JSON_THROW_ON_ERROR) }}">
     <div class="flex items-start justify-between gap-3">
         <h2 id="picker-title">{{ __('plan/views/partials/picker.pick-a-piece') }}</h2>
         <a class="button small" data-key="escape" href="{{ route('boxes.show', $sheet->box) }}"

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Plan;
+
+use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Guide\NeedsFilled;
+use PluckyWren\Core\Guide\NeedState;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\ItemKind;
+
+/** What a box still lacks, by the kinds of things that fill it; each kind is looked up once. */
+final class AskedOf
+{
+    private readonly NeedsFilled $needs;
+
+    private readonly NeedsFilled $wishes;
+
+    /** @var array<string, array{NeedState|null, NeedState|null}> the need and the wish, by kind */
+    private array $byKind = [];
+
+    public function __construct(private readonly Plan $plan, private readonly Catalogue $catalogue)
+    {
+        $this->needs = $plan->guide->needsFilled($plan->recipient, $plan->held());
+        $this->wishes = NeedsFilled::of($plan->guide->wishes, $plan->recipient, $plan->held());
+    }
+
+    /** In which order a kind is offered: 1 where it fills a need, 2 a wish, 3 neither. */
+    public function group(string $kind): int
+    {
+        [$need, $wish] = $this->lacking($kind);
+
+        return match (true) {
+            $need !== null => 1,
+            $wish !== null => 2,
+            default => 3,
+        };
+    }
+
+    /** @return array{NeedState|null, NeedState|null} the need that a kind fills; where there is none, the wish */
+    public function lacking(string $kind): array
+    {
+        return $this->byKind[$kind] ??= $this->lookedUp($this->catalogue->get($kind));
+    }
+
+    /** How many of a kind are proposed, of so many that are left. */
+    public function suggested(ItemKind $kind, int $left): int
+    {
+        [$need, $wish] = $this->lacking($kind->id);
+        $usual = $kind->usualCount($this->plan->recipient->band);
+
+        return max(1, min($need?->lacks() ?? $wish?->lacks() ?? $usual, $left));
+    }
+
+    /** @return array{NeedState|null, NeedState|null} */
+    private function lookedUp(ItemKind $kind): array
+    {
+        $need = self::taking($this->needs, $kind);
+
+        return [$need, $need === null ? self::taking($this->wishes, $kind) : null];
+    }
+
+    private static function taking(NeedsFilled $asked, ItemKind $kind): ?NeedState
+    {
+        foreach ($asked->missing() as $state) {
+            if ($state->need->takesKind($kind)) {
+                return $state;
+            }
+        }
+
+        return null;
+    }
+}

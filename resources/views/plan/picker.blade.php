@@ -1,0 +1,3 @@
+@fragment('picker')
+    @include('plan.partials.picker')
+@endfragment
