@@ -89,7 +89,7 @@ final class DemoServer
         ]);
         $get = function (string $path, string ...$headers) use ($curl): string {
             curl_setopt_array($curl, [
-                CURLOPT_URL => $this->address.$path, CURLOPT_HTTPGET => true, CURLOPT_HTTPHEADER => $headers,
+                CURLOPT_URL => $this->address.$path, CURLOPT_HTTPGET => true, CURLOPT_HTTPHEADER => array_values($headers),
             ]);
             $page = (string) curl_exec($curl);
             $status = curl_getinfo($curl, CURLINFO_HTTP_CODE);
@@ -197,7 +197,7 @@ final class DemoServer
                     CURLOPT_URL => $this->address.$path,
                     CURLOPT_RETURNTRANSFER => true,
                     CURLOPT_POSTFIELDS => http_build_query($fields),
-                    CURLOPT_HTTPHEADER => $headers,
+                    CURLOPT_HTTPHEADER => array_values($headers),
                     CURLOPT_COOKIE => implode('; ', $cookies),
                 ] as $option => $value
             ) {
