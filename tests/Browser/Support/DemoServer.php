@@ -89,7 +89,9 @@ final class DemoServer
         ]);
         $get = function (string $path, string ...$headers) use ($curl): string {
             curl_setopt_array($curl, [
-                CURLOPT_URL => $this->address.$path, CURLOPT_HTTPGET => true, CURLOPT_HTTPHEADER => array_values($headers),
+                CURLOPT_URL => $this->address.$path,
+                CURLOPT_HTTPGET => true,
+                CURLOPT_HTTPHEADER => array_values($headers),
             ]);
             $page = (string) curl_exec($curl);
             $status = curl_getinfo($curl, CURLINFO_HTTP_CODE);
