@@ -199,7 +199,7 @@ final class DemoServer
                     CURLOPT_URL => $this->address.$path,
                     CURLOPT_RETURNTRANSFER => true,
                     CURLOPT_POSTFIELDS => http_build_query($fields),
-                    CURLOPT_HTTPHEADER => array_values($headers),
+                    CURLOPT_HTTPHEADER => $headers,
                     CURLOPT_COOKIE => implode('; ', $cookies),
                 ] as $option => $value
             ) {
