@@ -21,6 +21,7 @@ use App\Http\Controllers\Plan\LedgerController;
 use App\Http\Controllers\Plan\LikeController;
 use App\Http\Controllers\Plan\MoveBoxController;
 use App\Http\Controllers\Plan\NextBoxController;
+use App\Http\Controllers\Plan\OnShelfController;
 use App\Http\Controllers\Plan\PackingWishController;
 use App\Http\Controllers\Plan\PacksController;
 use App\Http\Controllers\Plan\PieceController;
@@ -57,6 +58,10 @@ Route::post('boxes', [BoxController::class, 'store'])->name('boxes.store')->can(
 Route::post('boxes/import', [BoxFileController::class, 'import'])->name('boxes.import')->can('create', Box::class);
 Route::get('boxes/{box}/box.json', [BoxFileController::class, 'export'])->name('boxes.export')->can('view', 'box');
 Route::get('boxes/{box}', [BoxController::class, 'show'])->name('boxes.show')->can('view', 'box');
+Route::get('boxes/{box}/on-shelf', OnShelfController::class)
+    ->name('boxes.on-shelf')
+    ->middleware(Unasked::class)
+    ->can('view', 'box');
 Route::get('boxes/{box}/edit', [BoxController::class, 'edit'])->name('boxes.edit')->can('update', 'box');
 Route::put('boxes/{box}', [BoxController::class, 'update'])->name('boxes.update')->can('update', 'box');
 Route::delete('boxes/{box}', [BoxController::class, 'destroy'])->name('boxes.destroy')->can('delete', 'box');

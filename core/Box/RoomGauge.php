@@ -43,6 +43,12 @@ final readonly class RoomGauge
         );
     }
 
+    /** Determine if there is something in it, and nobody has tried yet how it goes in. */
+    public function isUntried(): bool
+    {
+        return $this->state === RoomState::NotTried;
+    }
+
     public function closesOverAll(): bool
     {
         return in_array($this->state, [RoomState::Flat, RoomState::Snug, RoomState::Tight], true);

@@ -66,7 +66,7 @@ use PluckyWren\Core\Stash\Source;
  * }
  * @phpstan-type DemoBox array{
  *     theme: string, band: string, gender: string, boxKind: string, palette: list<string>, budget: string|null,
- *     stage: string, pick: array<string, int>, into?: array<string, string>, fromGuide: bool, tried: bool,
+ *     stage: string, pick: array<string, int>, into?: array<string, string>, fromGuide: bool,
  * }
  * @phpstan-type DemoKind array{name: string, category: string, like: string, countsAs: bool}
  * @phpstan-type DemoRecipe array{
@@ -329,9 +329,7 @@ final class DemoSeeder extends Seeder
         if (! $stage->isOpen()) {
             $this->prepareAll($box);
         }
-        if ($data['tried']) {
-            $this->sheets->tried($box);
-        }
+        $this->sheets->tried($box);
         if ($stage === Stage::HandedIn) {
             $this->changeBox->move($box, $stage);
         }

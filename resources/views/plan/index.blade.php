@@ -46,7 +46,7 @@
                 @else
                     <ul class="shelf-boxes">
                         @foreach ($standing as $sheet)
-                            <li>@include('plan.partials.on-shelf')</li>
+                            <li>@include('plan.partials.on-shelf', ['mayTry' => true])</li>
                         @endforeach
                     </ul>
                 @endif

@@ -66,7 +66,7 @@
         @else
             <ul class="shelf-boxes">
                 @foreach ($desk->handedIn as $sheet)
-                    <li>@include('plan.partials.on-shelf')</li>
+                    <li>@include('plan.partials.on-shelf', ['mayTry' => true])</li>
                 @endforeach
             </ul>
         @endif

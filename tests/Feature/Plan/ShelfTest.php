@@ -58,6 +58,24 @@ final class ShelfTest extends TestCase
         $this->get('/boxes')->assertDontSee('Not checked yet')->assertSee('Closes flat');
     }
 
+    public function test_a_box_that_stands_there_untried_is_tried_behind_the_page(): void
+    {
+        $box = $this->filledBox();
+        $this->box(['theme' => 'Nothing in it']);
+        $tile = route('boxes.on-shelf', $box);
+
+        $this->get('/boxes')->assertSee("hx-get=\"{$tile}\"", false)->assertSee('Not checked yet');
+        $shelf = (string) $this->get('/boxes')->getContent();
+        self::assertSame(1, substr_count($shelf, '/on-shelf"'), 'one that is empty is not tried');
+        $this->get($tile, ['HX-Request' => 'true'])
+            ->assertSee('Closes flat')
+            ->assertSee($box->theme)
+            ->assertDontSee('<html', false)
+            ->assertDontSee('/on-shelf', false);
+        $this->get('/boxes')->assertDontSee('Not checked yet')->assertDontSee('/on-shelf', false);
+        $this->get($tile)->assertRedirect('/boxes');
+    }
+
     public function test_an_unchanged_box_is_never_solved_twice_and_a_changed_one_is(): void
     {
         $box = $this->filledBox();
