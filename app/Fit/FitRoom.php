@@ -89,7 +89,7 @@ final readonly class FitRoom
                 ? $this->solve($problem, $crewId, $this->patience('page'))
                 : ($this->recorded([$problem])[0] ?? null);
             $better = $this->solver->solve($problem, $this->patience('thorough'), 2);
-            $isBetter = $now === null || Outcome::of($problem, $better)->isBetterThan(Outcome::of($problem, $now));
+            $isBetter = $now === null || Outcome::of($problem, $better)->isPreferredTo(Outcome::of($problem, $now));
             $this->quietly(
                 fn () => FitResult::query()->where('problem', $this->key($problem))->update(
                     ['is_thorough' => true] + ($isBetter ? ['result' => ResultFile::write($better)] : []),

@@ -6,6 +6,7 @@ namespace PluckyWren\Core\Fit\Answer;
 
 use PluckyWren\Core\Fit\Closure;
 use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\Kept;
 use PluckyWren\Core\Fit\LeftOut;
 use PluckyWren\Core\Fit\Losses;
 use PluckyWren\Core\Fit\Problem;
@@ -18,19 +19,38 @@ final readonly class Outcome
     /** A lid that stands so much lower, in millimetres, is worth a change. */
     private const NOTICED_MM = 1.0;
 
-    private function __construct(public int $mustsOut, public float $valueOut, public ?Closure $closure) {}
+    /** @param array{int, int} $amiss as `Kept` counts it */
+    private function __construct(
+        public int $mustsOut,
+        public float $valueOut,
+        public ?Closure $closure,
+        private array $amiss,
+    ) {}
 
     public static function of(Problem $problem, Result $result): self
     {
         $items = $problem->singles();
         $out = Losses::of(array_map(static fn (LeftOut $out): Item => $items[$out->id], $result->leftOut));
 
-        return new self($out->musts, $out->value, $result->closure);
+        return new self(
+            $out->musts,
+            $out->value,
+            $result->closure,
+            Kept::in($problem->box, $problem->order, $result->placements, $items)->amiss(),
+        );
+    }
+
+    /** Determine if it is the better one of the same pieces: what is seen of them matters more than the lid. */
+    public function isPreferredTo(self $that): bool
+    {
+        return $this->leavesAsMuchOutAs($that) && $this->amiss !== $that->amiss
+            ? $this->amiss < $that->amiss
+            : $this->isBetterThan($that);
     }
 
     public function isBetterThan(self $that): bool
     {
-        if ([$this->mustsOut, round($this->valueOut, 3)] !== [$that->mustsOut, round($that->valueOut, 3)]) {
+        if (! $this->leavesAsMuchOutAs($that)) {
             return [$this->mustsOut, $this->valueOut] < [$that->mustsOut, $that->valueOut];
         }
         $bands = static fn (self $one): int => ($one->closure->verdict ?? Verdict::Open)->bands();
@@ -40,5 +60,10 @@ final readonly class Outcome
                 $bands($this) === $bands($that)
                     && ($this->closure->proudMm ?? 0.0) < ($that->closure->proudMm ?? 0.0) - self::NOTICED_MM
             );
+    }
+
+    private function leavesAsMuchOutAs(self $that): bool
+    {
+        return [$this->mustsOut, round($this->valueOut, 3)] === [$that->mustsOut, round($that->valueOut, 3)];
     }
 }

@@ -59,6 +59,8 @@ final readonly class Merit
             $this->losses->value,
             ...$this->kept->amiss(),
             -round($this->kept->order, 2),
+            // A lid that closes with one band is worth a step more or two to whoever packs.
+            $this->closure->verdict->rank(),
             $this->moves,
             $this->closure->press,
             $this->closure->domeMm,

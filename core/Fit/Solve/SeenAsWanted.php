@@ -33,18 +33,19 @@ final readonly class SeenAsWanted
      */
     public function of(array $placements): array
     {
-        $hidden = $this->repacked($placements, self::HIDING, static fn (Kept $kept): array => $kept->seenPrivates);
+        // What she pinned is as she wants it.
+        $pinned = array_column($this->problem->pinned, 'id');
+        $private = static fn (Kept $kept): array => array_diff($kept->seenPrivates, $pinned);
+        $hidden = $this->repacked($placements, self::HIDING, $private);
 
-        return $this->repacked(
-            $hidden,
-            self::SHOWING,
-            static fn (Kept $kept): array => [...$kept->coveredFirstSights, ...$kept->seenPrivates],
-        );
+        return $this->repacked($hidden, self::SHOWING, static fn (Kept $kept): array => [
+            ...array_diff($kept->coveredFirstSights, $pinned), ...$private($kept),
+        ]);
     }
 
     /**
      * @param  list<Placement>  $placements
-     * @param  callable(Kept): list<string>  $amiss  ids of what is in sight, or is not, and is to be otherwise
+     * @param  callable(Kept): array<string>  $amiss  ids of what is in sight, or is not, and is to be otherwise
      * @return list<Placement>
      */
     private function repacked(array $placements, int $tries, callable $amiss): array
@@ -52,7 +53,7 @@ final readonly class SeenAsWanted
         $now = $before = $this->keptBy($placements);
         $asBefore = $placements;
         for ($number = 0; $number < $tries && $amiss($now) !== [] && ! $this->budget->isSpent(); $number++) {
-            $again = $this->repacking->of($placements, $amiss($now), $number);
+            $again = $this->repacking->of($placements, array_values($amiss($now)), $number);
             $then = $again === null ? null : $this->keptBy($again);
             // Also what is only as good is gone on from: the next step may lead further.
             if ($again !== null && $then !== null && $then->amiss() <= $now->amiss()) {
