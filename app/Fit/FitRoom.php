@@ -7,9 +7,11 @@ namespace App\Fit;
 use App\Database\OneWriter;
 use App\Models\FitResult;
 use Closure;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use PluckyWren\Core\Box\FitProblem;
+use PluckyWren\Core\Box\Packing\AsBefore;
 use PluckyWren\Core\Fit\Answer\HowSure;
 use PluckyWren\Core\Fit\Answer\Outcome;
 use PluckyWren\Core\Fit\Answer\Trial;
@@ -27,6 +29,9 @@ final readonly class FitRoom
 {
     /** So many tries over a spread of measures are made in one go, so that no page waits for all. */
     private const TRIES_AT_ONCE = 5;
+
+    /** So many of the last packings with some of the same things are looked at. */
+    private const EARLIER = 5;
 
     public function __construct(private Solver $solver) {}
 
@@ -63,8 +68,7 @@ final readonly class FitRoom
         return $this->recorded([$problem])[0]
             ?? $this->inTurn(
                 $crewId,
-                fn (): Result => $this->recorded([$problem])[0]
-                    ?? $this->solve($problem, $crewId, $this->patience('page')),
+                fn (): Result => $this->recorded([$problem])[0] ?? $this->solveForPage($problem, $crewId),
             );
     }
 
@@ -86,7 +90,7 @@ final readonly class FitRoom
                 return null;
             }
             $now = $kept === null
-                ? $this->solve($problem, $crewId, $this->patience('page'))
+                ? $this->solveForPage($problem, $crewId)
                 : ($this->recorded([$problem])[0] ?? null);
             $better = $this->solver->solve($problem, $this->patience('thorough'), 2);
             $isBetter = $now === null || Outcome::of($problem, $better)->isPreferredTo(Outcome::of($problem, $now));
@@ -170,10 +174,53 @@ final readonly class FitRoom
         return $tries;
     }
 
-    /** Solve, and keep what is found. */
-    public function solve(Problem $problem, int $crewId, Budget $budget): Result
+    /** Solve for a moment, and for no less than was found of the same box with more in it. */
+    private function solveForPage(Problem $problem, int $crewId): Result
+    {
+        $asBefore = new AsBefore(new Trial($this->solver, fn (): Budget => $this->patience('glance')));
+        $same = null;
+        foreach ($this->earlier($problem) as $before) {
+            $same ??= $asBefore->of($problem, $before);
+        }
+
+        return $this->solve($problem, $crewId, $this->patience('page'), $same);
+    }
+
+    /** @return list<Result> the last packings with a thing that is in this one too */
+    private function earlier(Problem $problem): array
+    {
+        if ($problem->items === []) {
+            return [];
+        }
+        $query = FitResult::query()->latest('created_at');
+        $query->where(static function (Builder $either) use ($problem): void {
+            foreach ([$problem->items[0], $problem->items[count($problem->items) - 1]] as $item) {
+                $either->orWhere('result', 'like', "%\"{$item->id}%");
+            }
+        });
+        $results = [];
+        foreach ($query->limit(self::EARLIER)->pluck('result') as $result) {
+            try {
+                $results[] = ResultFile::read($result, 'fit_results');
+            } catch (MalformedFile) {
+                // It is found again where it is asked for.
+            }
+        }
+
+        return $results;
+    }
+
+    /**
+     * Solve, and keep what is found.
+     *
+     * @param  Result|null  $atLeast  what is kept where nothing better is found
+     */
+    public function solve(Problem $problem, int $crewId, Budget $budget, ?Result $atLeast = null): Result
     {
         $result = $this->solver->solve($problem, $budget);
+        $isLess = $atLeast !== null
+            && Outcome::of($problem, $atLeast)->isPreferredTo(Outcome::of($problem, $result));
+        $result = $isLess ? $atLeast : $result;
         $this->quietly(fn () => FitResult::query()->insertOrIgnore([
             'crew_id' => $crewId,
             'problem' => $this->key($problem),

@@ -27,6 +27,20 @@ final readonly class Placement
         return new self($this->id, $step, $this->in, $this->how, $this->angle, $this->parts);
     }
 
+    /** Determine if any of it lies over some of another, on it or higher. */
+    public function isOver(self $that): bool
+    {
+        foreach ($this->parts as $part) {
+            foreach ($that->parts as $under) {
+                if ($part->isOver($under)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     public function isNested(): bool
     {
         return $this->in !== null;

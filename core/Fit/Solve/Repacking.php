@@ -88,10 +88,8 @@ final readonly class Repacking
     private static function liesOverAny(Placement $placement, array $others): bool
     {
         foreach ($others as $other) {
-            foreach ($placement->parts as $part) {
-                if ($part->isOver($other->parts[0])) {
-                    return true;
-                }
+            if ($placement->isOver($other)) {
+                return true;
             }
         }
 

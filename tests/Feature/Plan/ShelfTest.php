@@ -9,7 +9,10 @@ use App\Models\FitResult;
 use App\Models\Piece;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\Closure;
+use PluckyWren\Core\Fit\LeftOut;
 use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Reason;
 use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
 use PluckyWren\Core\Fit\Solver;
@@ -102,6 +105,29 @@ final class ShelfTest extends TestCase
 
         $this->get('/boxes')->assertSee('Not checked yet');
         $this->get("/boxes/{$box->id}")->assertSee('1. Soap, pine');
+    }
+
+    public function test_a_box_that_closed_closes_with_one_thing_less_whatever_is_found_the_second_time(): void
+    {
+        $box = $this->filledBox();
+        $comb = $this->putIn($box, 'comb', 'Comb, pocket');
+        $this->get("/boxes/{$box->id}")->assertSee('Closes flat');
+        $this->app->bind(Solver::class, static fn (): Solver => new class implements Solver
+        {
+            public function solve(Problem $problem, Budget $budget, int $seed = 1): Result
+            {
+                $out = array_map(static fn (string $id): LeftOut => new LeftOut($id, Reason::NoRoom), array_keys(
+                    $problem->singles(),
+                ));
+
+                return new Result([], $out, Closure::measured(0.0, 0.0, 0.0, 8.0));
+            }
+        });
+        $comb->delete();
+        $this->get("/boxes/{$box->id}")->assertSee('Closes flat')->assertDontSee('does not fit');
+
+        $this->putIn($box, 'ruler', 'Ruler');
+        $this->get("/boxes/{$box->id}")->assertSee('2 do not fit');
     }
 
     public function test_what_is_larger_than_the_box_is_named_with_the_reason(): void
