@@ -31,7 +31,7 @@ final readonly class FitRoom
     private const TRIES_AT_ONCE = 5;
 
     /** So many of the last packings with some of the same things are looked at. */
-    private const EARLIER = 5;
+    private const EARLIER = 12;
 
     public function __construct(private Solver $solver) {}
 
@@ -186,18 +186,19 @@ final readonly class FitRoom
         return $this->solve($problem, $crewId, $this->patience('page'), $same);
     }
 
-    /** @return list<Result> the last packings with a thing that is in this one too */
+    /** @return list<Result> the last packings with a thing that is in this one too, those with all in first */
     private function earlier(Problem $problem): array
     {
         if ($problem->items === []) {
             return [];
         }
-        $query = FitResult::query()->latest('created_at');
+        $query = FitResult::query();
         $query->where(static function (Builder $either) use ($problem): void {
             foreach ([$problem->items[0], $problem->items[count($problem->items) - 1]] as $item) {
                 $either->orWhere('result', 'like', "%\"{$item->id}%");
             }
         });
+        $query->orderByRaw('result like ? desc', ['%"left_out":[]%'])->latest('created_at');
         $results = [];
         foreach ($query->limit(self::EARLIER)->pluck('result') as $result) {
             try {

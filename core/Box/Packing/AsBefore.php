@@ -8,6 +8,7 @@ use PluckyWren\Core\Fit\Answer\Trial;
 use PluckyWren\Core\Fit\Check\Validator;
 use PluckyWren\Core\Fit\ClosureOf;
 use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\LeftOut;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Result;
@@ -23,21 +24,25 @@ final readonly class AsBefore
 
     /**
      * @param  Result  $before  of a problem with more in it
-     * @return Result|null null where it lacks something of this problem, or does not hold without the rest
+     * @return Result|null with what stayed out then, or less; null where it does not know something of this problem, or
+     *     does not hold without the rest
      */
     public function of(Problem $problem, Result $before): ?Result
     {
         $singles = $problem->singles();
-        $left = array_values(array_filter(
-            $before->placements,
-            static fn (Placement $placement): bool => isset($singles[$placement->id]),
-        ));
-        if (count($left) !== count($singles) || $problem->pinned !== []) {
+        $isIn = static fn (Placement|LeftOut $one): bool => isset($singles[$one->id]);
+        $left = array_values(array_filter($before->placements, $isIn));
+        $out = array_values(array_filter($before->leftOut, $isIn));
+        if (count($left) + count($out) !== count($singles) || $problem->pinned !== []) {
             return null;
         }
+        $letDown = self::checked($problem, LetDown::of($problem, $left), $out);
+        if ($letDown !== null) {
+            return $letDown;
+        }
+        $around = $this->around($problem, $left, $before);
 
-        return self::checked($problem, LetDown::of($problem, $left))
-            ?? self::checked($problem, $this->around($problem, $left, $before)->placements ?? []);
+        return $around === null ? null : self::checked($problem, $around->placements, $around->leftOut);
     }
 
     /**
@@ -88,15 +93,15 @@ final readonly class AsBefore
         return array_values(array_unique($items));
     }
 
-    /** @param list<Placement> $placements */
-    private static function checked(Problem $problem, array $placements): ?Result
+    /**
+     * @param  list<Placement>  $placements
+     * @param  list<LeftOut>  $leftOut
+     */
+    private static function checked(Problem $problem, array $placements, array $leftOut): ?Result
     {
         $placements = self::numbered($placements);
-        $singles = $problem->singles();
-        if (count($placements) !== count($singles)) {
-            return null;
-        }
-        $result = new Result($placements, [], ClosureOf::packing($problem->box, $placements, $singles));
+        $closure = ClosureOf::packing($problem->box, $placements, $problem->singles());
+        $result = new Result($placements, $leftOut, $closure);
 
         return Validator::ofAllRules()->breaches($problem, $result) === [] ? $result : null;
     }

@@ -13,9 +13,11 @@ use PluckyWren\Core\Fit\ClosureOf;
 use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Fit\How;
 use PluckyWren\Core\Fit\Item;
+use PluckyWren\Core\Fit\LeftOut;
 use PluckyWren\Core\Fit\Part;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
+use PluckyWren\Core\Fit\Reason;
 use PluckyWren\Core\Fit\Result;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
 use PluckyWren\Core\Measure\Size;
@@ -51,6 +53,20 @@ final class AsBeforeTest extends TestCase
 
         self::assertNull(self::asBefore()->of(self::problem('board', 'pen'), $before));
         self::assertTrue(self::asBefore()->of(self::problem('board', 'car'), $before)?->packsAll());
+    }
+
+    public function test_what_stayed_out_stays_out_and_no_more(): void
+    {
+        $before = self::packed(
+            new Placement('board', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 1000, 1000, 100)]),
+            new Placement('tin', 2, null, How::Flat, 0.0, [new Part(0, 0, 100, 1000, 1000, 400)]),
+        );
+        $without = new Result($before->placements, [new LeftOut('car', Reason::NoRoom)], $before->closure);
+        $result = self::asBefore()->of(self::problem('board', 'car'), $without);
+
+        self::assertSame([['board'], ['car']], [
+            array_column($result->placements ?? [], 'id'), array_column($result->leftOut ?? [], 'id'),
+        ]);
     }
 
     public function test_of_boxes_that_close_every_one_closes_with_any_one_thing_less(): void
