@@ -50,7 +50,7 @@ final readonly class FillBox
             $this->refuseTooMany($piece->quantity);
             $this->refuseTooManyInAll($box->id, $quantity);
             $query = Piece::query()->with('lot');
-            $query->where('box_id', $box->id)->whereNull('lot_id');
+            $query->where('box_id', $box->id)->whereNull('lot_id')->orderBy('id');
             $list = $query->get();
             // As the box is before it is in.
             $off = $list->isEmpty()
