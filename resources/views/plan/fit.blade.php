@@ -49,7 +49,7 @@
                         <p class="min-h-14 text-lg font-semibold" role="status" id="says">{{ $fit->says() }}</p>
                         <div class="pinched">
                             <x-open-box :drawing="$fit->drawing()" :current="$fit->current()?->ids() ?? []"
-                                :is-named="true" class="my-2 max-h-[30rem] w-full" />
+                                :is-named="true" class="my-2 max-h-[28.5rem] w-full" />
                             <p class="text-ink-soft" data-named>{{ __('plan/fit.tap') }}</p>
                             <p class="nearer" hidden>
                                 @foreach (['larger' => '+', 'smaller' => '−'] as $how => $sign)
