@@ -15,6 +15,9 @@ use PluckyWren\Core\Fit\Verdict;
 /** How good a packing is, in the order in which the model prefers. */
 final readonly class Merit
 {
+    /** So much less to be pressed down by the lid is felt, in millimetres. An estimate. */
+    private const LOWER_MM = 40;
+
     private function __construct(
         public Losses $losses,
         public Kept $kept,
@@ -59,8 +62,9 @@ final readonly class Merit
             $this->losses->value,
             ...$this->kept->amiss(),
             -round($this->kept->order, 2),
-            // A lid that closes with one band is worth a step more or two to whoever packs.
+            // A lid that closes with a band less, or over a pile that is clearly lower, is worth a step more.
             $this->closure->verdict->rank(),
+            intdiv((int) $this->closure->proudMm, self::LOWER_MM),
             $this->moves,
             $this->closure->press,
             $this->closure->domeMm,
