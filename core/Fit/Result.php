@@ -26,4 +26,21 @@ final readonly class Result
     {
         return $this->leftOut === [];
     }
+
+    /**
+     * The volume of what is not nested by the room up to the rim.
+     *
+     * @param  list<Placement>  $placements
+     */
+    public static function fillOf(BoxShape $box, array $placements): float
+    {
+        $volume = 0;
+        foreach ($placements as $placement) {
+            $volume += $placement->isNested()
+                ? 0
+                : array_sum(array_map(static fn (Part $part): int => $part->volume(), $placement->parts));
+        }
+
+        return round($volume / $box->volume(), 2);
+    }
 }

@@ -56,6 +56,12 @@ final class BoxSheet
         $this->packing = new SheetPacking($box, $plan, $this->planned, $gauges->room, $problem);
     }
 
+    /** Determine if nobody has tried yet how it goes in, and it can be. */
+    public function mayBeTried(): bool
+    {
+        return $this->gauges->room->isUntried() && $this->box->handedIn() === null;
+    }
+
     /** What it may cost once what has no price yet has one; null where all is known, or nothing can be said. */
     public function costsThen(): ?CostsThen
     {

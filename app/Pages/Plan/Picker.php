@@ -169,7 +169,7 @@ final class Picker
 
     /**
      * @param  list<string>  $ids
-     * @return list<Lot> in that order
+     * @return list<Lot> in that order; without what someone else has deleted since
      */
     private static function loaded(array $ids): array
     {
@@ -177,6 +177,6 @@ final class Picker
         $query->whereIn('id', $ids);
         $lots = $query->get()->keyBy('id')->all();
 
-        return array_map(static fn (string $id): Lot => $lots[$id], $ids);
+        return array_values(array_filter(array_map(static fn (string $id): ?Lot => $lots[$id] ?? null, $ids)));
     }
 }

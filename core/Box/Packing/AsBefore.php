@@ -101,7 +101,7 @@ final readonly class AsBefore
     {
         $placements = self::numbered($placements);
         $closure = ClosureOf::packing($problem->box, $placements, $problem->singles());
-        $result = new Result($placements, $leftOut, $closure);
+        $result = new Result($placements, $leftOut, $closure, Result::fillOf($problem->box, $placements));
 
         return Validator::ofAllRules()->breaches($problem, $result) === [] ? $result : null;
     }

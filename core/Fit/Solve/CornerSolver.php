@@ -9,8 +9,6 @@ use PluckyWren\Core\Fit\Budget;
 use PluckyWren\Core\Fit\ClosureOf;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\LeftOut;
-use PluckyWren\Core\Fit\Part;
-use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
 use PluckyWren\Core\Fit\Reason;
 use PluckyWren\Core\Fit\Result;
@@ -62,7 +60,7 @@ final class CornerSolver implements Solver
             $bundles->areThere()
                 ? ClosureOf::packing($asked->box, $placements, $asked->singles())
                 : $best->merit->closure,
-            $this->fill($problem, [...$problem->pinned, ...$best->placements]),
+            Result::fillOf($problem->box, [...$problem->pinned, ...$best->placements]),
             $seed,
             $search->done,
         );
@@ -128,18 +126,5 @@ final class CornerSolver implements Solver
 
             return $blocked[$item->twins()] ? Reason::BlockedByPinned : Reason::NoRoom;
         };
-    }
-
-    /** @param list<Placement> $placements */
-    private function fill(Problem $problem, array $placements): float
-    {
-        $volume = 0;
-        foreach ($placements as $placement) {
-            $volume += $placement->isNested()
-                ? 0
-                : array_sum(array_map(static fn (Part $part): int => $part->volume(), $placement->parts));
-        }
-
-        return round($volume / $problem->box->volume(), 2);
     }
 }

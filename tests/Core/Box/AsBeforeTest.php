@@ -41,6 +41,8 @@ final class AsBeforeTest extends TestCase
         ));
         self::assertSame([1, 2], array_column($result->placements, 'step'));
         self::assertTrue($result->packsAll());
+        // 100 x 100 x 50 of 300 x 200 x 100 are 8.3 %.
+        self::assertSame(0.08, $result->fill);
     }
 
     public function test_it_is_none_where_something_is_new_and_what_was_in_what_is_gone_lies_elsewhere(): void

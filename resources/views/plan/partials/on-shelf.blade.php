@@ -1,6 +1,6 @@
 {{-- Whether it all goes in is tried behind the page, one box after the other. --}}
 <a class="shelf-box" href="{{ route('boxes.show', $sheet->box) }}"
-    @if ($mayTry && $sheet->gauges->room->isUntried())
+    @if ($mayTry && $sheet->mayBeTried())
         hx-get="{{ route('boxes.on-shelf', $sheet->box) }}" hx-trigger="load" hx-swap="outerMorph"
         hx-sync="main:queue all"
     @endif>
