@@ -52,7 +52,7 @@ final class PolishTest extends TestCase
     public function test_a_book_that_lies_on_top_is_put_under_everything(): void
     {
         $problem = new Problem(self::box(), array_values(self::items()), Order::FlatsFirst);
-        $polished = (new Polish($problem, self::items(), Budget::ofAttempts(1)))->of([
+        $polished = (new Polish($problem, self::items(), Budget::ofAttempts(50)))->of([
             new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 1000, 1000, 400)]),
             new Placement('book', 1, null, How::Flat, 0.0, [new Part(0, 0, 400, 2000, 1500, 100)]),
         ]);
@@ -206,7 +206,7 @@ final class PolishTest extends TestCase
             new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(2000, 0, 0, 1000, 1000, 800)]),
         ];
         $problem = new Problem(self::box(), array_values($items), Order::FlatsLast, [$pinned]);
-        $polished = (new Polish($problem, $items, Budget::ofAttempts(1)))->of($placements);
+        $polished = (new Polish($problem, $items, Budget::ofAttempts(50)))->of($placements);
         $kept = Kept::in($problem->box, $problem->order, [$pinned, ...$polished], $items);
 
         self::assertSame(['tin', 'vest'], self::idsOf($polished), 'what is pinned is not among what is packed anew');
@@ -225,7 +225,7 @@ final class PolishTest extends TestCase
             new Placement('car', 1, null, How::Flat, 0.0, [new Part(0, 0, 0, 1000, 1000, 400)]),
             new Placement('tin', 1, null, How::Flat, 0.0, [new Part(0, 0, 400, 2000, 2000, 500)]),
         ];
-        $polished = (new Polish($problem, $items, Budget::ofAttempts(1)))->of($placements);
+        $polished = (new Polish($problem, $items, Budget::ofAttempts(50)))->of($placements);
 
         self::assertSame(['car'], Kept::in($problem->box, $problem->order, $placements, $items)->coveredFirstSights);
         self::assertSame([], Kept::in($problem->box, $problem->order, $polished, $items)->coveredFirstSights);
@@ -245,7 +245,7 @@ final class PolishTest extends TestCase
             new Placement('vest', 1, null, How::Refolded, 0.0, [new Part(2000, 0, 0, 1000, 1000, 400)]),
         ];
 
-        self::assertSame($placements, (new Polish($problem, $items, Budget::ofAttempts(1)))->of($placements));
+        self::assertSame($placements, (new Polish($problem, $items, Budget::ofAttempts(50)))->of($placements));
     }
 
     public function test_what_is_private_goes_into_a_cup_that_is_empty(): void
@@ -273,7 +273,7 @@ final class PolishTest extends TestCase
         $withSock = [new Placement('sock', 1, '7', How::Nested, 0.0, [new Part(120, 120, 0, 500, 500, 480)])];
         self::assertSame(
             [...$withSock, ...$placements],
-            (new Polish($full, $full->singles(), Budget::ofAttempts(1)))->of([...$withSock, ...$placements]),
+            (new Polish($full, $full->singles(), Budget::ofAttempts(50)))->of([...$withSock, ...$placements]),
             'what holds something already is left as it is',
         );
     }
@@ -436,7 +436,7 @@ final class PolishTest extends TestCase
         $problem = $this->problem($items);
         $items = $problem->singles();
         self::assertSame(['vest'], Kept::in($problem->box, $problem->order, $placements, $items)->seenPrivates);
-        $polished = (new Polish($problem, $items, Budget::ofAttempts(1)))->of($placements);
+        $polished = (new Polish($problem, $items, Budget::ofAttempts(50)))->of($placements);
         self::assertSame([], Kept::in($problem->box, $problem->order, $polished, $items)->seenPrivates);
         self::assertSame(self::idsOf($placements), self::idsOf($polished), 'all of it is in');
         self::assertSame([], self::breaches($problem, $polished));
