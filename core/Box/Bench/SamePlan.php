@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Box\Bench;
 
-use PluckyWren\Core\Fit\Check\Validator;
-use PluckyWren\Core\Fit\ClosureOf;
+use PluckyWren\Core\Box\Packing\ValidPacking;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\Placement;
 use PluckyWren\Core\Fit\Problem;
@@ -35,8 +34,7 @@ final class SamePlan
             || count($placements) !== count($singles)) {
             return null;
         }
-        $result = new Result($placements, [], ClosureOf::packing($left->box, $placements, $singles));
 
-        return Validator::ofAllRules()->breaches($left, $result) === [] ? $result : null;
+        return ValidPacking::of($left, $placements);
     }
 }

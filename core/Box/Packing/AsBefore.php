@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Box\Packing;
 
 use PluckyWren\Core\Fit\Answer\Trial;
-use PluckyWren\Core\Fit\Check\Validator;
-use PluckyWren\Core\Fit\ClosureOf;
 use PluckyWren\Core\Fit\Item;
 use PluckyWren\Core\Fit\LeftOut;
 use PluckyWren\Core\Fit\Placement;
@@ -36,13 +34,15 @@ final readonly class AsBefore
         if (count($left) + count($out) !== count($singles) || $problem->pinned !== []) {
             return null;
         }
-        $letDown = self::checked($problem, LetDown::of($problem, $left), $out);
+        $letDown = ValidPacking::of($problem, self::numbered(LetDown::of($problem, $left)), $out);
         if ($letDown !== null) {
             return $letDown;
         }
         $around = $this->around($problem, $left, $before);
 
-        return $around === null ? null : self::checked($problem, $around->placements, $around->leftOut);
+        return $around === null
+            ? null
+            : ValidPacking::of($problem, self::numbered($around->placements), $around->leftOut);
     }
 
     /**
@@ -91,19 +91,6 @@ final readonly class AsBefore
         }
 
         return array_values(array_unique($items));
-    }
-
-    /**
-     * @param  list<Placement>  $placements
-     * @param  list<LeftOut>  $leftOut
-     */
-    private static function checked(Problem $problem, array $placements, array $leftOut): ?Result
-    {
-        $placements = self::numbered($placements);
-        $closure = ClosureOf::packing($problem->box, $placements, $problem->singles());
-        $result = new Result($placements, $leftOut, $closure, Result::fillOf($problem->box, $placements));
-
-        return Validator::ofAllRules()->breaches($problem, $result) === [] ? $result : null;
     }
 
     /**

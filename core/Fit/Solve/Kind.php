@@ -73,6 +73,20 @@ final readonly class Kind
         return [...$least, floor($give * $this->model->size->volume())];
     }
 
+    /**
+     * Of two measures the lesser, one by one.
+     *
+     * @param  array{int, int, int, float}  $one  the least longest, middle and shortest side, and the least volume
+     * @param  array{int, int, int, float}  $other
+     * @return array{int, int, int, float}
+     */
+    public static function lesser(array $one, array $other): array
+    {
+        return [
+            min($one[0], $other[0]), min($one[1], $other[1]), min($one[2], $other[2]), min($one[3], $other[3]),
+        ];
+    }
+
     private static function blocks(Item $item): string
     {
         return implode(',', array_map(static fn (Size $size): string => implode('x', $size->sides()), $item->blocks));

@@ -138,19 +138,13 @@ final class Offers
                 continue;
             }
             $kind = $this->repertoire->kinds[$number];
-            [$longest, $middle, $shortest, $volume] = $kind->leastMeasures();
+            $smallest = Kind::lesser($smallest, $kind->leastMeasures());
             if (! $kind->model->form->takesAnyShape()) {
                 foreach ($kind->model->size->sides() as $side) {
                     $sides[$side] = true;
                     $this->least = min($this->least, $side);
                 }
             }
-            $smallest = [
-                min($smallest[0], $longest),
-                min($smallest[1], $middle),
-                min($smallest[2], $shortest),
-                min($smallest[3], $volume),
-            ];
         }
         $this->lost = (new UsableGaps($sides))->lost;
         $this->smallest = $smallest;

@@ -65,10 +65,7 @@ final readonly class PieceFirst
         $least = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX, INF];
         for ($at = count($queue) - 1; $at >= 0; $at--) {
             $smallest[] = $least;
-            $own = $this->repertoire->kinds[$queue[$at]]->leastMeasures();
-            $least = [
-                min($least[0], $own[0]), min($least[1], $own[1]), min($least[2], $own[2]), min($least[3], $own[3]),
-            ];
+            $least = Kind::lesser($least, $this->repertoire->kinds[$queue[$at]]->leastMeasures());
         }
 
         return array_reverse($smallest);

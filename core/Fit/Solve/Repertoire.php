@@ -56,13 +56,7 @@ final readonly class Repertoire
     {
         $smallest = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX, INF];
         foreach ($this->kinds as $kind) {
-            [$longest, $middle, $shortest, $volume] = $kind->leastMeasures();
-            $smallest = [
-                min($smallest[0], $longest),
-                min($smallest[1], $middle),
-                min($smallest[2], $shortest),
-                min($smallest[3], $volume),
-            ];
+            $smallest = Kind::lesser($smallest, $kind->leastMeasures());
         }
 
         return $smallest;
