@@ -78,16 +78,13 @@ final readonly class FitRoom
         return $problem->items !== [] && $this->kept($problem)?->is_thorough !== true;
     }
 
-    /**
-     * Try a problem at length. Get the better packing, or null where what is kept was as good, or the crew's turn is
-     * taken.
-     */
-    public function improved(Problem $problem, int $crewId): ?Result
+    /** Try a problem at length, and keep what is better than what is kept. */
+    public function improve(Problem $problem, int $crewId): LongerTry
     {
-        return $this->inTurn($crewId, function () use ($problem, $crewId): ?Result {
+        return $this->inTurn($crewId, function () use ($problem, $crewId): LongerTry {
             $kept = $this->kept($problem);
             if ($kept?->is_thorough === true) {
-                return null;
+                return LongerTry::AsGood;
             }
             $now = $kept === null
                 ? $this->solveForPage($problem, $crewId)
@@ -100,8 +97,8 @@ final readonly class FitRoom
                 ),
             );
 
-            return $isBetter ? $better : ($kept === null ? $now : null);
-        });
+            return $isBetter || $kept === null ? LongerTry::Better : LongerTry::AsGood;
+        }) ?? LongerTry::Waits;
     }
 
     /**

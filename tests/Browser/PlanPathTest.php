@@ -186,6 +186,25 @@ final class PlanPathTest extends BrowserTestCase
         self::assertSame([], self::browser()->console());
     }
 
+    public function test_a_box_opened_while_another_is_worked_out_is_tried_when_that_is_done(): void
+    {
+        $this->openDemo();
+        // As with boxes that came in by a file: each is tried behind the shelf, or when it is opened.
+        self::server()->table()->exec('delete from fit_results');
+        $turn = self::server()->busyFor((int) self::server()->column('select crew_id from boxes limit 1')[0]);
+        $this->click('Night-sky watcher');
+        $this->see('this follows in a moment');
+        $this->click('Change');
+        $this->see('Save the changes');
+        $this->js('window.history.back()');
+        $this->see('this follows in a moment');
+        fclose($turn);
+        $this->see('Closes flat');
+        $this->click('Step by step, layer by layer');
+        $this->see('Step 1 of ');
+        self::assertSame([], self::browser()->console());
+    }
+
     public function test_a_piece_says_its_name_when_it_is_reached_by_keyboard_or_finger(): void
     {
         $this->openDemo();

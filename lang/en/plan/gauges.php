@@ -52,7 +52,7 @@ return [
     ],
     'room-says' => [
         'empty' => 'Nothing to fit in yet.',
-        'not-tried' => 'Open the box to try.',
+        'not-tried' => 'Another box of yours is being worked out; this follows in a moment.',
         'flat' => 'One band, :fill % full.',
         'snug' => 'The lid closes with two bands; it is pressed :proud.',
         'tight' => 'The lid closes with three bands; it is pressed :proud.',

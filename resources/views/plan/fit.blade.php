@@ -30,12 +30,14 @@
                 <form id="improve-{{ Str::random(8) }}" method="post"
                     action="{{ route('boxes.fit-improve', $fit->sheet->box) }}"
                     hx-post="{{ route('boxes.fit-improve', [$fit->sheet->box, 'steps' => 1]) }}"
-                    hx-trigger="load delay:300ms" hx-swap="none" hidden>@csrf</form>
+                    hx-trigger="load delay:300ms, packing-waits from:body delay:1s" hx-swap="none" hidden>@csrf</form>
                 <div hx-get="{{ route('boxes.fit', $fit->sheet->box) }}" hx-include="#scrub"
                     hx-trigger="packed-at-length from:body" hx-target="#fit" hx-swap="outerMorph" hx-sync="#fit:drop"
                     hidden></div>
             @endif
-            @if ($fit->steps() === 0)
+            @if ($fit->sheet->mayBeTried())
+                <p class="cut max-w-2xl p-6">{{ __('plan/fit.later') }}</p>
+            @elseif ($fit->steps() === 0)
                 <section class="cut max-w-2xl p-6">
                     <h2>{{ __('plan/views/fit.nothing-to-fit-in-yet') }}</h2><p class="my-3">{{
                         __('plan/views/fit.pick-a-piece-and-see') }}</p>

@@ -11,8 +11,9 @@
                      moment. --}}
                 <form id="improve-{{ Str::random(8) }}" method="post"
                     action="{{ route('boxes.fit-improve', $sheet->box) }}"
-                    hx-post="{{ route('boxes.fit-improve', $sheet->box) }}" hx-trigger="load delay:500ms" hx-swap="none"
-                    hx-sync="this" hidden>@csrf</form>
+                    hx-post="{{ route('boxes.fit-improve', $sheet->box) }}" hx-swap="none"
+                    hx-trigger="load delay:500ms, packing-waits from:body delay:1s" hx-sync="this"
+                    hidden>@csrf</form>
             @endif
             <div class="sheet-grid">
                 <section aria-label="{{ __('plan/views/show.lanes') }}" class="cut px-4 py-1">

@@ -244,6 +244,22 @@ final class DemoServer
             : array_map(strval(...), array_values($statement->fetchAll(PDO::FETCH_COLUMN)));
     }
 
+    /**
+     * Have another box of the crew's be worked out, until what is returned is closed.
+     *
+     * @return resource
+     */
+    public function busyFor(int $crewId)
+    {
+        $folder = "{$this->folder}/storage/framework/fit";
+        is_dir($folder) || mkdir($folder, 0o775, true);
+        $turn = fopen("{$folder}/{$crewId}.lock", 'c');
+
+        return $turn !== false && flock($turn, LOCK_EX)
+            ? $turn
+            : throw new RuntimeException("The turn of the crew {$crewId} cannot be taken.");
+    }
+
     /** Be gone for a while, as a shop's cellar takes the signal. */
     public function pause(): void
     {

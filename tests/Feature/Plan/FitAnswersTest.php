@@ -239,6 +239,33 @@ final class FitAnswersTest extends TestCase
             ->assertHeader('HX-Trigger', 'packed-at-length');
     }
 
+    public function test_what_waits_for_another_box_is_tried_as_soon_as_that_is_done(): void
+    {
+        $this->slab('One', 60, 'toy-car');
+        // Another box of the crew's is being worked out.
+        $turn = fopen(storage_path("framework/fit/{$this->own->crew_id}.lock"), 'c');
+        self::assertIsResource($turn);
+        flock($turn, LOCK_EX);
+
+        $waits = 'this follows in a moment';
+        $this->get("/boxes/{$this->own->id}")->assertOk()->assertSee($waits)->assertSee('packing-waits');
+        $this->get("/boxes/{$this->own->id}/fit")
+            ->assertOk()
+            ->assertSee($waits)
+            ->assertSee('packing-waits')
+            ->assertDontSee('Nothing to fit in yet');
+        foreach (['', '?steps=1'] as $from) {
+            $this->post("/boxes/{$this->own->id}/fit/improve{$from}")
+                ->assertNoContent()
+                ->assertHeader('HX-Trigger', 'packing-waits');
+        }
+        self::assertSame(0, FitResult::query()->count());
+
+        fclose($turn);
+        $this->post("/boxes/{$this->own->id}/fit/improve")->assertOk()->assertSee('Closes flat');
+        $this->get("/boxes/{$this->own->id}/fit")->assertOk()->assertDontSee($waits)->assertSee('Step 1 of 1');
+    }
+
     public function test_the_drawing_leaves_as_a_picture_of_its_own(): void
     {
         $this->slab('Slab <b>', 50, 'toy-car');

@@ -37,7 +37,7 @@ final readonly class FitAnswersController
         $plan = $box->load(Box::CONTENTS)->plan();
         $page = $fitRoom->inTurn($box->crew_id, static function () use ($box, $plan, $fitRoom): PageOrFragment {
             // What could be done is only worth telling of the best packing there is.
-            $plan->pieces === [] || $fitRoom->improved(FitProblem::of($plan), $box->crew_id);
+            $plan->pieces === [] || $fitRoom->improve(FitProblem::of($plan), $box->crew_id);
 
             return (
                 new PageOrFragment(view('plan.fit-answers', ['answers' => FitAnswers::of($box)]), 'answers')
