@@ -25,6 +25,7 @@ use App\Http\Controllers\Plan\OnShelfController;
 use App\Http\Controllers\Plan\PackingWishController;
 use App\Http\Controllers\Plan\PacksController;
 use App\Http\Controllers\Plan\PieceController;
+use App\Http\Controllers\Plan\PieceMoreController;
 use App\Http\Controllers\Plan\ShelfController;
 use App\Http\Controllers\Plan\StashMakesController;
 use App\Http\Controllers\Plan\ThemeController;
@@ -79,6 +80,10 @@ Route::post('boxes/{box}/from-guide', [PieceController::class, 'storeFromGuide']
     ->can('update', 'box');
 Route::post('boxes/{box}/things', ThingController::class)->name('things.store')->can('update', 'box');
 Route::patch('pieces/{piece}', [PieceController::class, 'update'])->name('pieces.update')->can('update', 'piece');
+Route::get('pieces/{piece}/more', PieceMoreController::class)
+    ->name('pieces.more')
+    ->middleware(Unasked::class)
+    ->can('update', 'piece');
 Route::put('pieces/{piece}/into', [PieceController::class, 'into'])->name('pieces.into')->can('update', 'piece');
 Route::put('pieces/{piece}/counts-as', [PieceController::class, 'countsAs'])
     ->name('pieces.counts-as')

@@ -32,7 +32,10 @@ final class AccessToBoxesTest extends AccessTestCase
     {
         $this->openDemo();
         $box = $this->boxCalled('Night-sky watcher');
-        $this->assertForEveryone(array_map(static fn (string $rest): string => $box.$rest, self::BOX_VIEWS));
+        $views = array_map(static fn (string $rest): string => $box.$rest, self::BOX_VIEWS);
+        $this->open($box);
+        $piece = (string) $this->js("return document.querySelector('[data-piece]').dataset.piece");
+        $this->assertForEveryone(['piece' => "/pieces/{$piece}/more", ...$views]);
     }
 
     public function test_the_check_sheet_prints_on_one_page_of_a4_and_of_letter(): void

@@ -44,6 +44,12 @@ final readonly class SheetResponse implements Responsable
         return new self($box, '', $errors, $bag, true);
     }
 
+    /** Get the fields by which a sheet shows the same after a change. */
+    public static function stateFields(PickerState $state): HtmlString
+    {
+        return new HtmlString(view('plan.partials.state', ['state' => $state])->render());
+    }
+
     /** The next new thing is likely of another kind, so its form starts afresh. */
     public function askingAfresh(): self
     {
@@ -69,7 +75,7 @@ final readonly class SheetResponse implements Responsable
         $page = view($isPicker ? 'plan.picker' : 'plan.show', [
             'sheet' => $isPicker ? $sheets->untried($box) : $sheets->tried($box),
             'state' => $state,
-            'stateFields' => new HtmlString(view('plan.partials.state', ['state' => $state])->render()),
+            'stateFields' => self::stateFields($state),
             'picker' => resolve(Picker::class),
         ]);
 

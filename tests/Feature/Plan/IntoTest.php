@@ -39,6 +39,32 @@ final class IntoTest extends TestCase
         $this->get("/boxes/{$this->box->id}")->assertDontSee('lane-row rider', false);
     }
 
+    public function test_what_may_be_said_of_a_piece_comes_when_it_is_opened_or_stands_on_a_page_of_its_own(): void
+    {
+        [$case, $pencils] = [$this->piece('pencil-case'), $this->piece('pencils', 6)];
+        // The sheet only knows where to drag it, and where the rest is.
+        $this->get("/boxes/{$this->box->id}?pick=1")
+            ->assertSee("data-piece=\"{$pencils->id}\" data-into=\"{$case->id}\"", false)
+            ->assertSee("/pieces/{$pencils->id}/more?pick=1", false)
+            ->assertDontSee('Counts as');
+
+        // It asks for the same picker again.
+        $this->get("/pieces/{$pencils->id}/more?pick=1", ['HX-Request' => 'true'])
+            ->assertOk()
+            ->assertDontSee('<html', false)
+            ->assertDontSee('OK</button>', false)
+            ->assertSee("/pieces/{$pencils->id}/into", false)
+            ->assertSee("<option value=\"{$case->id}\" >", false)
+            ->assertSee('<option value="lead-gift" >', false)
+            ->assertSee('name="pick" value="1"', false);
+        $this->put("/pieces/{$pencils->id}/into", ['into' => $case->id]);
+        $this->get("/pieces/{$pencils->id}/more")
+            ->assertOk()
+            ->assertSee('<html', false)
+            ->assertSee('OK</button>', false)
+            ->assertSee("<option value=\"{$case->id}\" selected>", false);
+    }
+
     public function test_what_does_not_go_in_is_refused_with_what_would_do(): void
     {
         [$cup, $blanket, $tub] = [$this->piece('cup'), $this->piece('blanket-small'), $this->piece('tub-large')];

@@ -9,7 +9,8 @@
     $countsAs = $sheet->needNames()[$planned->choices->countsAs] ?? null;
 @endphp
 <div @class(['lane-row', 'rider' => $sheet->isRider($piece)]) id="{{ $bag }}" @if ($isOpen)
-    data-piece="{{ $piece->id }}" draggable="true" @endif>
+    data-piece="{{ $piece->id }}" data-into="{{ implode(' ', array_keys($sheet->holdersFor($piece))) }}"
+    draggable="true" @endif>
     <span class="flex min-w-0 gap-1.5">
         <x-glyph :lane="$planned->kind->category" :kind="$planned->kind" class="mt-0.5 size-5 shrink-0" />
         <span class="min-w-0">

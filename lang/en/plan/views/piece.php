@@ -3,5 +3,6 @@
 declare(strict_types=1);
 
 return [
+    'back' => 'Back to the box: :box',
     'ok' => 'OK',
 ];
