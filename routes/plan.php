@@ -53,7 +53,11 @@ Route::post('pieces/{piece}/leave', [NextBoxController::class, 'store'])
 Route::delete('boxes/next/{left}', [NextBoxController::class, 'destroy'])
     ->name('next-box.destroy')
     ->can('delete', 'left');
-Route::get('boxes', ShelfController::class)->name('shelf')->can('viewAny', Box::class);
+Route::get('boxes', [ShelfController::class, 'show'])->name('shelf')->can('viewAny', Box::class);
+Route::get('boxes/handed-in', [ShelfController::class, 'handedIn'])
+    ->name('shelf.handed-in')
+    ->middleware(Unasked::class)
+    ->can('viewAny', Box::class);
 Route::get('boxes/new', [BoxController::class, 'create'])->name('boxes.create')->can('create', Box::class);
 Route::post('boxes', [BoxController::class, 'store'])->name('boxes.store')->can('create', Box::class);
 Route::post('boxes/import', [BoxFileController::class, 'import'])->name('boxes.import')->can('create', Box::class);

@@ -72,10 +72,19 @@ final readonly class FitRoom
             );
     }
 
-    /** Determine if more trying could still find a better packing. */
-    public function mayImprove(Problem $problem): bool
+    /**
+     * Get the same, and whether more trying could still find a better packing.
+     *
+     * @return array{Result|null, bool}
+     */
+    public function packingSoFar(Problem $problem, int $crewId): array
     {
-        return $problem->items !== [] && $this->kept($problem)?->is_thorough !== true;
+        $kept = $this->kept($problem);
+        $packing = $kept === null ? null : $this->read($kept->problem, $kept->result, $problem);
+
+        return $packing === null
+            ? [$this->packing($problem, $crewId), $this->kept($problem)?->is_thorough !== true]
+            : [$packing, ! $kept->is_thorough];
     }
 
     /** Try a problem at length, and keep what is better than what is kept. */

@@ -6,7 +6,6 @@ namespace App\Framework;
 
 use Illuminate\Contracts\Support\Htmlable;
 use Illuminate\View\Compilers\BladeCompiler;
-use Illuminate\View\ComponentAttributeBag;
 
 /**
  * The form of a change on a box sheet: `@sheetForm($address, 'delete', ['class' => '…'])` … `@endSheetForm`. It is sent
@@ -31,10 +30,12 @@ final class SheetForm
     public static function opened(Htmlable $state, string $to, string $method = 'post', array $with = []): string
     {
         $to = e($to);
-        $attributes = new ComponentAttributeBag(['method' => 'post', 'action' => $to, 'hx-post' => $to, ...$with]);
+        $attributes = "method=\"post\" action=\"{$to}\" hx-post=\"{$to}\"";
+        foreach (array_filter($with) as $name => $value) {
+            $attributes .= " {$name}=\"".($value === true ? $name : e($value)).'"';
+        }
+        $overridden = $method === 'post' ? '' : method_field(strtoupper($method))->toHtml();
 
-        return "<form {$attributes->toHtml()}>"
-            .($method === 'post' ? '' : method_field(strtoupper($method))->toHtml())
-            .$state->toHtml();
+        return "<form {$attributes}>{$overridden}{$state->toHtml()}";
     }
 }

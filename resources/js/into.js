@@ -1,5 +1,6 @@
 /*
- * Drags a piece onto what it goes into: the same as choosing it in the piece's own list, which works by keyboard.
+ * Drags a piece onto what it goes into: the same as choosing it in the piece's own list, which works by keyboard. The
+ * list is brought when a piece is taken in hand; until it is there any row may be what takes it.
  */
 import htmx from 'htmx.org';
 
@@ -7,51 +8,54 @@ const held = { piece: null };
 
 const rowOf = (target) => target.closest?.('[data-piece]') ?? null;
 
-const goesInto = (row) => row !== null && row !== held.piece && (held.piece?.dataset.into.split(' ').includes(row.dataset.piece) ?? false);
+const notBrought = (piece) => piece.querySelector('.piece-more [hx-get]');
+
+const optionFor = (piece, id) => [...(piece.querySelector('form[data-into] select')?.options ?? [])].find((option) => option.value === id) ?? null;
+
+const mayTake = (row) => row !== null && held.piece !== null && row !== held.piece && (notBrought(held.piece) !== null || optionFor(held.piece, row.dataset.piece) !== null);
 
 const mark = (row) => {
     document.querySelectorAll('.takes-it').forEach((one) => one.classList.remove('takes-it'));
     row?.classList.add('takes-it');
 };
 
-/** The list comes when the piece's own things are opened; until then whatever it waits for is done once it is there. */
-const whenItsListIsThere = (piece, then) => {
-    const list = piece.querySelector('form[data-into] select');
-    if (list) {
-        then(list);
-
-        return;
+const put = (piece, id) => {
+    const option = optionFor(piece, id);
+    if (option) {
+        option.selected = true;
+        option.closest('form').requestSubmit();
     }
-    document.addEventListener('htmx:after:swap', () => whenItsListIsThere(piece, then), { once: true });
 };
 
 document.addEventListener('dragstart', (event) => {
     held.piece = rowOf(event.target);
     event.dataTransfer?.setData('text/plain', held.piece?.dataset.piece ?? '');
-    const more = held.piece?.querySelector('.piece-more [hx-get]');
-    if (more && held.piece.dataset.into !== '') {
+    const more = held.piece && notBrought(held.piece);
+    if (more) {
         htmx.trigger(more, 'intersect');
     }
 });
 document.addEventListener('dragover', (event) => {
     const row = rowOf(event.target);
-    const takes = goesInto(row);
+    const takes = mayTake(row);
     if (takes) {
         event.preventDefault();
     }
-    mark(takes ? row : null);
+    mark(takes && !notBrought(held.piece) ? row : null);
 });
 document.addEventListener('drop', (event) => {
     const row = rowOf(event.target);
     mark(null);
-    if (!goesInto(row)) {
+    if (!mayTake(row)) {
         return;
     }
     event.preventDefault();
-    whenItsListIsThere(held.piece, (list) => {
-        list.value = row.dataset.piece;
-        list.form.requestSubmit();
-    });
+    const [piece, id] = [held.piece, row.dataset.piece];
+    if (notBrought(piece)) {
+        document.addEventListener('htmx:after:swap', () => put(piece, id), { once: true });
+    } else {
+        put(piece, id);
+    }
 });
 document.addEventListener('dragend', () => {
     held.piece = null;

@@ -35,7 +35,8 @@ trait ReadsQuickly
             return $this->classCastCache[$key];
         }
         if (! array_key_exists($key, $this->attributes)) {
-            return parent::getAttribute($key);
+            // Rows that were loaded along with it, as a piece's lot.
+            return $this->relations[$key] ?? parent::getAttribute($key);
         }
         $how = self::$howRead[$key] ??= $this->howRead($key);
         $raw = $this->attributes[$key];

@@ -9,6 +9,7 @@ use App\Models\Crew;
 use App\Models\Lot;
 use App\Models\TargetPrice;
 use App\Queries\LastPaid;
+use App\Queries\TargetPrices;
 use App\Support\Today;
 use PluckyWren\Core\Money\ExactAmount;
 use PluckyWren\Core\Money\Level\PriceLevel;
@@ -25,7 +26,7 @@ use PluckyWren\Core\Stash\ItemKind;
 /** What the crew paid and wants to pay, by kind; each is read once for a page. */
 final class Prices
 {
-    /** @var array<string, ExactAmount>|null */
+    /** @var array<string, ExactAmount>|null by kind and band */
     private ?array $targets = null;
 
     /** @var array<string, ExactAmount>|null by kind */
@@ -41,12 +42,7 @@ final class Prices
     /** Get the target for a band where there is one, or that for all bands. */
     public function target(ItemKind $kind, ?AgeBand $band = null): ?ExactAmount
     {
-        if ($this->targets === null) {
-            $this->targets = [];
-            foreach (TargetPrice::query()->get() as $target) {
-                $this->targets["{$target->kind}|{$target->band}"] = $target->amount()->each();
-            }
-        }
+        $this->targets ??= TargetPrices::each($this->crewInHand->notation());
 
         return $this->targets["{$kind->id}|{$band?->id()}"] ?? $this->targets["{$kind->id}|"] ?? null;
     }
@@ -141,13 +137,17 @@ final class Prices
      * Get what one of a kind may cost: as last paid, or the target, else by how dear things are where the crew shops;
      * null where nobody can say.
      */
-    public function range(ItemKind $kind, Crew $crew): ?PriceRange
+    public function range(ItemKind $kind): ?PriceRange
     {
         $known = $this->each([$kind])[$kind->id] ?? null;
+        if ($known !== null) {
+            return PriceRange::exactly($known);
+        }
+        $crew = $this->crewInHand->crew();
 
-        return $known === null
-            ? $this->level($crew)->estimate(resolve(Catalogue::class)->priceIndex($kind->id))
-            : PriceRange::exactly($known);
+        return $crew === null
+            ? null
+            : $this->level($crew)->estimate(resolve(Catalogue::class)->priceIndex($kind->id));
     }
 
     /** Get the newest lot of a kind that was paid for: how it is packed and where it is got. */

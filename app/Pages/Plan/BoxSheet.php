@@ -71,7 +71,7 @@ final class BoxSheet
             ? CostsThen::of(
                 $this->plan,
                 $this->gauges->money,
-                fn (ItemKind $kind): ?PriceRange => $this->prices->range($kind, $this->box->crew),
+                fn (ItemKind $kind): ?PriceRange => $this->prices->range($kind),
             )
             : null;
     }

@@ -31,13 +31,11 @@ final readonly class BoxSheets
             return $this->sheet($box, $plan, $problem, $handedIn->packing);
         }
 
-        return $this->sheet(
-            $box,
-            $plan,
-            $problem,
-            $plan->pieces === [] ? null : $this->fitRoom->packing($problem, $box->crew_id),
-            $this->fitRoom->mayImprove($problem),
-        );
+        [$packing, $mayImprove] = $plan->pieces === []
+            ? [null, false]
+            : $this->fitRoom->packingSoFar($problem, $box->crew_id);
+
+        return $this->sheet($box, $plan, $problem, $packing, $mayImprove);
     }
 
     /** Get one box's sheet for which nobody asks how it packs. */

@@ -33,16 +33,22 @@ final readonly class PriceLevel
      */
     public static function of(Currency $currency, array $known, callable $indexOf): self
     {
-        $levels = [];
+        $levels = $sizes = [];
         foreach ($known as $kind => $each) {
             $index = $indexOf((string) $kind);
             if ($index !== null && $index > 0 && ! $each->minor->isZero()) {
-                $levels[] = $each->minor->multipliedBy(100)->dividedBy($index)->simplified();
+                $levels[] = $each->minor->multipliedBy(100)->dividedBy($index);
+                // Fractions compare slowly. Those of prices that differ do so by far more than a float leaves out.
+                $sizes[] = $each->minor->getNumerator()->toFloat()
+                    / ($each->minor->getDenominator()->toFloat() * $index);
             }
         }
-        usort($levels, static fn (BigRational $one, BigRational $other): int => $one->compareTo($other));
+        asort($sizes);
 
-        return new self($currency, $levels);
+        return new self(
+            $currency,
+            array_map(static fn (int $place): BigRational => $levels[$place], array_keys($sizes)),
+        );
     }
 
     /** How many prices it was set by. */

@@ -1,17 +1,18 @@
+@php($all = $sheets->count() + $handedIn->count())
 <x-layout :title="__('plan/views/index.the-shelf')" station="shelf">
     <div class="flex flex-wrap items-end justify-between gap-3 pb-3">
         <div>
             <h1>{{ __('plan/views/index.the-shelf') }}</h1>
-            @if ($sheets->isNotEmpty())
+            @if ($all > 0)
                 <p class="text-ink-soft">
-                    {{ trans_choice('plan/boxes.on-shelf', $sheets->count()) }}
+                    {{ trans_choice('plan/boxes.on-shelf', $all) }}
                     @if ($next)<b class="text-ink">{{ __('plan/views/index.next') }}</b>
                         <a class="link font-normal text-ink"
                             href="{{ route('boxes.show', $next->box) }}">{{ $next->says }}</a>@endif
                 </p>
             @endif
         </div>
-        @if ($sheets->isNotEmpty())
+        @if ($all > 0)
             <div class="flex flex-wrap items-center gap-2.5">
                 @if ($leftBehind > 0)
                     <a class="link" href="{{ route('next-box') }}">{{ trans_choice('plan/next-box.count',
@@ -28,11 +29,12 @@
         @endif
     </div>
 
-    @if ($sheets->isEmpty())
+    @if ($all === 0)
         @include('plan.partials.first-box')
     @else
         @foreach ($choices->stages as $stage)
-            @php($standing = $sheets->filter(fn ($sheet) => $sheet->box->stage === $stage))
+            @php($isGone = $stage->value === 'handed-in')
+            @php($standing = $isGone ? $handedIn : $sheets->filter(fn ($sheet) => $sheet->box->stage === $stage))
             <section class="shelf-row mb-5" aria-labelledby="shelf-{{ $stage->value }}">
                 <div class="max-md:flex max-md:items-baseline max-md:gap-3 md:pt-4">
                     <h2 id="shelf-{{ $stage->value }}">{{ __("plan/stages.{$stage->value}.shelf") }}</h2>
@@ -43,6 +45,8 @@
                 </div>
                 @if ($standing->isEmpty())
                     <div class="flex flex-col justify-end md:min-h-16"><div class="board"></div></div>
+                @elseif ($isGone)
+                    @include('plan.partials.named-on-shelf')
                 @else
                     <ul class="shelf-boxes">
                         @foreach ($standing as $sheet)

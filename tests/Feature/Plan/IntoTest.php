@@ -42,9 +42,8 @@ final class IntoTest extends TestCase
     public function test_what_may_be_said_of_a_piece_comes_when_it_is_opened_or_stands_on_a_page_of_its_own(): void
     {
         [$case, $pencils] = [$this->piece('pencil-case'), $this->piece('pencils', 6)];
-        // The sheet only knows where to drag it, and where the rest is.
+        // The sheet only knows where it is.
         $this->get("/boxes/{$this->box->id}?pick=1")
-            ->assertSee("data-piece=\"{$pencils->id}\" data-into=\"{$case->id}\"", false)
             ->assertSee("/pieces/{$pencils->id}/more?pick=1", false)
             ->assertDontSee('Counts as');
 

@@ -6,11 +6,11 @@
     $address = route('pieces.update', $piece);
     $onPiece = $sheet->gauges->flags->onPieceAlone($piece->id);
     $isOpen = $sheet->box->stage->isOpen();
+    $more = $isOpen ? route('pieces.more', [$piece, ...$state->query()]) : '';
     $countsAs = $sheet->needNames()[$planned->choices->countsAs] ?? null;
 @endphp
 <div @class(['lane-row', 'rider' => $sheet->isRider($piece)]) id="{{ $bag }}" @if ($isOpen)
-    data-piece="{{ $piece->id }}" data-into="{{ implode(' ', array_keys($sheet->holdersFor($piece))) }}"
-    draggable="true" @endif>
+    data-piece="{{ $piece->id }}" draggable="true" @endif>
     <span class="flex min-w-0 gap-1.5">
         <x-glyph :lane="$planned->kind->category" :kind="$planned->kind" class="mt-0.5 size-5 shrink-0" />
         <span class="min-w-0">
@@ -80,7 +80,19 @@
                         d="m3 3.4 10 9.4M12.8 3 3.2 13" fill="none" stroke="currentColor" stroke-width="1.8" /></svg>
                 </button>
             @endSheetForm
-            @include('plan.partials.piece-more')
+            {{-- What else may be said of it is brought when it is opened: few of the thirty ever are. --}}
+            <details class="piece-more">
+                <summary class="icon-button" title="{{ __('plan/boxes.ride.put-into') }}">
+                    <span class="sr-only">{{ __('plan/boxes.ride.more', ['name' => $planned->name]) }}</span>
+                    <svg class="drawn" width="16" height="16" viewBox="0 0 16 16" aria-hidden="true"><path
+                        d="M2.5 6.5v7.2h11V6.5M8 1.8v7.6M5 6.6l3 3 3-3" fill="none" stroke="currentColor"
+                        stroke-width="1.6" /></svg>
+                </summary>
+                <div class="cut p-3" hx-get="{{ $more }}" hx-trigger="intersect once" hx-target="this"
+                    hx-swap="outerHTML">
+                    <a class="link" href="{{ $more }}">{{ __('plan/boxes.ride.more', ['name' => $planned->name]) }}</a>
+                </div>
+            </details>
         @else
             <span class="tabular">× {{ $piece->quantity }}</span>
         @endif

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'back' => 'Back to the shelf',
+    'how-they-were' => 'How they were packed',
+];
