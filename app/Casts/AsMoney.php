@@ -15,8 +15,13 @@ use PluckyWren\Core\Money\Money;
  *
  * @implements CastsAttributes<Money, Money>
  */
-final class AsMoney implements CastsAttributes
+final class AsMoney implements CastsAttributes, OfSeveralColumns
 {
+    public static function decisive(string $key, string $arguments): string
+    {
+        return "{$key}_minor";
+    }
+
     public function get(Model $model, string $key, mixed $value, array $attributes): ?Money
     {
         $minor = $attributes["{$key}_minor"] ?? null;

@@ -13,9 +13,14 @@ use PluckyWren\Core\Measure\Size;
  *
  * @implements CastsAttributes<Size, Size>
  */
-final readonly class AsSize implements CastsAttributes
+final readonly class AsSize implements CastsAttributes, OfSeveralColumns
 {
     public function __construct(private string $prefix = '') {}
+
+    public static function decisive(string $key, string $arguments): string
+    {
+        return "{$arguments}length_tenths";
+    }
 
     public function get(Model $model, string $key, mixed $value, array $attributes): ?Size
     {

@@ -34,7 +34,9 @@ final class SheetForm
         foreach (array_filter($with) as $name => $value) {
             $attributes .= " {$name}=\"".($value === true ? $name : e($value)).'"';
         }
-        $overridden = $method === 'post' ? '' : method_field(strtoupper($method))->toHtml();
+        $overridden = $method === 'post'
+            ? ''
+            : '<input type="hidden" name="_method" value="'.strtoupper($method).'">';
 
         return "<form {$attributes}>{$overridden}{$state->toHtml()}";
     }

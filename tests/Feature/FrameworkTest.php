@@ -41,11 +41,15 @@ final class FrameworkTest extends TestCase
         self::assertInstanceOf(RememberingUrls::class, app('url'));
     }
 
-    /** @param array<int|string, int|string> $parameters */
+    /** @param array<int|string, mixed> $parameters */
     #[TestWith([['a b/ü', 'x']])]
     #[TestWith([['one', 'two', 'three']])]
     #[TestWith([['one', 'two', 'page' => 2]])]
     #[TestWith([[7, 8]])]
+    #[TestWith([['one', 'pick' => 1, 'q' => 'half a l & ü', 'from' => null, 'all' => true, 'some' => ['a', 'b']]])]
+    #[TestWith([['pick' => 1, 'one']])]
+    #[TestWith([['one', 'box' => 'two']])]
+    #[TestWith([['piece' => 'one', 'box' => 'two', 'pick' => 1]])]
     public function test_what_is_more_than_ids_goes_the_frameworks_way(array $parameters): void
     {
         $plain = new UrlGenerator(resolve(Router::class)->getRoutes(), request());

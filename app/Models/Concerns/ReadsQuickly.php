@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Concerns;
 
 use App\Casts\OfOneColumn;
+use App\Casts\OfSeveralColumns;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -24,6 +25,9 @@ trait ReadsQuickly
     /** @var array<string, 'as-it-lies'|'once'|'each-time'> how each column is read */
     private static array $howRead = [];
 
+    /** @var array<string, string> the column without which a value of several is null; empty for all other keys */
+    private static array $decisive = [];
+
     /** @var array<string, array<int|string, mixed>> what was read, by column and by what it held */
     private static array $valuesRead = [];
 
@@ -35,8 +39,11 @@ trait ReadsQuickly
             return $this->classCastCache[$key];
         }
         if (! array_key_exists($key, $this->attributes)) {
-            // Rows that were loaded along with it, as a piece's lot.
-            return $this->relations[$key] ?? parent::getAttribute($key);
+            $decisive = self::$decisive[$key] ??= $this->decisive($key);
+
+            // Rows that were loaded along with it, as a piece's lot; else what is made of several columns.
+            return $this->relations[$key]
+                ?? ($decisive !== '' && ! isset($this->attributes[$decisive]) ? null : parent::getAttribute($key));
         }
         $how = self::$howRead[$key] ??= $this->howRead($key);
         $raw = $this->attributes[$key];
@@ -53,6 +60,13 @@ trait ReadsQuickly
         }
 
         return self::$valuesRead[$key][$raw];
+    }
+
+    private function decisive(string $key): string
+    {
+        [$cast, $arguments] = [...explode(':', $this->getCasts()[$key] ?? '', 2), ''];
+
+        return is_a($cast, OfSeveralColumns::class, true) ? $cast::decisive($key, $arguments) : '';
     }
 
     /** @return 'as-it-lies'|'once'|'each-time' */

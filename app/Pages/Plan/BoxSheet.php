@@ -44,6 +44,9 @@ final class BoxSheet
     /** @var array<string, string>|null */
     private ?array $needNames = null;
 
+    /** @var array<string, list<Piece>>|null */
+    private ?array $riders = null;
+
     public function __construct(
         public readonly Box $box,
         public readonly Plan $plan,
@@ -83,7 +86,7 @@ final class BoxSheet
         foreach ($this->box->contents() as $piece) {
             $isOfLane = $this->planned[$piece->id]->kind->category === $category;
             if ($isOfLane && ! $this->isRider($piece)) {
-                array_push($rows, $piece, ...$this->ridersOf($piece));
+                array_push($rows, $piece, ...$this->riders()[$piece->id] ?? []);
             }
         }
 
@@ -96,12 +99,20 @@ final class BoxSheet
         return $this->plan->pieceIn($this->planned[$piece->id]) !== null;
     }
 
-    /** @return list<Piece> */
-    private function ridersOf(Piece $holder): array
+    /** @return array<string, list<Piece>> by the id of what they ride in */
+    private function riders(): array
     {
-        $ridesInIt = fn (Piece $piece): bool => $this->plan->pieceIn($this->planned[$piece->id])?->id === $holder->id;
+        if ($this->riders === null) {
+            $this->riders = [];
+            foreach ($this->box->contents() as $piece) {
+                $holder = $this->plan->pieceIn($this->planned[$piece->id]);
+                if ($holder !== null) {
+                    $this->riders[$holder->id][] = $piece;
+                }
+            }
+        }
 
-        return array_values($this->box->contents()->filter($ridesInIt)->all());
+        return $this->riders;
     }
 
     /** @return array<string, string> names of the pieces that a piece may ride in, by their ids */

@@ -24,8 +24,8 @@ final readonly class PriceLevel
     /** So many prices have to be known before their own spread is believed. */
     private const ENOUGH = 4;
 
-    /** @param list<BigRational> $levels minor units for an index of 100, the least first */
-    private function __construct(private Currency $currency, private array $levels) {}
+    /** @param list<array{BigRational, int}> $prices minor units and the index they were paid for, the least first */
+    private function __construct(private Currency $currency, private array $prices) {}
 
     /**
      * @param  array<string, ExactAmount>  $known  what one costs, by kind
@@ -33,41 +33,38 @@ final readonly class PriceLevel
      */
     public static function of(Currency $currency, array $known, callable $indexOf): self
     {
-        $levels = $sizes = [];
+        $prices = $levels = [];
         foreach ($known as $kind => $each) {
             $index = $indexOf((string) $kind);
             if ($index !== null && $index > 0 && ! $each->minor->isZero()) {
-                $levels[] = $each->minor->multipliedBy(100)->dividedBy($index);
+                $prices[] = [$each->minor, $index];
                 // Fractions compare slowly. Those of prices that differ do so by far more than a float leaves out.
-                $sizes[] = $each->minor->getNumerator()->toFloat()
+                $levels[] = $each->minor->getNumerator()->toFloat()
                     / ($each->minor->getDenominator()->toFloat() * $index);
             }
         }
-        asort($sizes);
+        asort($levels);
 
-        return new self(
-            $currency,
-            array_map(static fn (int $place): BigRational => $levels[$place], array_keys($sizes)),
-        );
+        return new self($currency, array_map(static fn (int $place): array => $prices[$place], array_keys($levels)));
     }
 
     /** How many prices it was set by. */
     public function count(): int
     {
-        return count($this->levels);
+        return count($this->prices);
     }
 
     /** What one of an index costs here; null where too few prices are known yet. */
     public function estimate(?int $index): ?PriceRange
     {
-        if ($index === null || count($this->levels) < self::LEAST) {
+        if ($index === null || count($this->prices) < self::LEAST) {
             return null;
         }
         $middle = $this->at(50);
         $spread = BigRational::of(self::LEAST_SPREAD)->dividedBy(100);
         $low = $middle->multipliedBy(BigRational::one()->minus($spread));
         $high = $middle->multipliedBy(BigRational::one()->plus($spread));
-        if (count($this->levels) >= self::ENOUGH) {
+        if (count($this->prices) >= self::ENOUGH) {
             $low = BigRational::min($low, $this->at(25));
             $high = BigRational::max($high, $this->at(75));
         }
@@ -75,17 +72,24 @@ final readonly class PriceLevel
         return new PriceRange($this->amount($low, $index), $this->amount($high, $index));
     }
 
-    /** Of the levels, the one at so many percent from below. */
+    /** Of the levels, the one at so many percent from below, in minor units for an index of 100. */
     private function at(int $percent): BigRational
     {
-        $last = count($this->levels) - 1;
+        $last = count($this->prices) - 1;
         if ($percent === 50 && $last % 2 === 1) {
-            [$below, $above] = array_slice($this->levels, intdiv($last, 2), 2);
+            $below = intdiv($last, 2);
 
-            return $below->plus($above)->dividedBy(2)->simplified();
+            return $this->level($below)->plus($this->level($below + 1))->dividedBy(2)->simplified();
         }
 
-        return $this->levels[intdiv($last * $percent + 50, 100)];
+        return $this->level(intdiv($last * $percent + 50, 100));
+    }
+
+    private function level(int $place): BigRational
+    {
+        [$minor, $index] = $this->prices[$place];
+
+        return $minor->multipliedBy(100)->dividedBy($index)->simplified();
     }
 
     private function amount(BigRational $level, int $index): ExactAmount
