@@ -9,6 +9,7 @@ final class AccessTest extends AccessTestCase
 {
     private const VIEWS = [
         'shelf' => '/boxes',
+        'handed in' => '/boxes/handed-in',
         'pack' => '/pack',
         'send' => '/send',
         'dates' => '/send/dates',

@@ -199,7 +199,11 @@ final class PlanPathTest extends BrowserTestCase
         $this->js('window.history.back()');
         $this->see('this follows in a moment');
         fclose($turn);
-        $this->see('Closes flat');
+        $this->dontSee('this follows in a moment');
+        self::assertMatchesRegularExpression(
+            '/Closes flat|Snug|Tight/',
+            (string) $this->js("return document.querySelector('#gauges').innerText"),
+        );
         $this->click('Step by step, layer by layer');
         $this->see('Step 1 of ');
         self::assertSame([], self::browser()->console());

@@ -255,14 +255,19 @@ final class PickingTest extends TestCase
         // One price tells nothing of a comb's yet.
         $this->get("/boxes/{$this->box->id}")->assertDontSee('With that about');
 
-        $this->crew->update(['asked_prices' => ['soap' => 100, 't-shirt' => 400, 'plush-small' => 300]]);
+        $asked = function (array $prices): void {
+            $this->crew->update(['asked_prices' => $prices]);
+            // Every request finds the member anew, and the crew by the member.
+            $this->packer->refresh();
+        };
+        $asked(['soap' => 100, 't-shirt' => 400, 'plush-small' => 300]);
         $this->get("/boxes/{$this->box->id}")->assertSeeText('1 still to buy. With that about 9.');
 
         $this->lot('comb', ['pieces' => 4, 'paid' => Money::parse('3.00', $this->crew->currency)]);
         Piece::factory()->createOne([
             'box_id' => $this->box->id, 'lot_id' => null, 'kind' => 'torch', 'quantity' => 1,
         ]);
-        $this->crew->update(['asked_prices' => []]);
+        $asked([]);
         // 9.00 for sending, and two combs at 0.75 as paid last.
         $this->get("/boxes/{$this->box->id}")->assertSeeText(
             '2 still to buy. With that about 10.50 in all. For 1 of these nobody knows a price.',

@@ -259,7 +259,26 @@ final class RecordsTest extends TestCase
         DB::table('box_records')->update(['record' => '{"format": "plucky-wren/record@7"}']);
 
         $this->get("/boxes/{$this->handedIn->id}")->assertOk()->assertSee('Pine soap');
-        $this->get('/boxes')->assertOk();
+        $this->get('/boxes/handed-in')->assertOk()->assertSee('Tide pool');
+    }
+
+    public function test_the_shelf_names_what_was_handed_in_and_brings_how_it_was_once_it_is_looked_at(): void
+    {
+        $isOfRecord = 'select * from "box_records"';
+        DB::enableQueryLog();
+        $this->get('/boxes')
+            ->assertOk()
+            ->assertSee('One box.')
+            ->assertSeeInOrder(['Handed in', 'hx-get="'.route('shelf.handed-in').'"', 'Tide pool'], false)
+            ->assertDontSee('Closes flat');
+        $asked = array_column(DB::getQueryLog(), 'query');
+        self::assertSame([], array_filter($asked, static fn (string $sql): bool => str_starts_with($sql, $isOfRecord)));
+
+        $this->get('/boxes/handed-in', ['HX-Request' => 'true'])
+            ->assertOk()
+            ->assertDontSee('<html', false)
+            ->assertSeeInOrder(["/boxes/{$this->handedIn->id}", 'Tide pool', 'Closes flat']);
+        $this->get('/boxes/handed-in')->assertOk()->assertSee('<html', false)->assertSee('Back to the shelf');
     }
 
     /** @return array<string, string> everything that is built on the record, without what differs at every load */
@@ -286,6 +305,7 @@ final class RecordsTest extends TestCase
             );
         }
         $pages['shelf'] = $this->still((string) $this->get('/boxes')->getContent());
+        $pages['on shelf'] = $this->still((string) $this->get('/boxes/handed-in')->getContent());
         $pages['send'] = $this->still((string) $this->get('/send')->getContent());
 
         return $pages;

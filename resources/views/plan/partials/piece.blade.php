@@ -53,9 +53,10 @@
         @elseif ($planned->price->state->value === 'free')
             {{ __('plan/views/partials/piece.free') }}
         @else
-            <b class="figure font-semibold" title="{{ __('plan/views/partials/piece.price-each', [
-                'price' => $planned->price->each->format(),
-            ]) }}">{{ $cost->rounded()->format() }}</b>
+            <b class="figure font-semibold" @if ($planned->quantity > 1)
+                title="{{ __('plan/views/partials/piece.price-each', [
+                    'price' => $planned->price->each->format(),
+                ]) }}" @endif>{{ $cost->rounded()->format() }}</b>
         @endif
     </span>
     <span class="flex items-center justify-end gap-0.5">
