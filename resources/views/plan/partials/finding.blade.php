@@ -3,7 +3,7 @@
     $answers = route('answers.store', $sheet->box);
     $about = $say->about($finding);
     $figures = $say->figures($finding);
-    $wrong = $errors->getBag($bag)->first('because');
+    $wrong = $errors->hasBag($bag) ? $errors->getBag($bag)->first('because') : '';
 @endphp
 <li class="finding border-t-[1.5px] border-line py-2" id="{{ $bag }}">
     <div class="flex flex-wrap items-start gap-x-3 gap-y-1.5">

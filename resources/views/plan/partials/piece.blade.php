@@ -2,7 +2,7 @@
     $planned = $sheet->planned($piece);
     $cost = $planned->cost();
     $bag = "piece-{$piece->id}";
-    $wrong = $errors->getBag($bag)->first('quantity');
+    $wrong = $errors->hasBag($bag) ? $errors->getBag($bag)->first('quantity') : '';
     $address = route('pieces.update', $piece);
     $onPiece = $sheet->gauges->flags->onPieceAlone($piece->id);
     $isOpen = $sheet->box->stage->isOpen();
