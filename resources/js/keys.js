@@ -36,7 +36,7 @@ export function listenToKeys(howManyUnderWay) {
 
     document.addEventListener('keydown', (event) => {
         const key = event.key.toLowerCase();
-        const menu = key === 'escape' ? document.querySelector('details.menu[open]') : null;
+        const menu = key === 'escape' ? document.querySelector('details:is(.menu, .piece-more)[open]') : null;
         if (menu) {
             menu.open = false;
             menu.querySelector('summary').focus();

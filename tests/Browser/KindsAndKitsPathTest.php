@@ -95,6 +95,11 @@ final class KindsAndKitsPathTest extends BrowserTestCase
         $this->pickFor('Little railway', 'cup for a giant');
         $this->open((string) $this->js('return location.pathname'));
         $this->click('More about T-shirt');
+        $this->see('Counts as');
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->dontSee('Counts as');
+        self::assertTrue($this->js("return document.activeElement.matches('.piece-more > summary')"));
+        $this->press(WebDriverKeys::ENTER);
         $cup = $this->js(
             "return [...document.querySelectorAll('[data-piece]')]"
                 .".find((row) => row.querySelector('a').textContent.includes('Cup for a giant'))"

@@ -36,6 +36,16 @@ final readonly class Candidate
         return $this->one->times($quantity);
     }
 
+    /** Determine if one of it goes into a box just as one of another does: a packing of the one is one of the other. */
+    public function packsLike(self $other): bool
+    {
+        [$thing, $that] = [$this->one->thing, $other->one->thing];
+
+        return $thing->kind->id === $that->kind->id
+            && [$thing->measures, $thing->inside] == [$that->measures, $that->inside]
+            && $thing->hollow() == $that->hollow();
+    }
+
     /** The least room that one takes, pressed as far as it goes, in cubic tenths of a millimetre. */
     public function bulk(): float
     {

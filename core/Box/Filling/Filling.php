@@ -110,7 +110,9 @@ final class Filling
             $best = $this->withoutAwkward($best, $room);
         }
 
-        return $this->proposing($this->besides($best, $whole), true);
+        $best = $this->besides($this->bestOfAlike($best, $whole), $whole);
+
+        return $this->proposing($this->bestOfAlike($best, $whole), true);
     }
 
     /**
@@ -282,6 +284,34 @@ final class Filling
         }
 
         return $best;
+    }
+
+    /**
+     * Take the best of things that go into a box in the same way: what was done without to make room stood in nobody's
+     * way where its like went in. It closes as it did, so that nothing is tried.
+     *
+     * @throws InvalidMoney
+     * @throws TasksInACircle
+     */
+    private function bestOfAlike(Selection $selection, float $room): Selection
+    {
+        do {
+            $better = null;
+            $slots = $this->slots->all($this->rules->refused, $this->rules->askedAbout);
+            $exchanges = new Exchanges($slots, $this->money, $room);
+            foreach ($exchanges->gains($selection) as [$at, $option]) {
+                $there = $selection->options[$at] ?? null;
+                $then = $there?->packsLike($option) === true
+                    ? $exchanges->exchange($selection, $at, $option)
+                    : null;
+                if ($then !== null && $this->rules->mayAll($then, $slots)) {
+                    $selection = $better = $then;
+                    break;
+                }
+            }
+        } while ($better !== null);
+
+        return $selection;
     }
 
     /** @throws TasksInACircle */

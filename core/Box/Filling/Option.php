@@ -35,6 +35,25 @@ final readonly class Option
         return array_sum(array_column($this->lots, 1));
     }
 
+    /** Determine if it is as many of things that go into a box in the same way. */
+    public function packsLike(self $other): bool
+    {
+        $lots = $other->lots;
+        foreach ($this->lots as [$candidate, $count]) {
+            foreach ($lots as $at => [$that, $thatMany]) {
+                if ($count === $thatMany && $candidate->packsLike($that)) {
+                    unset($lots[$at]);
+
+                    continue 2;
+                }
+            }
+
+            return false;
+        }
+
+        return $lots === [];
+    }
+
     public function isAsGoodAs(self $other): bool
     {
         return $this->value >= $other->value && $this->cost <= $other->cost && $this->bulk <= $other->bulk;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Box;
 
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Box\Filling\Candidate;
 use PluckyWren\Core\Box\Filling\Chosen;
@@ -16,7 +17,9 @@ use PluckyWren\Core\Box\Filling\Way;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Guide\Rules\RuleBook;
+use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Price;
+use PluckyWren\Core\Stash\Measures;
 use PluckyWren\Core\Stash\Thing;
 use Tests\Core\Data;
 
@@ -70,6 +73,34 @@ final class FillingTest extends TestCase
         // Balloons are for older children, chocolate is taken out, however well they go with the theme.
         self::assertArrayNotHasKey('balloons', self::counts($proposal));
         self::assertArrayNotHasKey('chocolate', self::counts($proposal));
+    }
+
+    /** @param list<string> $shirts those that are chosen */
+    #[TestWith([false, ['t-shirt']])]
+    #[TestWith([true, ['thick']])]
+    public function test_of_things_that_go_in_alike_the_best_is_chosen_whatever_was_tried(
+        bool $isThicker,
+        array $shirts,
+    ): void {
+        $thick = self::candidate('t-shirt', theme: -5, id: 'thick');
+        if ($isThicker) {
+            $thing = $thick->one->thing->measured(new Measures(Size::ofMm(220, 170, 60)));
+            $one = new PlannedPiece('new-thick', $thing, 1, $thick->one->price, $thick->one->source);
+            $thick = new Candidate('thick', $one, 9, -5, 0);
+        }
+        // The packings that were tried with the other happened not to close.
+        $proposal = $this->fill(
+            Plans::of(null),
+            [...$this->musts(), $thick],
+            closes: static fn (Plan $then): bool => count($then->pieces) === 1
+                || in_array('new-thick', array_column($then->pieces, 'id'), true),
+        );
+
+        self::assertTrue($proposal->closes);
+        self::assertSame(
+            $shirts,
+            array_values(array_intersect(['t-shirt', 'thick'], array_keys(self::counts($proposal)))),
+        );
     }
 
     public function test_it_stays_within_the_budget(): void

@@ -82,7 +82,7 @@
                 </button>
             @endSheetForm
             {{-- What else may be said of it is brought when it is opened: few of the thirty ever are. --}}
-            <details class="piece-more">
+            <details class="piece-more" name="piece-more">
                 <summary class="icon-button" title="{{ __('plan/boxes.ride.put-into') }}">
                     <span class="sr-only">{{ __('plan/boxes.ride.more', ['name' => $planned->name]) }}</span>
                     <svg class="drawn" width="16" height="16" viewBox="0 0 16 16" aria-hidden="true"><path
