@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Framework\RememberingTranslator;
 use App\Framework\RememberingUrls;
 use App\Models\Concerns\BootsQuickly;
+use App\Models\Crew;
 use App\Models\Lot;
 use Illuminate\Database\Eloquent\Attributes\Boot;
 use Illuminate\Database\Eloquent\Attributes\Initialize;
@@ -18,6 +19,9 @@ use Illuminate\Support\Facades\Lang;
 use Illuminate\Translation\Translator;
 use OutOfBoundsException;
 use PHPUnit\Framework\Attributes\TestWith;
+use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Stash\Source;
 use ReflectionClass;
 
@@ -119,5 +123,31 @@ final class FrameworkTest extends TestCase
         Lot::query()->whereKey($lot->id)->update(['source' => 'shop', 'name' => 'Bar']);
         $lot->refresh();
         self::assertSame([Source::Shop, 'Bar', null], [$lot->source, $lot->name, $lot->place]);
+    }
+
+    public function test_a_value_of_several_columns_is_there_where_they_are(): void
+    {
+        $lot = $this->lot('soap', ['packaged' => null, 'paid' => null, 'price_state' => PriceState::Unknown]);
+        self::assertSame([null, null, null], [$lot->packaged, $lot->paid, $lot->list]);
+
+        $lot->fill(['packaged' => Size::ofMm(90, 60, 40), 'list' => Money::parse('1.20', $this->crew->currency)]);
+        self::assertEquals(Size::ofMm(90, 60, 40), $lot->packaged);
+        self::assertSame(120, $lot->list?->minor);
+        $lot->save();
+        $lot = Lot::query()->findOrFail($lot->id);
+        self::assertEquals(Size::ofMm(90, 60, 40), $lot->packaged);
+        self::assertSame(120, $lot->list?->minor);
+
+        $lot->fill(['packaged' => null, 'list' => null]);
+        self::assertSame([null, null], [$lot->packaged, $lot->list]);
+    }
+
+    public function test_rows_that_were_loaded_along_are_read_until_others_are_set(): void
+    {
+        $lot = $this->lot('soap');
+        self::assertSame($this->crew->id, $lot->crew->id);
+        $other = Crew::factory()->createOne();
+        $lot->setRelation('crew', $other);
+        self::assertSame($other, $lot->crew);
     }
 }
