@@ -9,7 +9,7 @@ use Illuminate\View\Compilers\BladeCompiler;
 
 /**
  * The form of a change on a box sheet: `@sheetForm($address, 'delete', ['class' => '…'])` … `@endSheetForm`. It is sent
- * with and without scripts, and carries along what the sheet shows (`$stateFields`). Some ninety stand on one sheet: as
+ * with and without scripts, and carries along what the sheet shows (`$stateFields`). Some sixty stand on one sheet: as
  * components they would take some 45 µs each.
  */
 final class SheetForm

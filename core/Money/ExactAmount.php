@@ -63,7 +63,7 @@ final readonly class ExactAmount
     /** To the nearest minor unit, halves up. */
     public function rounded(): Money
     {
-        // Most are whole: they need no rounding, which takes ten times as long.
+        // Most are whole: they need no rounding.
         if ($this->minor->getDenominator()->isEqualTo(1)) {
             return new Money($this->minor->getNumerator()->toInt(), $this->currency);
         }

@@ -27,6 +27,14 @@ const put = (piece, id) => {
     }
 };
 
+const onceBrought = (piece, then) => {
+    if (notBrought(piece)) {
+        document.addEventListener('htmx:after:swap', () => onceBrought(piece, then), { once: true });
+    } else {
+        then();
+    }
+};
+
 document.addEventListener('dragstart', (event) => {
     held.piece = rowOf(event.target);
     event.dataTransfer?.setData('text/plain', held.piece?.dataset.piece ?? '');
@@ -51,11 +59,7 @@ document.addEventListener('drop', (event) => {
     }
     event.preventDefault();
     const [piece, id] = [held.piece, row.dataset.piece];
-    if (notBrought(piece)) {
-        document.addEventListener('htmx:after:swap', () => put(piece, id), { once: true });
-    } else {
-        put(piece, id);
-    }
+    onceBrought(piece, () => put(piece, id));
 });
 document.addEventListener('dragend', () => {
     held.piece = null;
