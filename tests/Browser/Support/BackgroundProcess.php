@@ -12,6 +12,9 @@ final class BackgroundProcess
 {
     private const PATIENCE_SECONDS = 60;
 
+    /** Ports below those that the machine gives to whoever calls another: 32768 and up. */
+    private const PORTS = [20_000, 32_000];
+
     /** @var resource */
     private $process;
 
@@ -20,29 +23,24 @@ final class BackgroundProcess
      * @param  array<string, string>  $environment  on top of our own
      * @param  string  $answersAt  an address that answers once it is up
      */
-    public function __construct(array $command, array $environment, string $answersAt)
-    {
-        $log = ['file', Run::folder().'/'.basename($command[0]).'.log', 'a'];
-        $process = proc_open(
-            ['setsid', ...$command],
-            [['file', '/dev/null', 'r'], $log, $log],
-            $pipes,
-            dirname(__DIR__, 3),
-            [...getenv(), ...$environment],
-        );
-        $this->process = is_resource($process)
-            ? $process
-            : throw new RuntimeException("Could not start {$command[0]}.");
-        $this->wait($answersAt, $command[0]);
+    public function __construct(
+        private readonly array $command,
+        private readonly array $environment,
+        string $answersAt,
+    ) {
+        $this->begin();
+        $this->wait($answersAt);
     }
 
     public static function freePort(): int
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        $name = $socket === false ? '' : (string) stream_socket_get_name($socket, false);
-        $socket === false || fclose($socket);
+        do {
+            $port = random_int(...self::PORTS);
+            $socket = @stream_socket_server("tcp://127.0.0.1:{$port}");
+        } while ($socket === false);
+        fclose($socket);
 
-        return (int) substr($name, (int) strrpos($name, ':') + 1);
+        return $port;
     }
 
     /** End it at once, as a power cut would. */
@@ -60,18 +58,40 @@ final class BackgroundProcess
         proc_close($this->process);
     }
 
-    private function wait(string $address, string $what): void
+    private function begin(): void
+    {
+        $log = ['file', Run::folder().'/'.basename($this->command[0]).'.log', 'a'];
+        $process = proc_open(
+            ['setsid', ...$this->command],
+            [['file', '/dev/null', 'r'], $log, $log],
+            $pipes,
+            dirname(__DIR__, 3),
+            [...getenv(), ...$this->environment],
+        );
+        $this->process = is_resource($process)
+            ? $process
+            : throw new RuntimeException("Could not start {$this->command[0]}.");
+    }
+
+    private function wait(string $address): void
     {
         $until = microtime(true) + self::PATIENCE_SECONDS;
         // Not by a stream: it waits for the end of a connection that the browser's driver keeps open, 4 s each time.
         $curl = curl_init($address);
         curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 2]);
         while (curl_exec($curl) === false) {
-            microtime(true) < $until
-                || throw new RuntimeException(
-                    "{$what} did not answer at {$address} within ".self::PATIENCE_SECONDS.' s.',
+            if (microtime(true) >= $until) {
+                $this->kill();
+                throw new RuntimeException(
+                    "{$this->command[0]} did not answer at {$address} within ".self::PATIENCE_SECONDS.' s.',
                 );
+            }
             usleep(50_000);
+            if (! proc_get_status($this->process)['running']) {
+                // Its port is still held by what was killed before it, or by another that took it meanwhile.
+                proc_close($this->process);
+                $this->begin();
+            }
         }
     }
 }

@@ -66,8 +66,8 @@ final class DemoServer
         if ($this->isRunning) {
             return;
         }
-        $this->isRunning = true;
         $this->process = new BackgroundProcess(['bash', '-c', $this->command], $this->environment, "{$this->address}/");
+        $this->isRunning = true;
     }
 
     /**
