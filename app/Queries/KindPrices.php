@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
-use App\Models\TargetPrice;
 use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\ExactAmount;
 use PluckyWren\Core\Money\Money;
@@ -24,10 +23,11 @@ final class KindPrices
             static fn (array $sum): ExactAmount => (new Money($sum[0], $currency))->exactly()->dividedAmong($sum[1]),
             $sums,
         );
-        foreach (TargetPrice::query()->where('band', '')->get() as $target) {
-            $prices[$target->kind] = $target->amount()->each();
-        }
+        $forAllBands = array_map(
+            static fn (array $byBand): ?ExactAmount => $byBand[''] ?? null,
+            TargetPrices::each($currency->notation),
+        );
 
-        return $prices;
+        return array_replace($prices, array_filter($forAllBands));
     }
 }

@@ -14,13 +14,13 @@ use PluckyWren\Core\Money\Target\TargetAmount;
 /** What the crew in hand wants to pay. */
 final class TargetPrices
 {
-    /** @return array<string, ExactAmount> for one, by `kind|band`; for all bands by `kind|` */
+    /** @return array<string, array<string, ExactAmount>> for one, by kind and band; for all bands by an empty one */
     public static function each(Notation $notation): array
     {
         $each = [];
         foreach (TargetPrice::query()->toBase()->get() as $row) {
             $target = new Money((int) $row->target_minor, Currency::of((string) $row->currency, $notation));
-            $each["{$row->kind}|{$row->band}"] = (new TargetAmount($target, (int) $row->pieces))->each();
+            $each[(string) $row->kind][(string) $row->band] = (new TargetAmount($target, (int) $row->pieces))->each();
         }
 
         return $each;

@@ -26,7 +26,7 @@ use PluckyWren\Core\Stash\ItemKind;
 /** What the crew paid and wants to pay, by kind; each is read once for a page. */
 final class Prices
 {
-    /** @var array<string, ExactAmount>|null by kind and band */
+    /** @var array<string, array<string, ExactAmount>>|null by kind and band */
     private ?array $targets = null;
 
     /** @var array<string, ExactAmount>|null by kind */
@@ -44,7 +44,9 @@ final class Prices
     {
         $this->targets ??= TargetPrices::each($this->crewInHand->notation());
 
-        return $this->targets["{$kind->id}|{$band?->id()}"] ?? $this->targets["{$kind->id}|"] ?? null;
+        $ofKind = $this->targets[$kind->id] ?? [];
+
+        return $ofKind[$band?->id() ?? ''] ?? $ofKind[''] ?? null;
     }
 
     /** Get the target that was kept for just this band, or for all of them; null where there is none of its own. */

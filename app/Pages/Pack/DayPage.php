@@ -14,7 +14,6 @@ use App\Pages\Plan\NextStep;
 use App\Pages\Plan\Shelf;
 use App\Words\Words;
 use PluckyWren\Core\Box\Shopping\ShoppingLine;
-use PluckyWren\Core\Box\Stage;
 
 /**
  * A packing day on one page: who is at which box, what each still wants, and what runs short over all of them.
@@ -42,14 +41,11 @@ final readonly class DayPage
     public static function of(CrewInHand $hand, BoxSheets $sheets, Shortfall $shortfall): self
     {
         $seats = BoxSeat::now();
-        $all = Shelf::boxes($hand);
-        $preparation = new Preparation(array_values($all->all()));
+        $here = Shelf::here($hand);
+        $preparation = new Preparation(array_values($here->all()));
         $boxes = [];
-        foreach ($sheets->known($all) as $sheet) {
+        foreach ($sheets->known($here) as $sheet) {
             $box = $sheet->box;
-            if ($box->stage === Stage::HandedIn) {
-                continue;
-            }
             $tasks = $box->stage->isOpen() ? $preparation->openOf($box) : 0;
             $boxes[] = [
                 'sheet' => $sheet,
@@ -67,13 +63,13 @@ final readonly class DayPage
         usort($boxes, static fn (array $one, array $other): int => $rank($one) <=> $rank($other));
         $short = array_filter($shortfall->lines(), static fn (ShoppingLine $line): bool => $line->toBuy() > 0);
         usort($short, static fn (ShoppingLine $one, ShoppingLine $other): int => $other->toBuy() <=> $one->toBuy());
-        $packed = $all->filter(static fn (Box $box): bool => ! $box->stage->isOpen())->count();
+        $open = $here->filter(static fn (Box $box): bool => $box->stage->isOpen())->count();
 
         return new self(
             $boxes,
             array_slice($short, 0, self::SHORT),
-            $packed,
-            $all->count() - $packed,
+            $here->count() - $open + Shelf::handedIn($hand)->count(),
+            $open,
             count(array_merge(...array_values($seats))),
         );
     }

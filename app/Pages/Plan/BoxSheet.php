@@ -39,8 +39,6 @@ final class BoxSheet
     /** @var array<string, Piece>|null by their ids */
     private ?array $pieces = null;
 
-    private ?Holders $holders = null;
-
     /** @var array<string, string>|null */
     private ?array $needNames = null;
 
@@ -118,9 +116,7 @@ final class BoxSheet
     /** @return array<string, string> names of the pieces that a piece may ride in, by their ids */
     public function holdersFor(Piece $piece): array
     {
-        $this->holders ??= new Holders($this->plan);
-
-        return array_column($this->holders->likelyFor($this->planned[$piece->id]), 'name', 'id');
+        return array_column((new Holders($this->plan))->likelyFor($this->planned[$piece->id]), 'name', 'id');
     }
 
     /** @return array<string, string> names of what the guide asks of this child, and wishes, by the id of the need */

@@ -15,42 +15,27 @@ use PluckyWren\Core\Box\Stage;
 /** The boxes that stand on the shelf, by number. */
 final class Shelf
 {
-    /** @return Collection<int, Box> with `Box::CONTENTS` */
-    public static function boxes(CrewInHand $hand): Collection
-    {
-        return self::sorted(self::query($hand)->with(Box::CONTENTS));
-    }
-
     /** @return Collection<int, Box> with `Box::CONTENTS`, those that are here */
     public static function here(CrewInHand $hand): Collection
     {
-        $here = self::query($hand);
-        $here->where('stage', '<>', Stage::HandedIn);
-
-        return self::sorted($here->with(Box::CONTENTS));
+        return self::query($hand, '<>')->with(Box::CONTENTS)->get()->toBase();
     }
 
     /** @return Builder<Box> those that were handed in this year */
     public static function handedIn(CrewInHand $hand): Builder
     {
-        $handedIn = self::query($hand);
-        $handedIn->where('stage', Stage::HandedIn)->orderBy('number');
-
-        return $handedIn;
-    }
-
-    /** @return Builder<Box> */
-    private static function query(CrewInHand $hand): Builder
-    {
-        return BoxesAtHand::query($hand->guide()->terms->handIn, Today::here());
+        return self::query($hand, '=');
     }
 
     /**
-     * @param  Builder<Box>  $boxes
-     * @return Collection<int, Box>
+     * @param  '='|'<>'  $is  whether those that were handed in, or all others
+     * @return Builder<Box>
      */
-    private static function sorted(Builder $boxes): Collection
+    private static function query(CrewInHand $hand, string $is): Builder
     {
-        return $boxes->get()->sortBy('number')->values()->toBase();
+        $boxes = BoxesAtHand::query($hand->guide()->terms->handIn, Today::here());
+        $boxes->where('stage', $is, Stage::HandedIn)->orderBy('number');
+
+        return $boxes;
     }
 }
