@@ -69,23 +69,15 @@ export function askOnlyTheLatest() {
     });
 }
 
-const SHOWN = ['q', 'lane', 'need', 'many'];
-
-/** Where the picker alone was brought anew, every other form of the sheet is told what it shows now. */
+/**
+ * What is asked for from within a sheet comes with the picker as it is shown then, whatever that was when the sheet was
+ * made: the picker alone is brought anew as it is opened and looked through. None is shown: nothing is said.
+ */
 export function tellWhatThePickerShows() {
-    document.addEventListener('htmx:after:swap', (event) => {
-        const picker = document.getElementById('picker');
-        if (event.detail.ctx.target?.id !== 'picker' || !picker) {
-            return;
-        }
-        const shows = JSON.parse(picker.dataset.shows);
-        for (const form of document.querySelectorAll('#sheet form[hx-post]')) {
-            for (const name of SHOWN) {
-                form.querySelector(`input[type="hidden"][name="${name}"]`)?.remove();
-                if (shows[name] !== undefined) {
-                    form.append(Object.assign(document.createElement('input'), { type: 'hidden', name, value: shows[name] }));
-                }
-            }
+    document.addEventListener('htmx:before:request', (event) => {
+        const { ctx } = event.detail;
+        if (ctx.sourceElement.closest('#sheet')) {
+            ctx.request.headers['Wren-Picker'] = document.getElementById('picker')?.dataset.shows ?? '';
         }
     });
 }

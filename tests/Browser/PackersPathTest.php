@@ -180,6 +180,30 @@ final class PackersPathTest extends BrowserTestCase
         }
     }
 
+    public function test_a_change_beside_the_picker_leaves_it_open_or_closed_as_it_is(): void
+    {
+        $this->openDemo();
+        $this->click('Kite festival');
+        $this->see('Open box');
+        $change = function (string $many): void {
+            $this->js("const count = document.querySelector('[id^=count-]'); count.focus(); count.select()");
+            $this->press($many, WebDriverKeys::TAB);
+            $this->until(
+                fn (): bool => $this->js("return document.querySelector('.lane-row [name=was]').value") === $many,
+                'The sheet does not come anew.',
+            );
+        };
+        // The forms of the sheet were made while there was none.
+        $this->press('p');
+        $this->untilFocusOn('pick-q');
+        $change('3');
+        self::assertTrue($this->js("return document.querySelector('#picker') !== null"));
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->see('Open box');
+        $change('4');
+        self::assertFalse($this->js("return document.querySelector('#picker') !== null"));
+    }
+
     public function test_a_mistake_is_shown_beside_its_field_and_mended(): void
     {
         $this->openDemo();

@@ -59,19 +59,22 @@ final readonly class SheetResponse implements Responsable
     /** @param Request $request */
     public function toResponse($request): Response
     {
-        // A controller's own request is a copy: the page is made of this one.
-        ! $this->isAfresh || $request->merge(['kind' => null]);
+        $state = $this->isChange ? PickerState::beside($request) : PickerState::of($request);
+        if ($this->isAfresh) {
+            // A controller's own request is a copy: the page is made of this one.
+            $request->merge(['kind' => null]);
+            $state = $state->afresh();
+        }
         if ($this->isChange && ! PageOrFragment::isPart($request)) {
-            return $this->wayBack($request);
+            return $this->wayBack($request, $state);
         }
         if ($this->errors !== null) {
             session()->now('_old_input', $request->except(['_token']));
             view()->share('errors', (new ViewErrorBag)->put($this->bag, $this->errors));
         }
-        $state = PickerState::of($request);
         $box = $this->box->unsetRelation('pieces');
         $sheets = resolve(BoxSheets::class);
-        $isPicker = ! $this->isChange && self::isAskedForPicker($request, $state);
+        $isPicker = $this->isAskedForPicker($request, $state);
         $page = view($isPicker ? 'plan.picker' : 'plan.show', [
             'sheet' => $isPicker ? $sheets->untried($box) : $sheets->tried($box),
             'state' => $state,
@@ -86,15 +89,23 @@ final readonly class SheetResponse implements Responsable
             static fn (string $words): bool => $words !== '',
         );
 
+        if (! $isPicker && self::isAskedBeside($request)) {
+            $response->headers->set('HX-Retarget', '#sheet');
+        }
+
         return $says === [] ? $response : PageOrFragment::saying($response, $says);
     }
 
-    /** Determine if only what the picker shows is to be brought anew, as it is while she types what she looks for. */
-    private static function isAskedForPicker(Request $request, PickerState $state): bool
+    /** Determine if only the picker is to be brought, as it is when it is opened and while she types what she seeks. */
+    private function isAskedForPicker(Request $request, PickerState $state): bool
     {
-        return $state->isOpen
-            && PageOrFragment::isPart($request)
-            && str_ends_with((string) $request->headers->get('HX-Target'), '#picker');
+        return self::isAskedBeside($request) && ! $this->isChange && $state->isOpen && $this->box->stage->isOpen();
+    }
+
+    private static function isAskedBeside(Request $request): bool
+    {
+        return PageOrFragment::isPart($request)
+            && str_ends_with((string) $request->headers->get('HX-Target'), '#beside');
     }
 
     /** Get the one thing that is wrong, or how many things are; empty where nothing is. */
@@ -105,9 +116,9 @@ final readonly class SheetResponse implements Responsable
         return $count > 1 ? trans_choice('answer.wrong', $count) : (string) $this->errors?->first();
     }
 
-    private function wayBack(Request $request): Response
+    private function wayBack(Request $request, PickerState $state): Response
     {
-        $back = redirect()->to(route('boxes.show', [$this->box, ...PickerState::of($request)->query()]), 303);
+        $back = redirect()->to(route('boxes.show', [$this->box, ...$state->query()]), 303);
 
         return $this->errors === null
             ? $back->with('said', $this->said)->with('undo', $this->undo)

@@ -22,6 +22,9 @@ final readonly class PickerState
 
     private const MOST = 252;
 
+    /** The header in which it is said what is shown: the address's question of it, empty where it is closed. */
+    private const SHOWN = 'Wren-Picker';
+
     private function __construct(
         public bool $isOpen,
         public string $tab,
@@ -32,6 +35,7 @@ final readonly class PickerState
         public int $many = self::AT_FIRST,
     ) {}
 
+    /** The picker that an address asks for, or that a form was sent beside. */
     public static function of(Request $request): self
     {
         $text = static fn (string $name): string => is_string($request->input($name))
@@ -52,10 +56,31 @@ final readonly class PickerState
         );
     }
 
+    /**
+     * The picker that is shown beside whatever was sent: scripts say so, as it may be opened or looked through after
+     * the form was made; without them the form itself does.
+     */
+    public static function beside(Request $request): self
+    {
+        $shown = $request->header(self::SHOWN);
+        if (! is_string($shown)) {
+            return self::of($request);
+        }
+        parse_str($shown, $query);
+
+        return self::of(new Request($query));
+    }
+
     /** The whole stash, nothing searched for; with as many of it as a wide look takes in. */
     public static function closed(): self
     {
         return new self(false, 'stash', '', null, null, null, self::STEP);
+    }
+
+    /** The same with no kind chosen. */
+    public function afresh(): self
+    {
+        return new self($this->isOpen, $this->tab, $this->search, $this->lane, null, $this->needId, $this->many);
     }
 
     /** How many would be offered when asked for more; null where that is all that is ever shown. */

@@ -1,3 +1,5 @@
 @fragment('picker')
-    @include('plan.partials.picker')
+    <div id="beside" class="contents">
+        @include('plan.partials.picker')
+    </div>
 @endfragment

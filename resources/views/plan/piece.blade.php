@@ -4,7 +4,7 @@
     $forms = ['into' => ['plan/boxes.ride.label', 'plan/boxes.ride.nothing', $sheet->holdersFor($piece), $inHolder,
         'into'],
         'counts-as' => ['plan/boxes.counts.label', 'plan/boxes.counts.itself-option', $sheet->needNames(),
-            $planned->choices->countsAs, 'need']];
+            $planned->choices->countsAs, 'counts_as']];
 @endphp
 <x-layout :title="__('plan/boxes.ride.more', ['name' => $planned->name])" station="shelf">
     {{-- Here nothing is brought in place of a part: what is sent leads back to the box. --}}

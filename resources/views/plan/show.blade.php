@@ -1,6 +1,6 @@
 <x-layout :title="$sheet->box->theme" station="shelf">
     @fragment('sheet')
-        <div id="sheet" @class(['with-picker' => $state->isOpen]) hx-sync:inherited="#sheet:queue all"
+        <div id="sheet" hx-sync:inherited="#sheet:queue all"
             hx-target:inherited="#sheet" hx-swap:inherited="outerMorph">
             @include('plan.partials.head')
             <x-mini-gauges :gauges="$sheet->gauges" class="in-sight" aria-hidden="true" />
@@ -19,11 +19,14 @@
                 <section aria-label="{{ __('plan/views/show.lanes') }}" class="cut px-4 py-1">
                     @include('plan.partials.lanes')
                 </section>
-                @if ($state->isOpen && $sheet->box->stage->isOpen())
-                    @include('plan.partials.picker')
-                @else
-                    @include('plan.partials.open-box')
-                @endif
+                {{-- The box as it is packed, or the picker in its place, which is brought alone. --}}
+                <div id="beside" class="contents">
+                    @if ($state->isOpen && $sheet->box->stage->isOpen())
+                        @include('plan.partials.picker')
+                    @else
+                        @include('plan.partials.open-box')
+                    @endif
+                </div>
             </div>
 
             @include('plan.partials.flags')

@@ -94,11 +94,15 @@ final class IntoTest extends TestCase
     public function test_a_piece_is_said_to_be_the_lead_gift(): void
     {
         $plush = $this->piece('plush-large');
-        $this->put("/pieces/{$plush->id}/counts-as", ['need' => 'lead-gift'])->assertRedirect();
+        $this->put("/pieces/{$plush->id}/counts-as", ['counts_as' => 'lead-gift'])->assertRedirect();
         $this->get("/boxes/{$this->box->id}")->assertSee('counts as lead gift');
         self::assertSame('lead-gift', $plush->refresh()->counts_as);
-        $this->put("/pieces/{$plush->id}/counts-as", ['need' => 'no-such-need'])->assertNotFound();
-        $this->put("/pieces/{$plush->id}/counts-as", ['need' => '']);
+        $this->put("/pieces/{$plush->id}/counts-as", ['counts_as' => 'no-such-need'])->assertNotFound();
+        // The picker beside it goes on looking for what it looked for.
+        $beside = ['pick' => '1', 'from' => 'stash', 'need' => 'soap'];
+        $this->put("/pieces/{$plush->id}/counts-as", ['counts_as' => 'lead-gift', ...$beside])
+            ->assertRedirect(route('boxes.show', [$this->box, ...$beside]));
+        $this->put("/pieces/{$plush->id}/counts-as", ['counts_as' => '']);
         self::assertNull($plush->refresh()->counts_as);
     }
 
@@ -106,7 +110,7 @@ final class IntoTest extends TestCase
     {
         [$case, $pencils] = [$this->piece('pencil-case'), $this->piece('pencils', 6)];
         $this->put("/pieces/{$pencils->id}/into", ['into' => $case->id]);
-        $this->put("/pieces/{$case->id}/counts-as", ['need' => 'bag']);
+        $this->put("/pieces/{$case->id}/counts-as", ['counts_as' => 'bag']);
         $file = json_decode((string) $this->get("/boxes/{$this->box->id}/box.json")->getContent(), true);
         self::assertIsArray($file);
         $pieces = array_column($file['pieces'], null, 'id');

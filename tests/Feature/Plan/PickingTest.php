@@ -12,6 +12,7 @@ use App\Models\Piece;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PluckyWren\Core\Box\Packing\PackingWish;
 use PluckyWren\Core\Box\Stage;
 use PluckyWren\Core\Money\Money;
@@ -460,7 +461,7 @@ final class PickingTest extends TestCase
         $this->get("{$address}&many=x")->assertDontSee('Soap 13');
     }
 
-    public function test_while_she_types_what_she_looks_for_only_the_picker_is_brought(): void
+    public function test_as_it_is_opened_and_looked_through_only_the_picker_is_brought(): void
     {
         $this->lot('soap', ['name' => 'Zesty soap']);
         $this->lot('stickers', ['name' => 'A sheet of stickers']);
@@ -471,16 +472,42 @@ final class PickingTest extends TestCase
             return (string) preg_replace('~name="once" value="\w+"~', '', $found[0] ?? '');
         };
         $address = "/boxes/{$this->box->id}?pick=1&from=stash&q=zest";
-        $alone = $this->get($address, [...self::HTMX, 'HX-Target' => 'section#picker'])->assertOk();
+        $alone = $this->get($address, [...self::HTMX, 'HX-Target' => 'div#beside'])->assertOk();
 
         self::assertSame(0, DB::table('fit_results')->count(), 'how it packs is not tried for it');
-        self::assertStringStartsWith('<section id="picker"', trim((string) $alone->getContent()));
+        self::assertStringStartsWith('<div id="beside" class="contents">', trim((string) $alone->getContent()));
         $alone->assertSee('Zesty soap')->assertDontSee('A sheet of stickers')->assertDontSee('id="sheet"', false);
         self::assertSame($picker($this->get($address)), $picker($alone), 'and it is the same as on the whole page');
         self::assertSame(1, DB::table('fit_results')->count(), 'for which how it packs is tried');
-        // Once it is closed there is none to bring.
-        $this->get("/boxes/{$this->box->id}", [...self::HTMX, 'HX-Target' => 'section#picker'])
+        // Once it is closed, or the box is, there is none to bring: the whole sheet comes, to where it belongs.
+        $beside = [...self::HTMX, 'HX-Target' => 'div#beside'];
+        $this->get("/boxes/{$this->box->id}", $beside)
+            ->assertHeader('HX-Retarget', '#sheet')
             ->assertSee('id="sheet"', false);
+        $this->box->update(['stage' => Stage::Packed]);
+        $this->get($address, $beside)->assertHeader('HX-Retarget', '#sheet')->assertDontSee('id="picker"', false);
+        $this->get($address, self::HTMX)->assertHeaderMissing('HX-Retarget');
+    }
+
+    /** @param array<string, string> $fields */
+    #[TestWith([['pick' => '1', 'q' => 'sticker'], 'pick=1&from=stash&q=zest', 'zest'], 'what is shown goes before')]
+    #[TestWith([['pick' => '1', 'q' => 'sticker'], '', null], 'it was closed since')]
+    #[TestWith([['pick' => '1', 'q' => 'sticker'], null, 'sticker'], 'without scripts the form says it')]
+    #[TestWith([[], 'pick=1&from=stash&q=zest', 'zest'], 'it was opened since')]
+    #[TestWith([[], 'pick[]=1&q[]=2&from[]=x', null], 'no picker is shown so')]
+    public function test_after_a_change_the_picker_shows_what_it_showed(
+        array $fields,
+        ?string $shown,
+        ?string $sought,
+    ): void {
+        $piece = $this->setAside($this->lot('comb'), 1);
+        $headers = $shown === null ? self::HTMX : [...self::HTMX, 'Wren-Picker' => $shown];
+        $sheet = $this->patch("/pieces/{$piece->id}", ['quantity' => 2, ...$fields], $headers)->assertOk();
+
+        $sought === null
+            ? $sheet->assertDontSee('id="picker"', false)
+            : $sheet->assertSee('id="picker"', false)
+                ->assertSee("name=\"q\" maxlength=\"80\" value=\"{$sought}\"", false);
     }
 
     public function test_the_database_itself_never_lets_a_lot_go_below_zero(): void

@@ -99,7 +99,7 @@ final readonly class PieceController
     /** Say which of the guide's needs it fills. */
     public function countsAs(Request $request, Piece $piece, ChoosePiece $choosePiece): SheetResponse
     {
-        $need = $request->string('need')->value();
+        $need = $request->string('counts_as')->value();
         $guide = $piece->box->load(Box::CONTENTS)->plan()->guide;
         $needs = array_column([...$guide->needs, ...$guide->wishes], 'name', 'id');
         $need === '' || isset($needs[$need]) || abort(404);

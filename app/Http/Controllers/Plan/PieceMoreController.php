@@ -24,7 +24,7 @@ final class PieceMoreController
                 'piece' => $piece,
                 'isPart' => PageOrFragment::isPart($request),
                 'planned' => $sheet->planned($piece),
-                'stateFields' => SheetResponse::stateFields(PickerState::of($request)),
+                'stateFields' => SheetResponse::stateFields(PickerState::beside($request)),
             ]),
             'more',
         );

@@ -23,7 +23,7 @@
     <x-kind-input :$kind :typed="$asked" id="f-kind" required :data-focus="$kind === null"
         hx-get="{{ $kindAddress }}" hx-target="{{ $kindTarget }}" hx-swap="outerMorph" hx-trigger="change"
         hx-include="#f-name, #f-named-by, #f-price, #f-pieces, #f-free, #f-source, #f-place, #f-got-on,
-            #f-quantity, [name='pick'], [name='from']" />
+            #f-quantity, #thing [name='pick'], #thing [name='from']" />
 </x-field>
 <noscript><button class="button small mt-2" formmethod="get" formaction="{{ $kindAddress }}" formnovalidate>
         {{ __('gather/kinds.change') }}</button></noscript>

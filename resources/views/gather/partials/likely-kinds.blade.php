@@ -12,7 +12,7 @@
                 formaction="{{ $kindAddress }}" formnovalidate hx-get="{{ $kindAddress }}"
                 hx-target="{{ $kindTarget }}" hx-swap="outerMorph" hx-vals='{"kind": "{{ $one->id }}"}'
                 hx-include="#f-name, #f-named-by, #f-price, #f-pieces, #f-free, #f-source, #f-place, #f-got-on,
-                    #f-quantity, [name='pick'], [name='from']">
+                    #f-quantity, #thing [name='pick'], #thing [name='from']">
                 <x-glyph :lane="$one->category" :kind="$one" class="mr-1.5 size-5" />{{ $one->name }}</button>
         @endforeach
         <a class="button small go" id="something-else"

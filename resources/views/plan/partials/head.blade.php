@@ -42,7 +42,7 @@
             <a class="button go" id="pick" data-key="p" data-focus
                 href="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}"
                 hx-get="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}"
-                hx-push-url="true">
+                hx-target="#beside" hx-push-url="true">
                 {{ __('plan/views/partials/head.pick-a-piece') }} <kbd aria-hidden="true">P</kbd>
             </a>
         @endif

@@ -3,7 +3,7 @@
     @include('plan.partials.state', ['except' => ['kind']])
     @include('gather.partials.fields', [
         'bag' => 'thing', 'lot' => null, 'kind' => $state->kind, 'count' => $sheet->suggestedCount($state->kind),
-        'kindAddress' => route('boxes.show', $sheet->box), 'kindTarget' => '#sheet',
+        'kindAddress' => route('boxes.show', $sheet->box), 'kindTarget' => '#beside',
     ])
     @if ($state->kind !== null)
         <button class="button go mt-4" id="add-thing">{{

@@ -1,6 +1,6 @@
 @php($offers = $picker->fromStash($sheet->plan, $state, $sheet->box))
 <form action="{{ route('boxes.show', $sheet->box) }}" class="grid grid-cols-[1fr_auto] gap-2"
-    hx-get="{{ route('boxes.show', $sheet->box) }}" hx-target="#picker" hx-replace-url="true"
+    hx-get="{{ route('boxes.show', $sheet->box) }}" hx-target="#beside" hx-replace-url="true"
     data-latest hx-trigger="input changed delay:250ms from:#pick-q, change from:#pick-lane, submit">
     <input type="hidden" name="pick" value="1">
     <input type="hidden" name="from" value="stash">
@@ -21,7 +21,7 @@
     <p class="mt-2 text-ink-soft">
         {{ __('plan/views/partials/pick-stash.only-what-fills-this-need') }}
         <a class="link" href="{{ $address(['need' => null]) }}" hx-get="{{ $address(['need' => null]) }}"
-            hx-target="#picker" hx-push-url="true">{{
+            hx-target="#beside" hx-push-url="true">{{
                 __('plan/views/partials/pick-stash.show-all') }}</a>
     </p>
 @endif
@@ -85,7 +85,7 @@
             @if ($state->manyMore() !== null)
                 <a class="link" id="more-offers" href="{{ $address(['many' => (string) $state->manyMore()]) }}"
                     hx-get="{{ $address(['many' => (string) $state->manyMore()]) }}"
-                    hx-target="#picker" hx-replace-url="true">{{ __('plan/picker.show-more') }}</a>
+                    hx-target="#beside" hx-replace-url="true">{{ __('plan/picker.show-more') }}</a>
             @endif
         </li>
     @endif

@@ -4,7 +4,7 @@
     $address = fn (array $changes) => route('boxes.show', [$sheet->box, ...$state->query($changes)]);
 @endphp
 <section id="picker" class="cut px-4 py-3 max-wide:order-first" aria-labelledby="picker-title"
-    data-shows="{{ json_encode($state->query(), JSON_THROW_ON_ERROR) }}">
+    data-shows="{{ http_build_query($state->query()) }}">
     <div class="flex items-start justify-between gap-3">
         <h2 id="picker-title">{{ __('plan/views/partials/picker.pick-a-piece') }}</h2>
         <a class="button small" data-key="escape" href="{{ route('boxes.show', $sheet->box) }}"
@@ -17,7 +17,7 @@
         @foreach ($tabs as $tab => $name)
             <a class="!px-2 text-center leading-tight" href="{{ $address(['from' => $tab, 'need' => null]) }}"
                 hx-get="{{ $address(['from' => $tab, 'need' => null]) }}"
-                hx-push-url="true"
+                hx-target="#beside" hx-push-url="true"
                 @if ($state->tab === $tab) aria-current="true" @endif>{{ $name }}</a>
         @endforeach
     </nav>

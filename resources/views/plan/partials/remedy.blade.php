@@ -30,7 +30,7 @@
             @php($pickAddress = route('boxes.show',
                 [$sheet->box, 'pick' => 1, 'from' => 'stash', 'q' => $sheet->kindName($offered)]))
             <a class="button small" href="{{ $pickAddress }}" hx-get="{{ $pickAddress }}"
-                hx-push-url="true">{{ __('plan/flags.do.pick') }}<span class="sr-only">:
+                hx-target="#beside" hx-push-url="true">{{ __('plan/flags.do.pick') }}<span class="sr-only">:
                     {{ $sheet->kindName($offered) }}</span></a>
         @else
             @sheetForm(route('pieces.store', $sheet->box))
