@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Crews\CrewInHand;
 use App\Database\OneWriterPostgres;
 use App\Database\OneWriterSqlite;
+use App\Framework\QuickParts;
 use App\Framework\RememberingTranslator;
 use App\Framework\RememberingUrls;
 use App\Framework\SheetForm;
@@ -72,6 +73,7 @@ final class AppServiceProvider extends ServiceProvider
         ));
         $this->registerWhatRemembers();
         $this->callAfterResolving('blade.compiler', SheetForm::teach(...));
+        $this->callAfterResolving('blade.compiler', QuickParts::teach(...));
         $this->registerReference();
         $this->app->singleton(RuleBook::class, static fn (): RuleBook => RuleBook::ofAllRules());
         $this->app->bind(Solver::class, static fn (): Solver => new PartingSolver(new CornerSolver));

@@ -18,8 +18,11 @@ final class ThemeList
 {
     private const MANY = 12;
 
-    /** @var array<string, list<string>>|null words of each theme's name and its own, by name */
-    private ?array $words = null;
+    /** @var list<string>|null what each theme says, in small letters */
+    private ?array $texts = null;
+
+    /** @var array<int, array{array<string, int>, array<string, int>}> see `words` */
+    private array $words = [];
 
     /** @var array<string, string> `#rrggbb` by word, the longest first */
     private readonly array $colourWords;
@@ -98,11 +101,15 @@ final class ThemeList
         $name = WordForm::of($theme);
         $own = WordForm::of(implode(' ', $ownWords));
         $scores = [];
-        foreach ($this->themes as $index => $data) {
-            $words = $this->words()[$data['name']];
-            $title = WordForm::of($data['name']);
-            $score = 4 * count(array_intersect($name, $title)) + 2 * count(array_intersect($name, $words))
-                + count(array_intersect($own, $words));
+        foreach ($this->saying([...$name, ...$own]) as $index) {
+            [$title, $words] = $this->words($index);
+            $score = 0;
+            foreach ($name as $word) {
+                $score += (isset($title[$word]) ? 4 : 0) + (isset($words[$word]) ? 2 : 0);
+            }
+            foreach ($own as $word) {
+                $score += isset($words[$word]) ? 1 : 0;
+            }
             if ($score > 1) {
                 $scores[$index] = $score;
             }
@@ -173,16 +180,33 @@ final class ThemeList
         return $colours;
     }
 
-    /** @return array<string, list<string>> */
-    private function words(): array
+    /**
+     * @param  list<string>  $words  as `WordForm` gives them
+     * @return list<int> the numbers of the themes that may have one of them: few, so that only those are taken apart
+     */
+    private function saying(array $words): array
     {
-        if ($this->words === null) {
-            $this->words = [];
-            foreach ($this->themes as $data) {
-                $this->words[$data['name']] = WordForm::of(implode(' ', [$data['name'], ...$data['words']]));
-            }
+        $this->texts ??= array_map(
+            static fn (array $theme): string => mb_strtolower(implode(' ', [$theme['name'], ...$theme['words']])),
+            $this->themes,
+        );
+        $found = [];
+        foreach ($words as $word) {
+            // As it is written it may end otherwise: berries, berry.
+            $begins = substr($word, 0, -1);
+            $found += array_filter($this->texts, static fn (string $text): bool => str_contains($text, $begins));
         }
+        ksort($found);
 
-        return $this->words;
+        return array_keys($found);
+    }
+
+    /** @return array{array<string, int>, array<string, int>} the words of a theme's name, and all of its: the keys */
+    private function words(int $index): array
+    {
+        return $this->words[$index] ??= [
+            $title = array_flip(WordForm::of($this->themes[$index]['name'])),
+            $title + array_flip(WordForm::of(implode(' ', $this->themes[$index]['words']))),
+        ];
     }
 }

@@ -26,11 +26,11 @@ final class WordForm
     private static function one(string $word): string
     {
         return match (true) {
-            preg_match('/(ss|us)$/', $word) === 1 => $word,
-            preg_match('/(?<=.{3})ies$/', $word) === 1 => substr($word, 0, -3).'y',
+            ! str_ends_with($word, 's'), strlen($word) < 3 => $word,
+            str_ends_with($word, 'ss'), str_ends_with($word, 'us') => $word,
+            strlen($word) > 5 && str_ends_with($word, 'ies') => substr($word, 0, -3).'y',
             preg_match('/(ch|sh|x|z)es$/', $word) === 1 => substr($word, 0, -2),
-            preg_match('/(?<=.{2})s$/', $word) === 1 => substr($word, 0, -1),
-            default => $word,
+            default => substr($word, 0, -1),
         };
     }
 }

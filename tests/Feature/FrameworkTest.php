@@ -4,26 +4,35 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Framework\QuickParts;
 use App\Framework\RememberingTranslator;
 use App\Framework\RememberingUrls;
 use App\Models\Concerns\BootsQuickly;
 use App\Models\Crew;
 use App\Models\Lot;
+use App\Words\Writing;
 use Illuminate\Database\Eloquent\Attributes\Boot;
 use Illuminate\Database\Eloquent\Attributes\Initialize;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
 use Illuminate\Routing\UrlGenerator;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Lang;
+use Illuminate\Support\Facades\View;
 use Illuminate\Translation\Translator;
+use Illuminate\View\ViewException;
 use OutOfBoundsException;
 use PHPUnit\Framework\Attributes\TestWith;
+use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Measure\Size;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Money\PriceState;
+use PluckyWren\Core\Stash\Catalogue;
+use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\Source;
 use ReflectionClass;
+use Tests\Support\Run;
 
 /** The parts of the framework that remember say what the framework itself says. */
 final class FrameworkTest extends TestCase
@@ -91,6 +100,58 @@ final class FrameworkTest extends TestCase
 
         $this->expectException(OutOfBoundsException::class);
         Lang::get('plan/picker.not-there');
+    }
+
+    #[TestWith(['<x-glyph :lane="$lane" class="size-{{ $size }} \'x\'" />'])]
+    #[TestWith(['<b>a</b><x-glyph :$lane :kind="$kinds[0] ?? null"/><i>b</i>'])]
+    #[TestWith(["<x-flag\n    :weight=\"\$weight\"\n    class=\"text-mend\" /> and <x-flag />"])]
+    #[TestWith(['@foreach ([1, 2] as $n)<x-flag class="{{ $n }}{{ $loop->last ? \' last\' : \'\' }}" />@endforeach'])]
+    public function test_a_quick_tag_shows_what_its_component_shows(string $view): void
+    {
+        $with = [
+            'lane' => Category::Care, 'size' => '"6"', 'weight' => Weight::Bar,
+            'kinds' => [resolve(Catalogue::class)->get('soap')],
+        ];
+        $plain = static fn (string $view): string => strtr($view, [
+            '<x-glyph' => '<x-dynamic-component component="glyph"',
+            '<x-flag' => '<x-dynamic-component component="flag"',
+        ]);
+
+        self::assertStringContainsString(QuickParts::class.'::show(', Blade::compileString($view));
+        self::assertStringNotContainsString(QuickParts::class, Blade::compileString($plain($view)));
+        self::assertSame(Blade::render($plain($view), $with), Blade::render($view, $with));
+    }
+
+    public function test_a_quick_part_knows_what_the_view_round_it_knows_and_what_it_is_handed(): void
+    {
+        $folder = Run::folder().'/quick-parts';
+        is_dir($folder) || mkdir($folder);
+        file_put_contents(
+            "{$folder}/inner.blade.php",
+            "\n  {{ \$one }} {{ \$two }} {{ \$loop->index }} {{ get_class(\$write) }}",
+        );
+        file_put_contents(
+            "{$folder}/outer.blade.php",
+            "@foreach (['x', 'y'] as \$two)[@part('quick::inner', ['one' => \"{\$one}!\"])]@endforeach{{ \$one }}",
+        );
+        View::addNamespace('quick', $folder);
+        $writing = Writing::class;
+
+        self::assertSame(
+            "[1! x 0 {$writing}][1! y 1 {$writing}]1",
+            view('quick::outer', ['one' => '1'])->render(),
+        );
+    }
+
+    public function test_what_breaks_in_a_quick_part_breaks_the_page_and_leaves_nothing_half_shown(): void
+    {
+        $depth = ob_get_level();
+
+        self::assertThrows(
+            static fn (): string => Blade::render('before <x-glyph :lane="null" /> after'),
+            ViewException::class,
+        );
+        self::assertSame($depth, ob_get_level());
     }
 
     public function test_models_boot_by_the_names_of_their_traits_alone(): void

@@ -1,8 +1,8 @@
-@props(['gauges'])
+@props(['gauges', 'class' => '', 'hidden' => false])
 
 @php($words = $write->gauges($gauges))
 
-<dl {{ $attributes->class('mini') }}>
+<dl class="mini {{ $class }}" @if ($hidden) aria-hidden="true" @endif>
     <dt>
         <span class="sr-only">{{ __('plan/gauges.must-haves') }}</span><x-shapes.pegs :needs="$gauges->mustHaves"
             width="46"

@@ -1,4 +1,4 @@
-@props(['sheet'])
+@props(['sheet', 'class' => ''])
 
 {{-- A box on its shelf, cut away at the front: the lid leans beside it while it is open, and lies on it once it is
      packed. --}}
@@ -10,7 +10,7 @@
     $who = __("people.{$sheet->box->gender->value}").' '.$sheet->box->recipient()->band->label();
     $bands = $sheet->gauges->room->bands ?: 1;
 @endphp
-<svg {{ $attributes->class('drawn') }} viewBox="-42 -138 402 138" preserveAspectRatio="xMinYMax meet" aria-hidden="true"
+<svg class="drawn {{ $class }}" viewBox="-42 -138 402 138" preserveAspectRatio="xMinYMax meet" aria-hidden="true"
     focusable="false">
     @unless ($isShut)
         <path class="lid {{ $lid ? '' : 'lid-plain' }}" @if ($lid) fill="{{ $lid }}" @endif

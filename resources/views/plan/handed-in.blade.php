@@ -4,7 +4,7 @@
     @fragment('row')
         <ul class="shelf-boxes">
             @foreach ($sheets as $sheet)
-                <li>@include('plan.partials.on-shelf', ['mayTry' => false])</li>
+                <li>@part('plan.partials.on-shelf', ['mayTry' => false])</li>
             @endforeach
         </ul>
     @endfragment

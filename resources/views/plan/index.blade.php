@@ -50,7 +50,7 @@
                 @else
                     <ul class="shelf-boxes">
                         @foreach ($standing as $sheet)
-                            <li>@include('plan.partials.on-shelf', ['mayTry' => true])</li>
+                            <li>@part('plan.partials.on-shelf', ['mayTry' => true])</li>
                         @endforeach
                     </ul>
                 @endif

@@ -3,7 +3,7 @@
         <div id="sheet" hx-sync:inherited="#sheet:queue all"
             hx-target:inherited="#sheet" hx-swap:inherited="outerMorph">
             @include('plan.partials.head')
-            <x-mini-gauges :gauges="$sheet->gauges" class="in-sight" aria-hidden="true" />
+            <x-mini-gauges :gauges="$sheet->gauges" class="in-sight" hidden />
             <x-gauges :gauges="$sheet->gauges" :then="$sheet->costsThen()" class="mb-3.5" />
 
             @if ($sheet->mayImprove)

@@ -66,7 +66,7 @@
         @else
             <ul class="shelf-boxes">
                 @foreach ($desk->handedIn as $sheet)
-                    <li>@include('plan.partials.on-shelf', ['mayTry' => true])</li>
+                    <li>@part('plan.partials.on-shelf', ['mayTry' => true])</li>
                 @endforeach
             </ul>
         @endif

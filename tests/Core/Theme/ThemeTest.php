@@ -75,6 +75,23 @@ final class ThemeTest extends TestCase
         );
     }
 
+    public function test_each_theme_is_near_to_what_it_is_called_and_to_two_of_its_words_however_written(): void
+    {
+        $list = Data::themes();
+        foreach (Data::themeData() as $theme) {
+            foreach ([$theme['name'], mb_strtoupper($theme['name']), "{$theme['name']} "] as $called) {
+                self::assertContains($theme['name'], array_column($list->near($called, [], 149), 'name'), $called);
+            }
+            $words = array_slice($theme['words'], 0, 2);
+            $many = preg_replace('/(?<!S)$/', 'S', array_map(mb_strtoupper(...), $words));
+            foreach ([$words, (array) $many] as $own) {
+                self::assertContains($theme['name'], array_column($list->near('', $own, 149), 'name'), $own[0]);
+            }
+        }
+        self::assertSame([], $list->near('Qwx', ['zzq']));
+        self::assertSame([], $list->near(''));
+    }
+
     public function test_a_theme_gathers_the_words_of_what_is_called_like_it(): void
     {
         $theme = Theme::of('Night-sky watcher', Palette::none(), ['lantern'], ['owl'], Data::themes());

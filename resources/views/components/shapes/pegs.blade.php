@@ -1,8 +1,8 @@
-@props(['needs', 'width' => 150])
+@props(['needs', 'width' => 150, 'class' => ''])
 
 {{-- Must-haves: a peg stands on the rail for each need that is filled, a stub where one is missing. --}}
 @php($pitch = min(15, ($width - 4) / max(1, $needs->asked())))
-<svg {{ $attributes->class('drawn') }} width="{{ $width }}" height="28" viewBox="0 0 {{ $width }} 28" aria-hidden="true"
+<svg class="drawn {{ $class }}" width="{{ $width }}" height="28" viewBox="0 0 {{ $width }} 28" aria-hidden="true"
     focusable="false">
     @foreach ($needs->states as $state)
         @if ($state->isFilled())

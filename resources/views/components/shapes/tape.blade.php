@@ -1,8 +1,8 @@
-@props(['money', 'width' => 300, 'height' => 16])
+@props(['money', 'width' => 300, 'height' => 16, 'class' => ''])
 
 {{-- Money: a tape as long as the budget, with a length cut for each lane and the last for the shipping gift. --}}
 @php($tape = $money->tape($width - 2))
-<svg {{ $attributes->class('drawn max-w-full') }} width="{{ $width }}" height="{{ $height + 2 }}"
+<svg class="drawn max-w-full {{ $class }}" width="{{ $width }}" height="{{ $height + 2 }}"
     viewBox="0 0 {{ $width }} {{ $height + 2 }}" aria-hidden="true" focusable="false">
     <rect class="pen-card" x="1" y="1" width="{{ $width - 2 }}" height="{{ $height }}" rx="3" />
     @foreach ($tape->lengths as $length)

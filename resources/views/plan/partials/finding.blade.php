@@ -19,7 +19,7 @@
         </p>
         @if ($sheet->box->stage->isOpen())
             <div class="flex flex-wrap items-center gap-1.5">
-                @foreach ($finding->remedies as $remedy) @include('plan.partials.remedy') @endforeach
+                @foreach ($finding->remedies as $remedy) @part('plan.partials.remedy') @endforeach
                 @php($meant = $say->meantByOnePress($finding))
                 @if ($meant !== '')
                     @sheetForm($answers)

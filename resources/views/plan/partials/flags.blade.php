@@ -31,7 +31,7 @@
         @foreach ($groups as [$title, $findings])
             @if ($findings !== [])
                 <h3 class="mt-3">{{ $title }}</h3>
-                <ul>@foreach ($findings as $finding) @include('plan.partials.finding') @endforeach</ul>
+                <ul>@foreach ($findings as $finding) @part('plan.partials.finding') @endforeach</ul>
             @endif
         @endforeach
         @if ($without !== [])
@@ -41,7 +41,7 @@
                     $errors->hasBag($finding->anchor())) !== []) open
                     @endif id="not-there">
                 <summary class="link">{{ trans_choice('plan/flags.not-there', count($without)) }}</summary>
-                <ul>@foreach ($without as $finding) @include('plan.partials.finding') @endforeach</ul>
+                <ul>@foreach ($without as $finding) @part('plan.partials.finding') @endforeach</ul>
             </details>
         @endif
         @if ($tips !== [])
@@ -51,7 +51,7 @@
                         || array_filter($tips, fn ($tip) => $errors->hasBag($tip->anchor())) !== [])) open @endif
                 id="tips">
                 <summary class="link">{{ trans_choice('plan/flags.tips', count($tips)) }}</summary>
-                <ul>@foreach ($tips as $finding) @include('plan.partials.finding') @endforeach</ul>
+                <ul>@foreach ($tips as $finding) @part('plan.partials.finding') @endforeach</ul>
                 @if ($several && $onlyTips) @include('plan.partials.flags-several') @endif
             </details>
         @endif

@@ -19,11 +19,11 @@
         </div>
         <div>
             @foreach ($pieces as $piece)
-                @include('plan.partials.piece')
+                @part('plan.partials.piece')
             @endforeach
             @foreach ($states as $need)
                 @unless ($need->isFilled())
-                    @include('plan.partials.missing')
+                    @part('plan.partials.missing')
                 @endunless
             @endforeach
             @if ($pieces === [] && $states === [])
