@@ -12,7 +12,14 @@ use Tests\Browser\Support\DemoServer;
 
 require __DIR__.'/../vendor/autoload.php';
 
-const MOST_TIMES_THE_EMPTY_PAGE = 3;
+/** What is asked of each page: at most so many times the empty layout. */
+const MOST_TIMES = [
+    'the shelf' => 2.5,
+    'a box sheet' => 2.5,
+    'a box sheet with its picker' => 3,
+    'its picker, as it is opened' => 3,
+    'the stash' => 2.5,
+];
 
 /** What opening the picker and its search send along, which brings the picker alone. */
 const THE_PICKER_ALONE = ['HX-Request: true', 'HX-Target: div#beside'];
@@ -57,12 +64,13 @@ try {
         );
     }
     $tooSlow = array_filter(
-        ['the shelf', 'a box sheet'],
-        static fn (string $name): bool => $medians[$name] > MOST_TIMES_THE_EMPTY_PAGE * $medians['the empty layout'],
+        MOST_TIMES,
+        static fn (float|int $most, string $name): bool => $medians[$name] > $most * $medians['the empty layout'],
+        ARRAY_FILTER_USE_BOTH,
     );
     echo $tooSlow === []
-        ? 'Within '.MOST_TIMES_THE_EMPTY_PAGE." times.\n"
-        : implode(' and ', $tooSlow).' took over '.MOST_TIMES_THE_EMPTY_PAGE." times as long.\n";
+        ? "All within what is asked of them.\n"
+        : 'Over what is asked: '.implode(', ', array_keys($tooSlow)).".\n";
 } finally {
     $server->end();
 }

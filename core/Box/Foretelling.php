@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace PluckyWren\Core\Box;
 
 use PluckyWren\Core\Guide\BoxContents;
+use PluckyWren\Core\Guide\Finding;
+use PluckyWren\Core\Guide\Findings;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Money\ExactAmount;
@@ -23,6 +25,12 @@ final readonly class Foretelling
     /** @var array<string, list<Held>> by the piece's id, each with what it holds */
     private array $held;
 
+    /** What of it is not to buy, and so stays as it is whatever is picked. */
+    private BoxContents $stays;
+
+    /** @var list<Finding> of what stays, each piece by itself */
+    private array $found;
+
     /**
      * @throws InvalidMoney
      * @throws TasksInACircle
@@ -33,9 +41,13 @@ final readonly class Foretelling
         $held = [];
         foreach ($plan->pieces as $piece) {
             $cost = $cost->plus($piece->cost() ?? ExactAmount::zero($plan->funds->sendingGift->currency));
-            $held[$piece->id] = $plan->heldOf($piece);
+            if (! $piece->isToBuy()) {
+                $held[$piece->id] = $plan->heldOf($piece);
+            }
         }
         [$this->cost, $this->held] = [$cost, $held];
+        $this->stays = new BoxContents($plan->guide, $plan->recipient, array_merge(...array_values($held)));
+        $this->found = $rules->ofPieces($this->stays);
     }
 
     /**
@@ -45,19 +57,26 @@ final readonly class Foretelling
     public function picked(PlannedPiece $picked): Foretold
     {
         $then = $this->plan->withPicked($picked);
-        $held = [];
+        $held = $changed = [];
         foreach ($then->pieces as $piece) {
             // What is still to buy may have grown fewer; everything else is as it was.
-            $held[] = $piece === $picked || $piece->isToBuy() ? $then->heldOf($piece) : $this->held[$piece->id];
+            $of = $piece === $picked || $piece->isToBuy() ? $then->heldOf($piece) : null;
+            array_push($held, ...$of ?? $this->held[$piece->id]);
+            array_push($changed, ...$of ?? []);
         }
-        $box = new BoxContents($then->guide, $then->recipient, array_merge(...$held));
+        $box = $this->stays->holding($held);
         $cost = $picked->cost();
+        $findings = Findings::of(
+            ...$this->found,
+            ...$this->rules->ofPieces($this->stays->holding($changed)),
+            ...$this->rules->ofWhole($box),
+        );
 
         return new Foretold(
             $box->needs(),
             ($cost === null ? $this->cost : $this->cost->plus($cost))->rounded()->plus($then->funds->sendingGift),
             $then->funds->budget,
-            $this->rules->findingsIn($box)->overruledBy($then->settled->reasons)->ofWeight(...Gauges::FLAGGED),
+            $findings->overruledBy($then->settled->reasons)->ofWeight(...Gauges::FLAGGED),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace PluckyWren\Core\Guide;
 
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Recipient;
+use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\ItemTrait;
 
 /**
@@ -25,11 +26,17 @@ final class BoxContents
 
     private ?NeedsFilled $needs = null;
 
-    /** @param list<Held> $held */
+    private readonly GuideForChild $says;
+
+    /**
+     * @param  list<Held>  $held
+     * @param  GuideForChild|null  $says  where that is known already
+     */
     public function __construct(
         public readonly Guide $guide,
         public readonly Recipient $recipient,
         public readonly array $held,
+        ?GuideForChild $says = null,
     ) {
         $counts = $byKind = [];
         foreach ($held as $piece) {
@@ -38,16 +45,30 @@ final class BoxContents
         }
         $this->countByKind = $counts;
         $this->byKind = $byKind;
-        $band = $recipient->band;
-        $this->flags = array_values(
-            array_filter($guide->flags, static fn (TraitFlag $flag): bool => $flag->holdsFor($band)),
-        );
+        $this->says = $says ?? new GuideForChild($guide, $recipient);
+        $this->flags = $this->says->flags;
+    }
+
+    /**
+     * A box with other things in it for the same child, by the same guide.
+     *
+     * @param  list<Held>  $held
+     */
+    public function holding(array $held): self
+    {
+        return new self($this->guide, $this->recipient, $held, $this->says);
     }
 
     /** How far the guide's needs are filled; matched once. */
     public function needs(): NeedsFilled
     {
-        return $this->needs ??= $this->guide->needsFilled($this->recipient, $this->held);
+        return $this->needs ??= NeedsFilled::ofChild($this->says, $this->held);
+    }
+
+    /** How many of a kind the guide calls usual, or are usual of this kind; null where nobody knows. */
+    public function usual(ItemKind $kind): ?int
+    {
+        return $this->says->usual($kind);
     }
 
     public function band(): AgeBand

@@ -17,16 +17,29 @@ final class Matching
     private array $free;
 
     /**
-     * @param  list<Need>  $needs
+     * @param  int  $needs  how many there are; they go by their numbers
      * @param  list<Held>  $held
+     * @param  callable(Held): list<int>  $fills  the numbers of the needs that a piece may fill
      */
-    public function __construct(array $needs, array $held)
+    public function __construct(int $needs, array $held, callable $fills)
     {
         $this->free = array_map(static fn (Held $held): int => $held->quantity, $held);
-        $this->able = array_map(
-            static fn (Need $need): array => array_keys(array_filter($held, $need->takes(...))),
-            $needs,
-        );
+        $able = $needs === 0 ? [] : array_fill(0, $needs, []);
+        foreach ($held as $piece => $one) {
+            foreach ($fills($one) as $need) {
+                $able[$need][] = $piece;
+            }
+        }
+        $this->able = $able;
+    }
+
+    /**
+     * @param  list<Need>  $needs
+     * @return list<int> the numbers of those that a piece may fill
+     */
+    public static function fillable(array $needs, Held $held): array
+    {
+        return array_keys(array_filter($needs, static fn (Need $need): bool => $need->takes($held)));
     }
 
     public function matched(int $need): int

@@ -20,7 +20,31 @@ final readonly class NeedsFilled
     public static function of(array $needs, Recipient $recipient, array $held): self
     {
         $asked = array_values(array_filter($needs, static fn (Need $need): bool => $need->countFor($recipient) > 0));
-        $matching = new Matching($asked, $held);
+
+        return self::matched(
+            $asked,
+            $recipient,
+            new Matching(count($asked), $held, static fn (Held $piece): array => Matching::fillable($asked, $piece)),
+        );
+    }
+
+    /**
+     * Those that a guide asks of a child.
+     *
+     * @param  list<Held>  $held
+     */
+    public static function ofChild(GuideForChild $says, array $held): self
+    {
+        return self::matched(
+            $says->needs,
+            $says->recipient,
+            new Matching(count($says->needs), $held, $says->needsFilledBy(...)),
+        );
+    }
+
+    /** @param list<Need> $asked */
+    private static function matched(array $asked, Recipient $recipient, Matching $matching): self
+    {
         // Whole needs first, so that what falls short of one need is not kept from another.
         foreach ($asked as $index => $need) {
             $matching->fillWhole($index, $need->countFor($recipient));

@@ -4,27 +4,24 @@ declare(strict_types=1);
 
 namespace App\Pages\Plan;
 
-use PluckyWren\Core\Box\Plan;
+use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Guide\NeedsFilled;
 use PluckyWren\Core\Guide\NeedState;
+use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 
 /** What a box still lacks, by the kinds of things that fill it; each kind is looked up once. */
 final class AskedOf
 {
-    private readonly NeedsFilled $needs;
-
-    private readonly NeedsFilled $wishes;
-
     /** @var array<string, array{NeedState|null, NeedState|null}> the need and the wish, by kind */
     private array $byKind = [];
 
-    public function __construct(private readonly Plan $plan, private readonly Catalogue $catalogue)
-    {
-        $this->needs = $plan->guide->needsFilled($plan->recipient, $plan->held());
-        $this->wishes = NeedsFilled::of($plan->guide->wishes, $plan->recipient, $plan->held());
-    }
+    public function __construct(
+        private readonly AgeBand $band,
+        private readonly Gauges $now,
+        private readonly Catalogue $catalogue,
+    ) {}
 
     /** In which order a kind is offered: 1 where it fills a need, 2 a wish, 3 neither. */
     public function group(string $kind): int
@@ -48,7 +45,7 @@ final class AskedOf
     public function suggested(ItemKind $kind, int $left): int
     {
         [$need, $wish] = $this->lacking($kind->id);
-        $usual = $kind->usualCount($this->plan->recipient->band);
+        $usual = $kind->usualCount($this->band);
 
         return max(1, min($need?->lacks() ?? $wish?->lacks() ?? $usual, $left));
     }
@@ -56,9 +53,9 @@ final class AskedOf
     /** @return array{NeedState|null, NeedState|null} */
     private function lookedUp(ItemKind $kind): array
     {
-        $need = self::taking($this->needs, $kind);
+        $need = self::taking($this->now->mustHaves, $kind);
 
-        return [$need, $need === null ? self::taking($this->wishes, $kind) : null];
+        return [$need, $need === null ? self::taking($this->now->wishes, $kind) : null];
     }
 
     private static function taking(NeedsFilled $asked, ItemKind $kind): ?NeedState

@@ -152,7 +152,8 @@ final class FitAnswers
         $nooks = $this->nooksLeft();
         $here = array_filter($this->sheet->box->pieces->pluck('lot_id')->all());
         $fitting = [];
-        foreach ($this->picker->fromStash($this->sheet->plan, PickerState::closed())->shown as $offer) {
+        $offers = $this->picker->fromStash($this->sheet->plan, $this->sheet->gauges, PickerState::closed());
+        foreach ($offers->shown as $offer) {
             $placement = in_array($offer->lot->id, $here, true)
                 ? null
                 : $nooks->placeFor(FitProblem::item($offer->planned(1), $this->sheet->plan));

@@ -10,6 +10,7 @@ use App\Models\Lot;
 use App\Reference\Themes;
 use Illuminate\Database\Eloquent\Builder;
 use PluckyWren\Core\Box\Foretelling;
+use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Box\StartingList;
@@ -52,9 +53,9 @@ final class Picker
      *
      * @param  Box|null  $box  by whose theme those that are wanted alike are ranked; null where that is no matter
      */
-    public function fromStash(Plan $plan, PickerState $state, ?Box $box = null): Offers
+    public function fromStash(Plan $plan, Gauges $now, PickerState $state, ?Box $box = null): Offers
     {
-        $asked = new AskedOf($plan, $this->catalogue);
+        $asked = new AskedOf($plan->recipient->band, $now, $this->catalogue);
         $left = $this->leftForIt($box);
         $groups = [[], [], [], []];
         // Only those that may be shown are looked at closely, however many there are.

@@ -16,7 +16,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Preparation\TasksOf;
 
 /** Notices every piece with a trait that the guide bars, is wary of for this band, or leaves open. */
-final class HoldsNothingFlagged implements Rule
+final class HoldsNothingFlagged implements PieceRule
 {
     public function card(): RuleCard
     {

@@ -55,10 +55,38 @@ final readonly class RuleBook
 
     public function findingsIn(BoxContents $box): Findings
     {
-        return Findings::of(...array_merge(...array_map(
-            /** @return list<Finding> */
-            static fn (Rule $rule): array => $rule->findings($box),
-            $this->rules,
-        )));
+        return Findings::of(...self::found($this->rules, $box));
+    }
+
+    /** @return list<Finding> of those rules that look at each piece by itself */
+    public function ofPieces(BoxContents $box): array
+    {
+        return self::found(
+            array_filter($this->rules, static fn (Rule $rule): bool => $rule instanceof PieceRule),
+            $box,
+        );
+    }
+
+    /** @return list<Finding> of all other rules: those that look at the box as a whole */
+    public function ofWhole(BoxContents $box): array
+    {
+        return self::found(
+            array_filter($this->rules, static fn (Rule $rule): bool => ! $rule instanceof PieceRule),
+            $box,
+        );
+    }
+
+    /**
+     * @param  array<Rule>  $rules
+     * @return list<Finding>
+     */
+    private static function found(array $rules, BoxContents $box): array
+    {
+        $found = [];
+        foreach ($rules as $rule) {
+            array_push($found, ...$rule->findings($box));
+        }
+
+        return $found;
     }
 }

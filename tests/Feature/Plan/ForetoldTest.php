@@ -11,8 +11,10 @@ use App\Pages\Plan\BoxSheets;
 use App\Pages\Plan\Picker;
 use App\Pages\Plan\PickerState;
 use Illuminate\Support\Facades\DB;
+use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Guide\Findings;
 use PluckyWren\Core\Guide\NeedsFilled;
+use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Money\Money;
 use Tests\Feature\TestCase;
 
@@ -29,7 +31,7 @@ final class ForetoldTest extends TestCase
         $crew = Crew::query()->where('is_demo', true)->firstOrFail();
         $this->actingAs($crew->users()->firstOrFail());
         [$picker, $sheets, $fillBox] = [resolve(Picker::class), resolve(BoxSheets::class), resolve(FillBox::class)];
-        $tried = 0;
+        [$rules, $tried] = [resolve(RuleBook::class), 0];
         foreach (Box::query()->get()->filter(static fn (Box $box): bool => $box->stage->isOpen())->take(2) as $box) {
             foreach (
                 [
@@ -43,7 +45,8 @@ final class ForetoldTest extends TestCase
                 request()->merge(['pick' => '1', 'need' => $need]);
                 $plan = $box->load('pieces.lot')->plan();
                 $held = array_flip(array_filter($box->pieces->pluck('lot_id')->all()));
-                foreach ($picker->fromStash($plan, PickerState::of(request()))->shown as $offer) {
+                $offers = $picker->fromStash($plan, Gauges::of($plan, null, $rules), PickerState::of(request()));
+                foreach ($offers->shown as $offer) {
                     // What is in already grows; what is foretold of it counts as one more piece, and differs only in
                     // how it is told.
                     if (isset($held[$offer->lot->id])) {

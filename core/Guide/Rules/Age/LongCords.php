@@ -9,7 +9,7 @@ use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Remedies\DoTask;
 use PluckyWren\Core\Guide\Remedies\TakeOut;
-use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\PieceRule;
 use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Measure\InvalidLength;
@@ -19,7 +19,7 @@ use PluckyWren\Core\Stash\Preparation\Task;
 use PluckyWren\Core\Stash\Preparation\TasksOf;
 
 /** Notices cords that can catch a small child's neck. */
-final class LongCords implements Rule
+final class LongCords implements PieceRule
 {
     private const YEARS = 3;
 

@@ -9,14 +9,14 @@ use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Remedies\DoTask;
 use PluckyWren\Core\Guide\Remedies\TakeOut;
-use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\PieceRule;
 use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Preparation\Task;
 
 /** Notices points, blades and needles: not for the youngest, and covered for everyone else. */
-final class PointsAndBlades implements Rule
+final class PointsAndBlades implements PieceRule
 {
     private const YOUNGEST = 3;
 

@@ -8,12 +8,12 @@ use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Remedies\TakeOut;
-use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\PieceRule;
 use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 
 /** Notices what is meant for children older or younger than this one. */
-final class RightForThisAge implements Rule
+final class RightForThisAge implements PieceRule
 {
     public function card(): RuleCard
     {

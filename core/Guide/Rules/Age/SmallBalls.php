@@ -8,7 +8,7 @@ use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Remedies\TakeOut;
-use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\PieceRule;
 use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Measure\InvalidLength;
@@ -16,7 +16,7 @@ use PluckyWren\Core\Measure\Length;
 use PluckyWren\Core\Stash\Shape;
 
 /** Notices balls that can close a small child's throat. */
-final class SmallBalls implements Rule
+final class SmallBalls implements PieceRule
 {
     private const YEARS = 3;
 

@@ -9,7 +9,7 @@ use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Remedies\TakeOut;
-use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\PieceRule;
 use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Measure\Size;
@@ -20,7 +20,7 @@ use PluckyWren\Core\Stash\Shape;
  * Notices what a child under three could choke on: whatever goes whole into the small-parts cylinder, or loses a part
  * that does. Cloth and paper are not judged there.
  */
-final class SmallParts implements Rule
+final class SmallParts implements PieceRule
 {
     private const YEARS = 3;
 

@@ -8,13 +8,13 @@ use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Remedies\TakeOut;
-use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\PieceRule;
 use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Stash\ItemTrait;
 
 /** Notices a trait that is dangerous to children below an age, where the guide does not say so itself. */
-final readonly class TraitBelowAge implements Rule
+final readonly class TraitBelowAge implements PieceRule
 {
     private function __construct(
         private string $id,

@@ -8,14 +8,14 @@ use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Remedies\DoTask;
-use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\PieceRule;
 use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Preparation\Task;
 
 /** Notices what leaks or smells and is not in two bags yet; where the guide bars it, that is said already. */
-final class LeaksAreContained implements Rule
+final class LeaksAreContained implements PieceRule
 {
     public function card(): RuleCard
     {

@@ -8,14 +8,14 @@ use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Remedies\DoTask;
-use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\PieceRule;
 use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Weight;
 use PluckyWren\Core\Stash\ItemTrait;
 use PluckyWren\Core\Stash\Preparation\Task;
 
 /** Notices what should be done to a piece and is not done yet, where the guide does not ask for it itself. */
-final readonly class OpenTask implements Rule
+final readonly class OpenTask implements PieceRule
 {
     /** @param ItemTrait|null $trait by which the guide would say it itself; null where no trait does */
     private function __construct(

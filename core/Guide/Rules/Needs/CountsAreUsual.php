@@ -31,7 +31,7 @@ final class CountsAreUsual implements Rule
     {
         $findings = [];
         foreach ($box->byKind as $kind => $pieces) {
-            $usual = $this->usual($pieces[0], $box);
+            $usual = $box->usual($pieces[0]->thing->kind);
             $count = $box->countByKind[$kind];
             if ($usual !== null && $count >= 2 * $usual && $count >= $usual + 2) {
                 $fewer = count($pieces) === 1 && $pieces[0]->inside === ''
@@ -60,18 +60,5 @@ final class CountsAreUsual implements Rule
             ['name' => $pieces[0]->thing->kind->name, 'count' => $count, 'usual' => $usual],
             $remedies,
         );
-    }
-
-    /** What the guide calls usual, or what is usual of this kind; null where nobody knows. */
-    private function usual(Held $piece, BoxContents $box): ?int
-    {
-        foreach ($box->guide->needs as $need) {
-            $usual = $need->takesKind($piece->thing->kind) ? $need->usualFor($box->recipient) : null;
-            if ($usual !== null) {
-                return $usual;
-            }
-        }
-
-        return $piece->thing->kind->isUsualFor($box->band()) ? $piece->thing->kind->usualCount($box->band()) : null;
     }
 }

@@ -32,7 +32,8 @@ final class NothingTwice implements Rule
     public function findings(BoxContents $box): array
     {
         $findings = [];
-        foreach (array_merge(...array_map(self::alike(...), array_values($box->byKind))) as $pieces) {
+        $several = array_filter($box->byKind, static fn (array $pieces): bool => count($pieces) > 1);
+        foreach (array_merge(...array_map(self::alike(...), array_values($several))) as $pieces) {
             $usual = $pieces[0]->thing->kind->usualCount($box->band());
             $count = array_sum(array_map(static fn (Held $piece): int => $piece->quantity, $pieces));
             if (count($pieces) > 1 && $count > $usual) {

@@ -8,7 +8,7 @@ use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
 use PluckyWren\Core\Guide\Remedies\TakeOut;
-use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\PieceRule;
 use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Sizes\BandAim;
 use PluckyWren\Core\Guide\Sizes\BandFit;
@@ -18,7 +18,7 @@ use PluckyWren\Core\Guide\Weight;
 /**
  * Notices clothes and shoes whose label says that they will not fit: aim at the top of the band, since children grow.
  */
-final class ClothesFitTheBand implements Rule
+final class ClothesFitTheBand implements PieceRule
 {
     public function card(): RuleCard
     {

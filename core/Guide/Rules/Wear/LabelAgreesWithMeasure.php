@@ -8,7 +8,7 @@ use PluckyWren\Core\Fit\Form;
 use PluckyWren\Core\Guide\BoxContents;
 use PluckyWren\Core\Guide\Finding;
 use PluckyWren\Core\Guide\Held;
-use PluckyWren\Core\Guide\Rules\Rule;
+use PluckyWren\Core\Guide\Rules\PieceRule;
 use PluckyWren\Core\Guide\Rules\RuleCard;
 use PluckyWren\Core\Guide\Sizes\SizeLabel;
 use PluckyWren\Core\Guide\Weight;
@@ -16,7 +16,7 @@ use PluckyWren\Core\Measure\InvalidLength;
 use PluckyWren\Core\Measure\Length;
 
 /** Notices shoes whose measured length is less than the foot their label means. */
-final class LabelAgreesWithMeasure implements Rule
+final class LabelAgreesWithMeasure implements PieceRule
 {
     /** A shoe is so much longer outside than the foot it is for, at least, in tenths of a millimetre. An estimate. */
     private const LONGER_TENTHS = 50;

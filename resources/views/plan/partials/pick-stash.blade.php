@@ -1,4 +1,4 @@
-@php($offers = $picker->fromStash($sheet->plan, $state, $sheet->box))
+@php($offers = $picker->fromStash($sheet->plan, $sheet->gauges, $state, $sheet->box))
 <form action="{{ route('boxes.show', $sheet->box) }}" class="grid grid-cols-[1fr_auto] gap-2"
     hx-get="{{ route('boxes.show', $sheet->box) }}" hx-target="#beside" hx-replace-url="true"
     data-latest hx-trigger="input changed delay:250ms from:#pick-q, change from:#pick-lane, submit">
