@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Plan;
 
 use PluckyWren\Core\Box\Gauges;
+use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Guide\NeedsFilled;
 use PluckyWren\Core\Guide\NeedState;
 use PluckyWren\Core\Recipient\AgeBand;
@@ -17,21 +18,32 @@ final class AskedOf
     /** @var array<string, array{NeedState|null, NeedState|null}> the need and the wish, by kind */
     private array $byKind = [];
 
+    /** @var array<string, int> by kind and size label */
+    private array $groups = [];
+
     public function __construct(
         private readonly AgeBand $band,
         private readonly Gauges $now,
         private readonly Catalogue $catalogue,
     ) {}
 
-    /** In which order a kind is offered: 1 where it fills a need, 2 a wish, 3 neither. */
-    public function group(string $kind): int
+    /**
+     * In which order something of a kind is offered: 1 where it fills a need, 2 a wish, 3 neither, or is of a size for
+     * another child.
+     */
+    public function group(string $kind, ?string $label): int
+    {
+        return $this->groups["{$kind} {$label}"] ??= $this->lookedUpGroup($kind, (string) $label);
+    }
+
+    private function lookedUpGroup(string $kind, string $label): int
     {
         [$need, $wish] = $this->lacking($kind);
 
         return match (true) {
-            $need !== null => 1,
-            $wish !== null => 2,
-            default => 3,
+            $need === null && $wish === null => 3,
+            ! OnHand::suits($this->catalogue->get($kind), $label, $this->band) => 3,
+            default => $need === null ? 2 : 1,
         };
     }
 

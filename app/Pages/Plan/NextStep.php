@@ -12,7 +12,8 @@ use PluckyWren\Core\Box\Stage;
 /** What is to be done next with a box, and where: the one step of its way that comes now. */
 final readonly class NextStep
 {
-    private function __construct(public string $says, public string $address) {}
+    /** @param bool $isPicking whether it is done in the box's picker */
+    private function __construct(public string $says, public string $address, public bool $isPicking = false) {}
 
     /** @param int|null $tasks how many are open, where that is known already */
     public static function of(BoxSheet $sheet, ?int $tasks = null): self
@@ -28,12 +29,13 @@ final readonly class NextStep
             return new self(Words::of('plan/next.step.mend'), route('boxes.show', $box).'#flags');
         }
         if ($sheet->plan->pieces === []) {
-            return new self(Words::of('plan/next.step.begin'), route('boxes.show', [$box, 'pick' => 1]));
+            return new self(Words::of('plan/next.step.begin'), route('boxes.show', [$box, 'pick' => 1]), true);
         }
         if ($missing !== []) {
             return new self(
                 Words::of('plan/next.step.missing', ['what' => NeedWords::lacking($missing[0])]),
-                route('boxes.show', [$box, 'pick' => 1]),
+                route('boxes.show', [$box, 'pick' => 1, 'need' => $missing[0]->need->id]),
+                true,
             );
         }
         $toBuy = count($sheet->gauges->money->toBuy);

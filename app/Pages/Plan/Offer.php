@@ -36,12 +36,12 @@ final readonly class Offer
     ) {
         [$this->need, $this->wish] = $asked->lacking($lot->kind);
         $this->suggested = $asked->suggested($lot->itemKind(), $lot->stock()->left());
-        $this->group = $isLeftForIt ? 0 : $asked->group($lot->kind);
+        $this->group = $isLeftForIt ? 0 : $asked->group($lot->kind, $lot->size_label);
     }
 
     /**
-     * What another box left for the next comes first, then what fills a need, then wishes, then the rest; among equals
-     * what goes best with the theme.
+     * What another box left for the next comes first, then what fills a need, then wishes, then the rest and clothes
+     * for another child; among equals what goes best with the theme.
      *
      * @return array{int, int} the least first
      */

@@ -20,7 +20,7 @@ use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
 
-/** What may be picked for a box, best first: what fills a need, then a wish, then the rest. */
+/** What may be picked for a box, best first: what fills a need of this child, then a wish, then the rest. */
 final class Picker
 {
     private ?OnHand $onHand = null;
@@ -59,8 +59,8 @@ final class Picker
         $left = $this->leftForIt($box);
         $groups = [[], [], [], []];
         // Only those that may be shown are looked at closely, however many there are.
-        foreach ($this->offered($plan, $state)->toBase()->pluck('kind', 'id') as $id => $kind) {
-            $groups[isset($left[$id]) ? 0 : $asked->group((string) $kind)][] = (string) $id;
+        foreach ($this->offered($plan, $state)->toBase()->get(['id', 'kind', 'size_label']) as $lot) {
+            $groups[isset($left[$lot->id]) ? 0 : $asked->group($lot->kind, $lot->size_label)][] = (string) $lot->id;
         }
         $theme = $box === null ? null : $this->themes->of($box);
         $foretelling = new Foretelling($plan, $this->rules);

@@ -1,5 +1,7 @@
-@props(['next', 'about'])
+@props(['next', 'about', 'here' => false])
 
-{{-- The one step of a box's way that comes now, with a link to where it is done. --}}
-<p {{ $attributes }}>{{ __('plan/next.label') }}: <a class="link font-semibold" href="{{ $next->address }}">{{
+{{-- The one step of a box's way that comes now, with a link to where it is done: on the box's own sheet that may be the
+     picker. --}}
+<p {{ $attributes }}>{{ __('plan/next.label') }}: <a class="link font-semibold" href="{{ $next->address }}"
+    @if ($here && $next->isPicking) hx-get="{{ $next->address }}" hx-target="#beside" hx-push-url="true" @endif>{{
     $next->says }}<span class="sr-only">: {{ $about }}</span></a></p>

@@ -15,7 +15,12 @@ final class NextStepTest extends TestCase
         $box = $this->box(['theme' => 'Tide pool']);
         $this->get("/boxes/{$box->id}")->assertSee('Next:')->assertSee('put the first thing in');
         $this->post("/boxes/{$box->id}/pieces", ['lot' => $this->lot()->id, 'quantity' => 1])->assertRedirect();
-        $this->get("/boxes/{$box->id}")->assertSee('find ');
+        // What is missing first is what the picker shows then, in its place on the sheet.
+        $need = $box->fresh(['pieces.lot'])?->plan()->guide->needs[0];
+        $there = e(route('boxes.show', [$box, 'pick' => 1, 'need' => $need?->id]));
+        $this->get("/boxes/{$box->id}")
+            ->assertSee('find '.mb_strtolower((string) $need?->name))
+            ->assertSee("hx-get=\"{$there}\" hx-target=\"#beside\"", false);
 
         // All that the guide asks for is on the list: it is bought before anything can be prepared.
         $this->post("/boxes/{$box->id}/from-guide")->assertRedirect();

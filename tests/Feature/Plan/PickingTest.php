@@ -461,6 +461,20 @@ final class PickingTest extends TestCase
         $this->get("{$address}&many=x")->assertDontSee('Soap 13');
     }
 
+    public function test_clothes_for_another_child_are_offered_last(): void
+    {
+        $this->lot('t-shirt', ['name' => 'A shirt to grow into', 'size_label' => '158', 'tags' => $this->box->theme]);
+        $this->lot('t-shirt', ['name' => 'A shirt for a baby', 'size_label' => '62', 'tags' => $this->box->theme]);
+        $this->lot('t-shirt', ['name' => 'Shirt that fits', 'size_label' => '116']);
+        $this->lot('t-shirt', ['name' => 'Shirt without a label', 'size_label' => null]);
+        $offered = [
+            'Shirt that fits', 'Shirt without a label', 'A shirt for a baby', 'A shirt to grow into',
+        ];
+
+        $this->get("/boxes/{$this->box->id}?pick=1")->assertSeeInOrder($offered);
+        $this->get("/boxes/{$this->box->id}?pick=1&q=shirt")->assertSeeInOrder($offered);
+    }
+
     public function test_as_it_is_opened_and_looked_through_only_the_picker_is_brought(): void
     {
         $this->lot('soap', ['name' => 'Zesty soap']);

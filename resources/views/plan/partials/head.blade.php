@@ -21,7 +21,7 @@
                     ['day' => $sheet->box->handedIn()->at->format('j M Y')]) }}</b>@endif
         </p>
         <div class="mt-1 flex flex-wrap items-baseline gap-x-6">
-            <x-next-step :next="$sheet->next()" :about="$sheet->box->theme" />
+            <x-next-step :next="$sheet->next()" :about="$sheet->box->theme" here />
             <p class="flex flex-wrap gap-x-3.5">
                 @unless ($sheet->box->handedIn())
                     <a class="link" href="{{ route('boxes.edit', $sheet->box) }}">{{
