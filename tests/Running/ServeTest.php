@@ -140,6 +140,30 @@ final class ServeTest extends TestCase
         ))));
     }
 
+    public function test_before_a_new_version_changes_the_tables_they_are_copied(): void
+    {
+        $server = self::server();
+        $copies = static fn (): array => glob(dirname($server->database).'/storage/backups/*.sqlite') ?: [];
+        $tables = static fn (string $file): int => (int) (new PDO("sqlite:{$file}"))
+            ->query("SELECT count(*) FROM sqlite_master WHERE name IN ('sign_ins', 'password_reset_tokens')")
+            ?->fetchColumn();
+        self::assertSame([], $copies(), 'nothing had changed when it was started first');
+        $server->pause();
+        $table = new PDO("sqlite:{$server->database}");
+        foreach (['sign_ins', 'password_reset_tokens'] as $name) {
+            $table->exec("DROP TABLE {$name}");
+        }
+        $table->exec("DELETE FROM migrations WHERE migration LIKE '%_sign_ins' OR migration LIKE '%_new_passwords'");
+        $table = null;
+
+        $server->start();
+        self::assertCount(1, $copies());
+        self::assertSame([0, 2], [$tables($copies()[0]), $tables($server->database)]);
+        $server->pause();
+        $server->start();
+        self::assertCount(1, $copies(), 'once they are up to date nothing is copied');
+    }
+
     private static function server(): DemoServer
     {
         return self::$server ?? self::fail('There is no server.');
