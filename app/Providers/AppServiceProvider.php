@@ -10,7 +10,7 @@ use App\Database\OneWriterSqlite;
 use App\Framework\QuickParts;
 use App\Framework\RememberingTranslator;
 use App\Framework\RememberingUrls;
-use App\Framework\SheetForm;
+use App\Framework\SheetTags;
 use App\Mail\MailboxTransport;
 use App\Pages\Choices;
 use App\Pages\Gather\LotFieldsData;
@@ -72,7 +72,7 @@ final class AppServiceProvider extends ServiceProvider
             storage_path('framework/cache/shipped'),
         ));
         $this->registerWhatRemembers();
-        $this->callAfterResolving('blade.compiler', SheetForm::teach(...));
+        $this->callAfterResolving('blade.compiler', SheetTags::teach(...));
         $this->callAfterResolving('blade.compiler', QuickParts::teach(...));
         $this->registerReference();
         $this->app->singleton(RuleBook::class, static fn (): RuleBook => RuleBook::ofAllRules());

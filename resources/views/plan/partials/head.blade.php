@@ -40,9 +40,7 @@
             __('plan/views/partials/head.print-the-check-sheet') }}</a>
         @if ($sheet->box->stage->isOpen())
             <a class="button go" id="pick" data-key="p" data-focus
-                href="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}"
-                hx-get="{{ route('boxes.show', [$sheet->box, 'pick' => 1]) }}"
-                hx-target="#beside" hx-push-url="true">
+                @toPicker(route('boxes.show', [$sheet->box, 'pick' => 1]))>
                 {{ __('plan/views/partials/head.pick-a-piece') }} <kbd aria-hidden="true">P</kbd>
             </a>
         @endif

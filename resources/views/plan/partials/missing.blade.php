@@ -7,14 +7,12 @@
     @if ($sheet->box->stage->isOpen())
         @if ($onHand > 0)
             @php($address = route('boxes.show', [$sheet->box, 'pick' => 1, 'need' => $need->need->id]))
-            <a class="link" href="{{ $address }}" hx-get="{{ $address }}"
-                hx-target="#beside" hx-push-url="true">{{ __('plan/views/partials/missing.pick-from-stash-here', [
+            <a class="link" @toPicker($address)>{{ __('plan/views/partials/missing.pick-from-stash-here', [
                     'here' => $onHand,
                 ]) }}</a>
         @else
             @php($address = route('boxes.show', [$sheet->box, 'pick' => 1, 'from' => 'buy']))
-            <a class="link" href="{{ $address }}" hx-get="{{ $address }}"
-                hx-target="#beside" hx-push-url="true">{{ __('plan/views/partials/missing.to-buy') }}</a>
+            <a class="link" @toPicker($address)>{{ __('plan/views/partials/missing.to-buy') }}</a>
         @endif
     @endif
 </p>

@@ -20,9 +20,8 @@
 @if ($state->needId !== null)
     <p class="mt-2 text-ink-soft">
         {{ __('plan/views/partials/pick-stash.only-what-fills-this-need') }}
-        <a class="link" href="{{ $address(['need' => null]) }}" hx-get="{{ $address(['need' => null]) }}"
-            hx-target="#beside" hx-push-url="true">{{
-                __('plan/views/partials/pick-stash.show-all') }}</a>
+        <a class="link" @toPicker($address(['need' => null]))>{{
+            __('plan/views/partials/pick-stash.show-all') }}</a>
     </p>
 @endif
 <x-wrong name="quantity" bag="pick" />

@@ -15,9 +15,7 @@
     </div>
     <nav aria-label="{{ __('plan/views/partials/picker.where-from') }}" class="path my-3">
         @foreach ($tabs as $tab => $name)
-            <a class="!px-2 text-center leading-tight" href="{{ $address(['from' => $tab, 'need' => null]) }}"
-                hx-get="{{ $address(['from' => $tab, 'need' => null]) }}"
-                hx-target="#beside" hx-push-url="true"
+            <a class="!px-2 text-center leading-tight" @toPicker($address(['from' => $tab, 'need' => null]))
                 @if ($state->tab === $tab) aria-current="true" @endif>{{ $name }}</a>
         @endforeach
     </nav>

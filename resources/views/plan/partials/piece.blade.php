@@ -32,8 +32,7 @@
             @if ($sheet->box->stage->isOpen())
                 @php($got = route('boxes.show',
                     [$sheet->box, 'pick' => 1, 'from' => 'new', 'kind' => $planned->kind->id]))
-                {{ __('plan/views/partials/piece.to-buy') }} <a class="link" href="{{ $got }}" hx-get="{{ $got }}"
-                    hx-target="#beside" hx-push-url="true">{{
+                {{ __('plan/views/partials/piece.to-buy') }} <a class="link" @toPicker($got)>{{
                         __('plan/views/partials/piece.got-it') }}</a>
             @else
                 {{ __('plan/views/partials/piece.to-buy-2') }}

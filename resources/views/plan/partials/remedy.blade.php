@@ -29,8 +29,7 @@
         @if ($onHand > 0)
             @php($pickAddress = route('boxes.show',
                 [$sheet->box, 'pick' => 1, 'from' => 'stash', 'q' => $sheet->kindName($offered)]))
-            <a class="button small" href="{{ $pickAddress }}" hx-get="{{ $pickAddress }}"
-                hx-target="#beside" hx-push-url="true">{{ __('plan/flags.do.pick') }}<span class="sr-only">:
+            <a class="button small" @toPicker($pickAddress)>{{ __('plan/flags.do.pick') }}<span class="sr-only">:
                     {{ $sheet->kindName($offered) }}</span></a>
         @else
             @sheetForm(route('pieces.store', $sheet->box))

@@ -8,11 +8,12 @@ use Illuminate\Contracts\Support\Htmlable;
 use Illuminate\View\Compilers\BladeCompiler;
 
 /**
- * The form of a change on a box sheet: `@sheetForm($address, 'delete', ['class' => '…'])` … `@endSheetForm`. It is sent
- * with and without scripts, and carries along what the sheet shows (`$stateFields`). Some sixty stand on one sheet: as
- * components they would take some 45 µs each.
+ * What is sent from a box sheet and what is asked for on it, with and without scripts. The form of a change is
+ * `@sheetForm($address, 'delete', ['class' => '…'])` … `@endSheetForm`; it carries along what the picker shows
+ * (`$stateFields`). A link that brings the picker in its place is `<a @toPicker($address)>`. Some eighty stand on one
+ * sheet: as components they would take some 45 µs each.
  */
-final class SheetForm
+final class SheetTags
 {
     public static function teach(BladeCompiler $blade): void
     {
@@ -21,6 +22,17 @@ final class SheetForm
             static fn (string $of): string => '<?php echo '.self::class."::opened(\$stateFields, {$of}); ?>",
         );
         $blade->directive('endSheetForm', static fn (): string => '</form>');
+        $blade->directive(
+            'toPicker',
+            static fn (string $to): string => '<?php echo '.self::class."::toPicker({$to}); ?>",
+        );
+    }
+
+    public static function toPicker(string $to): string
+    {
+        $to = e($to);
+
+        return "href=\"{$to}\" hx-get=\"{$to}\" hx-target=\"#beside\" hx-push-url=\"true\"";
     }
 
     /**
