@@ -7,6 +7,7 @@ namespace Tests\Feature\Plan;
 use App\Actions\FillBox;
 use App\Models\Box;
 use App\Models\Crew;
+use App\Models\Lot;
 use App\Pages\Plan\BoxSheets;
 use App\Pages\Plan\Picker;
 use App\Pages\Plan\PickerState;
@@ -68,6 +69,33 @@ final class ForetoldTest extends TestCase
             }
         }
         self::assertGreaterThan(50, $tried);
+    }
+
+    public function test_of_every_lot_and_every_open_box_what_is_foretold_is_what_its_gauges_say_then(): void
+    {
+        $this->layTheDemoTable();
+        $crew = Crew::query()->where('is_demo', true)->firstOrFail();
+        $this->actingAs($crew->users()->firstOrFail());
+        [$picker, $rules, $tried] = [resolve(Picker::class), resolve(RuleBook::class), 0];
+        request()->merge(['pick' => '1', 'many' => '252']);
+        $boxes = Box::query()->get()->filter(static fn (Box $box): bool => $box->stage->isOpen());
+        foreach ($boxes as $box) {
+            $plan = $box->load(Box::CONTENTS)->plan();
+            $offers = $picker->fromStash($plan, Gauges::of($plan, null, $rules), PickerState::of(request()));
+            self::assertSame(0, $offers->more);
+            foreach ($offers->shown as $offer) {
+                $now = Gauges::of($plan->withPicked($offer->planned($offer->suggested)), null, $rules);
+                $then = $offer->foretold();
+                self::assertSame(
+                    self::told($now->mustHaves, $now->money->total, $now->flags),
+                    self::told($then->mustHaves, $then->total, $then->flags),
+                    "{$offer->suggested} × {$offer->lot->name} in {$box->theme}",
+                );
+                $tried++;
+            }
+        }
+        self::assertSame(count($boxes) * Lot::query()->whereRaw(Lot::CAN_BE_PROMISED)->count(), $tried);
+        self::assertGreaterThan(500, $tried);
     }
 
     /** @return list<int> */
