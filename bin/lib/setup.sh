@@ -129,6 +129,15 @@ need_build() {
     stamp public/build/.built
 }
 
+# Views are compiled as they are shown first, and again once they change; what they are compiled to may change as well.
+need_views() {
+    local views="${LARAVEL_STORAGE_PATH:-storage}/framework/views"
+    [ -z "${VIEW_COMPILED_PATH:-}" ] || return 0
+    fresh "$views/.as-compiled" app/Framework composer.json && return
+    rm -f "$views"/*.php
+    stamp "$views/.as-compiled"
+}
+
 need_env() {
     [ -f .env ] && return
     cp .env.example .env
@@ -143,6 +152,7 @@ set_up_application() {
     need_composer
     need_npm
     need_build
+    need_views
     need_env
 }
 
