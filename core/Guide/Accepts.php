@@ -22,6 +22,12 @@ final readonly class Accepts
         $this->named = array_flip($kinds);
     }
 
+    /** Determine if nothing but one kind will do. */
+    public function isOneKind(): bool
+    {
+        return count($this->kinds) === 1 && $this->lanes === [];
+    }
+
     public function takes(ItemKind $kind): bool
     {
         return isset($this->named[$kind->id])

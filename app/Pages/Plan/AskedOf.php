@@ -57,9 +57,8 @@ final class AskedOf
     public function suggested(ItemKind $kind, int $left): int
     {
         [$need, $wish] = $this->lacking($kind->id);
-        $usual = $kind->usualCount($this->band);
 
-        return max(1, min($need?->lacks() ?? $wish?->lacks() ?? $usual, $left));
+        return max(1, min(($need ?? $wish)?->suggested($kind, $this->band) ?? $kind->usualCount($this->band), $left));
     }
 
     /** @return array{NeedState|null, NeedState|null} */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Guide;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Guide\Accepts;
 use PluckyWren\Core\Guide\Held;
@@ -17,6 +18,7 @@ use PluckyWren\Core\Recipient\Recipient;
 use PluckyWren\Core\Stash\Category;
 use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\Thing;
+use Tests\Core\Data;
 
 final class NeedsFilledTest extends TestCase
 {
@@ -39,6 +41,28 @@ final class NeedsFilledTest extends TestCase
         );
         self::assertSame(4 - count($missing), $filled->filled());
         self::assertSame(4, $filled->asked());
+    }
+
+    /** @param list<string> $anyOf */
+    #[TestWith([['puzzle', 'dominoes'], 'puzzle', 2, 0, 1], 'two different things to play with')]
+    #[TestWith([['puzzle', 'bouncy-ball'], 'bouncy-ball', 2, 0, 2], 'unless two of the same are usual')]
+    #[TestWith([['puzzle', 'bouncy-ball'], 'bouncy-ball', 2, 1, 1], 'and no more than are lacking')]
+    #[TestWith([['pencils'], 'pencils', 5, 0, 5], 'of six usual pencils those that are asked')]
+    #[TestWith([['balloons'], 'balloons', 3, 0, 3], 'all of it where nothing else does and nobody knows what is usual')]
+    #[TestWith([['balloons', 'puzzle'], 'balloons', 3, 0, 1], 'one of it where something else does')]
+    public function test_as_many_are_suggested_as_go_towards_what_is_lacking(
+        array $anyOf,
+        string $kind,
+        int $asked,
+        int $held,
+        int $suggested,
+    ): void {
+        $need = new Need('x', 'x', Category::Play, new Accepts($anyOf), ['4-7' => $asked]);
+
+        self::assertSame(
+            $suggested,
+            (new NeedState($need, $asked, $held))->suggested(Data::catalogue()->get($kind), AgeBand::parse('4-7')),
+        );
     }
 
     /** @return iterable<string, array{array<string, int>, list<string>}> */
