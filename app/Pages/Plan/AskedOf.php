@@ -22,7 +22,7 @@ final class AskedOf
     private array $groups = [];
 
     public function __construct(
-        private readonly AgeBand $band,
+        public readonly AgeBand $band,
         private readonly Gauges $now,
         private readonly Catalogue $catalogue,
     ) {}

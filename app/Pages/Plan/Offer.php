@@ -11,7 +11,9 @@ use PluckyWren\Core\Box\Foretelling;
 use PluckyWren\Core\Box\Foretold;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Guide\NeedState;
+use PluckyWren\Core\Guide\Sizes\BandAim;
 use PluckyWren\Core\Money\PriceState;
 use PluckyWren\Core\Theme\Standing;
 use PluckyWren\Core\Theme\ThemeMatch;
@@ -29,7 +31,7 @@ final readonly class Offer
 
     public function __construct(
         public Lot $lot,
-        AskedOf $asked,
+        private AskedOf $asked,
         private Foretelling $foretelling,
         private ?ThemeMatch $match = null,
         bool $isLeftForIt = false,
@@ -65,6 +67,11 @@ final readonly class Offer
                     $this->need === null ? 'plan/picker.wish' : 'plan/picker.fills',
                     ['need' => $asked->need->name],
                 ),
+            match (OnHand::aim($this->lot->itemKind(), (string) $this->lot->size_label, $this->asked->band)) {
+                BandAim::TooSmall => Words::of('plan/picker.too-small', ['band' => $this->asked->band->label()]),
+                BandAim::TooLarge => Words::of('plan/picker.too-large', ['band' => $this->asked->band->label()]),
+                default => null,
+            },
             $this->match?->standing === Standing::On
                 ? Words::of('plan/theme.in-picker', ['why' => ThemeWords::reasons($this->match)[0] ?? ''])
                 : null,

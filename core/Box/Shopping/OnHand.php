@@ -29,14 +29,15 @@ final class OnHand
      */
     public static function suits(ItemKind $kind, string $label, AgeBand $band): bool
     {
+        return ! in_array(self::aim($kind, $label, $band), [BandAim::TooSmall, BandAim::TooLarge], true);
+    }
+
+    /** How its size label lies to a band; null where it bears none, or one that nobody can read. */
+    public static function aim(ItemKind $kind, string $label, AgeBand $band): ?BandAim
+    {
         $size = $kind->care->isWorn && $label !== '' ? SizeLabel::read($label, $kind->care->isShoes, $band) : null;
 
-        return $size === null
-            || in_array(
-                BandFit::of($size, $band, $kind->care->isElastic)->aim,
-                [BandAim::AimsRight, BandAim::Covers],
-                true,
-            );
+        return $size === null ? null : BandFit::of($size, $band, $kind->care->isElastic)->aim;
     }
 
     /** How many of a kind there are for a band. */

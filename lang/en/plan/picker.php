@@ -6,6 +6,8 @@ return [
 
     'fills' => 'fills “:need”',
     'wish' => 'a wish: :need',
+    'too-small' => 'small for :band',
+    'too-large' => 'large for :band',
     'each' => ':price each',
     'free' => 'free',
     'unpriced' => 'price not known',

@@ -472,7 +472,9 @@ final class PickingTest extends TestCase
         ];
 
         $this->get("/boxes/{$this->box->id}?pick=1")->assertSeeInOrder($offered);
-        $this->get("/boxes/{$this->box->id}?pick=1&q=shirt")->assertSeeInOrder($offered);
+        $this->get("/boxes/{$this->box->id}?pick=1&q=shirt")
+            ->assertSeeInOrder([...$offered, 'large for 4–7'])
+            ->assertSeeInOrder(['A shirt for a baby', 'small for 4–7', 'A shirt to grow into']);
     }
 
     public function test_as_it_is_opened_and_looked_through_only_the_picker_is_brought(): void
