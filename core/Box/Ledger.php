@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Box;
 
-use PluckyWren\Core\Money\Apportionment;
-use PluckyWren\Core\Money\ExactAmount;
 use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
-use PluckyWren\Core\Stash\Category;
 
 /**
  * A box's pieces one under another, with the sum so far; the costs are written so that they add up as they are written.
@@ -21,15 +18,11 @@ final readonly class Ledger
     /** @throws InvalidMoney */
     public static function of(Plan $plan): self
     {
-        $pieces = array_merge(...array_map($plan->ofCategory(...), Category::cases()));
-        $exact = array_filter(
-            array_map(static fn (PlannedPiece $piece): ?ExactAmount => $piece->cost(), $pieces),
-        );
-        $costs = $exact === [] ? [] : Apportionment::of($exact);
+        $costs = PieceCosts::of($plan);
         $sum = Money::zero($plan->funds->sendingGift->currency);
         $lines = [];
-        foreach ($pieces as $index => $piece) {
-            $cost = $costs[$index] ?? null;
+        foreach (PieceCosts::byLane($plan) as $piece) {
+            $cost = $costs[$piece->id] ?? null;
             $sum = $cost === null ? $sum : $sum->plus($cost);
             $lines[] = ['piece' => $piece, 'cost' => $cost, 'sum' => $sum];
         }

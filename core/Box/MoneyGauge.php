@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Box;
 
-use PluckyWren\Core\Money\Apportionment;
-use PluckyWren\Core\Money\ExactAmount;
 use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
 use PluckyWren\Core\Stash\Category;
@@ -16,8 +14,9 @@ use PluckyWren\Core\Stash\Category;
 final readonly class MoneyGauge
 {
     /**
-     * @param  array<string, Money>  $byCategory  the shares of the lanes that cost something, by the lane's value; with
-     *     the gift they add up to the total
+     * @param  array<string, Money>  $byPiece  see `PieceCosts`
+     * @param  array<string, Money>  $byCategory  what the lanes cost of which any costs something, by the lane's value:
+     *     their pieces add up to it, and they with the gift to the total
      * @param  list<string>  $withoutPrice  the names of pieces that are there and whose price is not known
      * @param  list<string>  $toBuy  the names of pieces that are still to buy, so that nobody knows their price yet
      */
@@ -25,6 +24,7 @@ final readonly class MoneyGauge
         public Money $total,
         public Money $sendingGift,
         public ?Money $budget,
+        public array $byPiece,
         public array $byCategory,
         public array $withoutPrice,
         public array $toBuy,
@@ -33,31 +33,26 @@ final readonly class MoneyGauge
     /** @throws InvalidMoney */
     public static function of(Plan $plan): self
     {
-        $zero = ExactAmount::zero($plan->funds->sendingGift->currency);
-        $costs = array_fill_keys(array_column(Category::cases(), 'value'), $zero);
+        $total = $plan->funds->sendingGift;
+        $byPiece = PieceCosts::of($plan);
+        $lanes = array_fill_keys(array_column(Category::cases(), 'value'), Money::zero($total->currency));
         $unknown = ['there' => [], 'to-buy' => []];
         foreach ($plan->pieces as $piece) {
-            $cost = $piece->cost();
+            $cost = $byPiece[$piece->id] ?? null;
             if ($cost === null) {
                 $unknown[$piece->isToBuy() ? 'to-buy' : 'there'][] = $piece->name;
             } else {
-                $lane = $piece->kind->category->value;
-                $costs[$lane] = $costs[$lane]->plus($cost);
+                $total = $total->plus($cost);
+                $lanes[$piece->kind->category->value] = $lanes[$piece->kind->category->value]->plus($cost);
             }
         }
-        $shares = array_filter($costs, static fn (ExactAmount $sum): bool => $sum->compareTo($zero) > 0);
-        $byCategory = $shares === [] ? [] : Apportionment::of($shares);
-        $total = array_reduce(
-            $byCategory,
-            static fn (Money $sum, Money $share): Money => $sum->plus($share),
-            $plan->funds->sendingGift,
-        );
 
         return new self(
             $total,
             $plan->funds->sendingGift,
             $plan->funds->budget,
-            $byCategory,
+            $byPiece,
+            array_filter($lanes, static fn (Money $sum): bool => ! $sum->isZero()),
             $unknown['there'],
             $unknown['to-buy'],
         );

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace PluckyWren\Core\Money;
 
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+
 /** Rounds the parts of a sum so that what is shown still adds up to the rounded sum (largest remainder). */
 final class Apportionment
 {
@@ -17,22 +20,25 @@ final class Apportionment
      */
     public static function of(array $parts): array
     {
-        $whole = array_map(static fn (ExactAmount $part): Money => $part->floored(), $parts);
-        $zero = ExactAmount::zero($parts[array_key_first($parts)]->currency);
-        $sum = array_reduce(
-            $parts,
-            static fn (ExactAmount $sum, ExactAmount $part): ExactAmount => $sum->plus($part),
-            $zero,
-        );
-        $short = $sum->rounded()->minor - array_sum(array_map(static fn (Money $money): int => $money->minor, $whole));
-
-        $byRemainder = array_map(
-            static fn (ExactAmount $part): ExactAmount => $part->minus($part->floored()->exactly()),
-            $parts,
-        );
-        uasort($byRemainder, static fn (ExactAmount $a, ExactAmount $b): int => $b->compareTo($a));
-        foreach (array_slice(array_keys($byRemainder), 0, $short) as $key) {
-            $whole[$key] = new Money($whole[$key]->minor + 1, $whole[$key]->currency);
+        $currency = $parts[array_key_first($parts)]->currency;
+        $whole = $rests = [];
+        $sum = BigRational::zero();
+        foreach ($parts as $key => $part) {
+            if (! $part->currency->equals($currency)) {
+                throw InvalidMoney::mixedCurrencies($currency, $part->currency);
+            }
+            [$whole[$key], $rest] = $part->parted();
+            if (! $rest->isZero()) {
+                $rests[$key] = $rest;
+                $sum = $sum->plus($rest)->simplified();
+            }
+        }
+        $short = $sum->toScale(0, RoundingMode::HALF_UP)->toInt();
+        if ($short > 0) {
+            uasort($rests, static fn (BigRational $one, BigRational $other): int => $other->compareTo($one));
+        }
+        foreach (array_slice(array_keys($rests), 0, $short) as $key) {
+            $whole[$key] = new Money($whole[$key]->minor + 1, $currency);
         }
 
         return $whole;

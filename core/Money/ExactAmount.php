@@ -74,7 +74,16 @@ final readonly class ExactAmount
     /** Whole minor units, the rest cut off: where a largest-remainder share starts. */
     public function floored(): Money
     {
-        return new Money($this->minor->toScale(0, RoundingMode::DOWN)->toInt(), $this->currency);
+        return $this->parted()[0];
+    }
+
+    /** @return array{Money, BigRational} whole minor units, and the share of one that is cut off */
+    public function parted(): array
+    {
+        $of = $this->minor->getDenominator();
+        [$whole, $rest] = $this->minor->getNumerator()->quotientAndRemainder($of);
+
+        return [new Money($whole->toInt(), $this->currency), BigRational::nd($rest, $of)];
     }
 
     /** Minus where this is the smaller, zero where they are equal. */

@@ -52,10 +52,9 @@
                                         ['label' => $piece->lot->size_label]) :
                                     '').($piece->isToBuy() ? ', '.__('plan/views/check-sheet.to-buy')
                                         : '') }}</span>
-                                <span class="tabular">{{ $planned->cost() === null ? '–'
-                                    : ($planned->price->state->value === 'free' ? __('plan/views/check-sheet.free')
-                                        :
-                                    $planned->cost()->rounded()->format()) }}</span>
+                                <span class="tabular">{{ $planned->price->state->value === 'free'
+                                    ? __('plan/views/check-sheet.free')
+                                    : ($sheet->gauges->money->byPiece[$piece->id] ?? null)?->format() ?? '–' }}</span>
                             </li>
                             @foreach ($sheet->gauges->flags->onPieceAlone($piece->id)->overruled as $left)
                                 <li>

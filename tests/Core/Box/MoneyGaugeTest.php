@@ -4,10 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core\Box;
 
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use PluckyWren\Core\Box\MoneyGauge;
 use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Money\Currency;
+use PluckyWren\Core\Money\ExactAmount;
+use PluckyWren\Core\Money\InvalidMoney;
 use PluckyWren\Core\Money\Money;
+use PluckyWren\Core\Money\Price;
+use PluckyWren\Core\Stash\Source;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Data;
 
 final class MoneyGaugeTest extends TestCase
 {
@@ -45,6 +54,66 @@ final class MoneyGaugeTest extends TestCase
         self::assertSame(['school' => 34, 'care' => 33, 'wear' => 33], $shares);
         self::assertSame(1000, $money->total->minor);
         self::assertNull($money->left());
+    }
+
+    public function test_what_is_written_of_each_piece_adds_up_in_its_lane_and_in_the_whole(): void
+    {
+        $random = new Randomizer(new Mt19937(3));
+        $ids = Data::catalogue()->ids();
+        for ($round = 0; $round < 60; $round++) {
+            $pieces = array_map(
+                static fn (int $at): PlannedPiece => Plans::piece(
+                    $ids[$random->getInt(0, count($ids) - 1)],
+                    $random->getInt(1, 5),
+                    $random->getInt(0, 5) === 0 ? null : [$random->getInt(0, 900), $random->getInt(1, 12)],
+                    "p{$at}",
+                ),
+                range(1, $random->getInt(1, 20)),
+            );
+            $money = MoneyGauge::of(Plans::of(null, ...$pieces));
+            $lanes = [];
+            $exact = ExactAmount::zero(Currency::of('EUR'));
+            foreach ($pieces as $piece) {
+                $cost = $piece->cost();
+                self::assertSame($cost === null, ! isset($money->byPiece[$piece->id]));
+                if ($cost !== null) {
+                    $written = $money->byPiece[$piece->id]->minor;
+                    $lane = $piece->kind->category->value;
+                    $lanes[$lane] = ($lanes[$lane] ?? 0) + $written;
+                    $exact = $exact->plus($cost);
+                    self::assertContains($written - $cost->floored()->minor, [0, 1]);
+                }
+            }
+            $byCategory = array_map(static fn (Money $cost): int => $cost->minor, $money->byCategory);
+            self::assertEquals(array_filter($lanes, static fn (int $sum): bool => $sum > 0), $byCategory);
+            self::assertSame($exact->rounded()->minor + 900, $money->total->minor);
+            self::assertSame(array_sum($byCategory) + 900, $money->total->minor);
+        }
+    }
+
+    public function test_one_piece_costs_what_its_lane_costs(): void
+    {
+        // 118.5 and 100.5: together 219, so one of them is written with its odd half cent, and its lane with it.
+        $money = MoneyGauge::of(Plans::of(
+            null, Plans::piece('water-bottle', 1, [237, 2], 'bottle'), Plans::piece('soap', 1, [201, 2], 'soap'),
+        ));
+        $minor = static fn (Money $cost): int => $cost->minor;
+
+        self::assertSame(['soap' => 101, 'bottle' => 118], array_map($minor, $money->byPiece));
+        self::assertSame(['care' => 101, 'carry' => 118], array_map($minor, $money->byCategory));
+    }
+
+    #[TestWith([false], 'than the gift has')]
+    #[TestWith([true], 'than another piece has')]
+    public function test_another_currency_is_refused(bool $isBesideEuros): void
+    {
+        $piece = Plans::piece('soap', 1, null);
+        $dear = new PlannedPiece(
+            'dear', $piece->thing, 1, Price::paid(new Money(100, Currency::of('USD')), 1), Source::Shop,
+        );
+
+        $this->expectException(InvalidMoney::class);
+        MoneyGauge::of(Plans::of(null, $dear, ...($isBesideEuros ? [Plans::piece('comb', 1, [90, 1])] : [])));
     }
 
     public function test_what_has_no_price_is_named_and_never_taken_as_nothing(): void

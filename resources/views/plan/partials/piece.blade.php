@@ -1,6 +1,6 @@
 @php
     $planned = $sheet->planned($piece);
-    $cost = $planned->cost();
+    $cost = $sheet->gauges->money->byPiece[$piece->id] ?? null;
     $bag = "piece-{$piece->id}";
     $wrong = $errors->hasBag($bag) ? $errors->getBag($bag)->first('quantity') : '';
     $address = route('pieces.update', $piece);
@@ -55,7 +55,7 @@
             <b class="figure font-semibold" @if ($planned->quantity > 1)
                 title="{{ __('plan/views/partials/piece.price-each', [
                     'price' => $planned->price->each->format(),
-                ]) }}" @endif>{{ $cost->rounded()->format() }}</b>
+                ]) }}" @endif>{{ $cost->format() }}</b>
         @endif
     </span>
     <span class="flex items-center justify-end gap-0.5">
