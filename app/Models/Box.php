@@ -95,6 +95,9 @@ final class Box extends Model
     /** What must be loaded of many boxes before they are looked into. */
     public const CONTENTS = ['pieces.lot', 'record'];
 
+    /** The same of one box alone, or of boxes none of which was handed in: its record is read once it is asked for. */
+    public const CONTENTS_HERE = ['pieces.lot'];
+
     protected $fillable = [
         'crew_id',
         'number',

@@ -6,7 +6,6 @@ namespace App\Pages\Plan;
 
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Shopping\OnHand;
-use PluckyWren\Core\Guide\NeedsFilled;
 use PluckyWren\Core\Guide\NeedState;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
@@ -15,6 +14,12 @@ use PluckyWren\Core\Stash\ItemKind;
 /** What a box still lacks, by the kinds of things that fill it; each kind is looked up once. */
 final class AskedOf
 {
+    /** @var list<NeedState> */
+    private readonly array $needs;
+
+    /** @var list<NeedState> */
+    private readonly array $wishes;
+
     /** @var array<string, array{NeedState|null, NeedState|null}> the need and the wish, by kind */
     private array $byKind = [];
 
@@ -23,9 +28,11 @@ final class AskedOf
 
     public function __construct(
         public readonly AgeBand $band,
-        private readonly Gauges $now,
+        Gauges $now,
         private readonly Catalogue $catalogue,
-    ) {}
+    ) {
+        [$this->needs, $this->wishes] = [$now->mustHaves->missing(), $now->wishes->missing()];
+    }
 
     /**
      * In which order something of a kind is offered: 1 where it fills a need, 2 a wish, 3 neither, or is of a size for
@@ -64,14 +71,15 @@ final class AskedOf
     /** @return array{NeedState|null, NeedState|null} */
     private function lookedUp(ItemKind $kind): array
     {
-        $need = self::taking($this->now->mustHaves, $kind);
+        $need = self::taking($this->needs, $kind);
 
-        return [$need, $need === null ? self::taking($this->now->wishes, $kind) : null];
+        return [$need, $need === null ? self::taking($this->wishes, $kind) : null];
     }
 
-    private static function taking(NeedsFilled $asked, ItemKind $kind): ?NeedState
+    /** @param list<NeedState> $lacking */
+    private static function taking(array $lacking, ItemKind $kind): ?NeedState
     {
-        foreach ($asked->missing() as $state) {
+        foreach ($lacking as $state) {
             if ($state->need->takesKind($kind)) {
                 return $state;
             }

@@ -24,7 +24,7 @@ final readonly class BoxSheets
     /** Get one box's sheet; where its packing has not been tried, it is tried now. */
     public function tried(Box $box): BoxSheet
     {
-        $plan = $box->load(Box::CONTENTS)->plan();
+        $plan = $box->load(Box::CONTENTS_HERE)->plan();
         $problem = FitProblem::of($plan);
         $handedIn = $box->handedIn();
         if ($handedIn !== null) {
@@ -41,7 +41,7 @@ final readonly class BoxSheets
     /** Get one box's sheet for which nobody asks how it packs. */
     public function untried(Box $box): BoxSheet
     {
-        $plan = $box->load(Box::CONTENTS)->plan();
+        $plan = $box->load(Box::CONTENTS_HERE)->plan();
 
         return $this->sheet($box, $plan, FitProblem::of($plan), null);
     }

@@ -9,6 +9,7 @@ use App\Models\LeftBehind;
 use App\Models\Lot;
 use App\Reference\Themes;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use PluckyWren\Core\Box\Foretelling;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Plan;
@@ -56,20 +57,22 @@ final class Picker
     public function fromStash(Plan $plan, Gauges $now, PickerState $state, ?Box $box = null): Offers
     {
         $asked = new AskedOf($plan->recipient->band, $now, $this->catalogue);
-        $left = $this->leftForIt($box);
+        // The box that left it is not the next one.
+        $behind = LeftBehind::query()->get()->keyBy('lot_id');
+        $left = $behind->where('theme', '<>', (string) $box?->theme);
         $groups = [[], [], [], []];
         // Only those that may be shown are looked at closely, however many there are.
         foreach ($this->offered($plan, $state)->toBase()->get(['id', 'kind', 'size_label']) as $lot) {
-            $groups[isset($left[$lot->id]) ? 0 : $asked->group($lot->kind, $lot->size_label)][] = (string) $lot->id;
+            $groups[$left->has($lot->id) ? 0 : $asked->group($lot->kind, $lot->size_label)][] = (string) $lot->id;
         }
         $theme = $box === null ? null : $this->themes->of($box);
         $foretelling = new Foretelling($plan, $this->rules);
         $offers = array_map(
             fn (Lot $lot): Offer => new Offer(
                 $lot, $asked, $foretelling, $theme === null ? null : $this->themes->match($theme, $lot),
-                isset($left[$lot->id]),
+                $left->has($lot->id),
             ),
-            self::loaded(self::mayBeShown($groups, $state->many, $theme !== null)),
+            self::loaded(self::mayBeShown($groups, $state->many, $theme !== null), $behind),
         );
         usort($offers, static fn (Offer $one, Offer $other): int => $one->rank() <=> $other->rank());
 
@@ -139,15 +142,6 @@ final class Picker
         return $query;
     }
 
-    /** @return array<string, true> by the lot's id, what another box left: the box that left it is not the next one */
-    private function leftForIt(?Box $box): array
-    {
-        $left = LeftBehind::query();
-        $left->where('theme', '<>', (string) $box?->theme);
-
-        return array_fill_keys($left->pluck('lot_id')->all(), true);
-    }
-
     /**
      * Of groups of lots, the best first, whatever may be among the first so many: of the last group all of it, where it
      * is to be sorted.
@@ -170,13 +164,17 @@ final class Picker
 
     /**
      * @param  list<string>  $ids
+     * @param  Collection<array-key, LeftBehind>  $behind  by the lot's id
      * @return list<Lot> in that order; without what someone else has deleted since
      */
-    private static function loaded(array $ids): array
+    private static function loaded(array $ids, Collection $behind): array
     {
-        $query = Lot::withSetAside()->withExists('photo')->with(['leftBehind', 'heldFor.idea']);
+        $query = Lot::withSetAside()->withExists('photo')->with('heldFor.idea');
         $query->whereIn('id', $ids);
         $lots = $query->get()->keyBy('id')->all();
+        foreach ($lots as $id => $lot) {
+            $lot->setRelation('leftBehind', $behind->get($id));
+        }
 
         return array_values(array_filter(array_map(static fn (string $id): ?Lot => $lots[$id] ?? null, $ids)));
     }

@@ -15,10 +15,10 @@ use PluckyWren\Core\Box\Stage;
 /** The boxes that stand on the shelf, by number. */
 final class Shelf
 {
-    /** @return Collection<int, Box> with `Box::CONTENTS`, those that are here */
+    /** @return Collection<int, Box> with `Box::CONTENTS_HERE`, those that are here */
     public static function here(CrewInHand $hand): Collection
     {
-        return self::query($hand, '<>')->with(Box::CONTENTS)->get()->toBase();
+        return self::query($hand, '<>')->with(Box::CONTENTS_HERE)->get()->toBase();
     }
 
     /** @return Builder<Box> those that were handed in this year */
