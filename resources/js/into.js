@@ -19,11 +19,13 @@ const mark = (row) => {
     row?.classList.add('takes-it');
 };
 
+// What its list does not name is asked for as well: the answer says why it does not go in.
 const put = (piece, id) => {
-    const option = optionFor(piece, id);
-    if (option) {
+    const select = piece.querySelector('form[data-into] select');
+    if (select) {
+        const option = optionFor(piece, id) ?? select.appendChild(new Option('', id));
         option.selected = true;
-        option.closest('form').requestSubmit();
+        select.form.requestSubmit();
     }
 };
 

@@ -162,19 +162,27 @@ final class KindsAndKitsPathTest extends BrowserTestCase
         $this->openDemo();
         $this->click('Little railway');
         $this->see('Little railway');
-        // The steps that a browser takes when a hand drags one row onto the other.
-        $this->js(<<<'JS'
-            const row = (text) => [...document.querySelectorAll('[data-piece]')]
-                .find((one) => one.querySelector('a').textContent.includes(text));
-            const [from, to] = [row('Underwear'), row('Cup with')];
-            const data = new DataTransfer();
-            for (const [name, target] of [['dragstart', from], ['dragover', to], ['drop', to], ['dragend', from]]) {
-                target.dispatchEvent(new DragEvent(name, {bubbles: true, cancelable: true, dataTransfer: data}));
-            }
-            JS);
+        // Before its list has come any row takes it; one that cannot says so.
+        $this->drag('Underwear', 'Little tram');
+        $this->see('“Little tram” has no room inside for “Underwear');
+        $this->drag('Underwear', 'Cup with');
         $this->until(
             fn (): bool => $this->js("return document.querySelector('.lane-row.rider') !== null") === true,
             'It does not lie below the cup.',
         );
+    }
+
+    /** The steps that a browser takes when a hand drags one row onto the other. */
+    private function drag(string $from, string $to): void
+    {
+        $this->js(<<<'JS'
+            const row = (text) => [...document.querySelectorAll('[data-piece]')]
+                .find((one) => one.querySelector('a').textContent.includes(text));
+            const [from, to] = [row(arguments[0]), row(arguments[1])];
+            const data = new DataTransfer();
+            for (const [name, target] of [['dragstart', from], ['dragover', to], ['drop', to], ['dragend', from]]) {
+                target.dispatchEvent(new DragEvent(name, {bubbles: true, cancelable: true, dataTransfer: data}));
+            }
+            JS, $from, $to);
     }
 }
