@@ -30,6 +30,15 @@ final readonly class Option
         return new self(array_map(static fn (array $lot): array => [$lot[0], $lot[1]], $lots), $value, $cost, $bulk);
     }
 
+    /** What is taken and how many, as a key. */
+    public function key(): string
+    {
+        $lots = array_map(static fn (array $lot): string => "{$lot[0]->id} {$lot[1]}", $this->lots);
+        sort($lots);
+
+        return implode(' ', $lots);
+    }
+
     public function count(): int
     {
         return array_sum(array_column($this->lots, 1));

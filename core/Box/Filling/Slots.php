@@ -6,8 +6,10 @@ namespace PluckyWren\Core\Box\Filling;
 
 use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
+use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Guide\NeedsFilled;
 use PluckyWren\Core\Guide\NeedState;
+use PluckyWren\Core\Stash\ItemKind;
 use PluckyWren\Core\Stash\Preparation\TasksInACircle;
 
 /** What a box still lacks and what else might go in, each with the ways to fill it. */
@@ -46,6 +48,12 @@ final class Slots
      */
     public function __construct(private readonly Plan $plan, array $candidates, Worth $worth)
     {
+        // Clothes for another child are none for this one.
+        $candidates = array_values(array_filter($candidates, static fn (Candidate $one): bool => OnHand::suits(
+            $one->one->kind,
+            (string) $one->one->thing->sizeLabel,
+            $plan->recipient->band,
+        )));
         $worths = [];
         foreach ($candidates as $candidate) {
             $worths[$candidate->id] = $worth->of($candidate);
@@ -93,15 +101,15 @@ final class Slots
             $isMust = $at < $this->needs;
             $value = $isMust ? Worth::MUST - $at : Worth::WISH;
             $slots[] = new Slot($state->need->name, $isMust, $state->lacks(), self::worthKeeping(
-                $this->options($state->lacks(), $value, $this->usable($this->fitting[$at], $refused, $askedAbout)),
+                $this->options($state, $value, $this->usable($this->fitting[$at], $refused, $askedAbout)),
             ));
         }
         foreach ($this->beside as $candidates) {
             $usable = $this->usable($candidates, $refused, $askedAbout);
-            $slots[] = new Slot(null, false, 1, self::worthKeeping($this->options(
-                1,
-                0.0,
-                array_values(array_filter($usable, static fn (array $one): bool => $one[1] > 0)),
+            $worthIt = array_filter($usable, static fn (array $one): bool => $one[1] > 0);
+            $slots[] = new Slot(null, false, 1, self::worthKeeping(array_map(
+                static fn (array $one): Option => Option::of([[$one[0], 1, $one[1]]], 1, 0.0),
+                array_values($worthIt),
             )));
         }
 
@@ -132,24 +140,64 @@ final class Slots
      * @param  list<array{Candidate, float}>  $usable
      * @return list<Option>
      */
-    private function options(int $lacking, float $value, array $usable): array
+    private function options(NeedState $state, float $value, array $usable): array
     {
         $options = [];
         foreach ($usable as $first) {
-            $lots = [$first[0]->id => [$first[0], min($lacking, $first[0]->free), $first[1]]];
-            $lacks = $lacking - $first[0]->free;
-            // Where one is not there often enough, the best others make up for it.
-            foreach ($lacks > 0 ? $usable : [] as [$candidate, $worth]) {
-                $count = min($lacks, $candidate->free);
-                if ($count > 0 && ! isset($lots[$candidate->id])) {
-                    $lots[$candidate->id] = [$candidate, $count, $worth];
-                    $lacks -= $count;
-                }
+            // Two things that make up for one another are the same whichever comes first.
+            $option = $this->option($state, $value, $first, $usable, true);
+            $options[$option->key()] ??= $option;
+            if (min($state->lacks(), $first[0]->free) > $this->usual($state, $first[0]->one->kind)) {
+                $options[] = $this->option($state, $value, $first, $usable, false);
             }
-            $options[] = Option::of(array_values($lots), $lacking, $value);
         }
 
-        return [...$options, ...self::fewer($lacking, $value, $usable)];
+        return [...array_values($options), ...self::fewer($state->lacks(), $value, $usable)];
+    }
+
+    /**
+     * All that is lacking, as far as it is there: of one thing, and where it is not there often enough, or no more of
+     * it are usual, of the best others.
+     *
+     * @param  array{Candidate, float}  $first
+     * @param  list<array{Candidate, float}>  $usable
+     * @param  bool  $isUsual  whether no more of a kind are taken than are usual; the more of it count for less
+     */
+    private function option(NeedState $state, float $value, array $first, array $usable, bool $isUsual): Option
+    {
+        $lacks = $state->lacks();
+        $count = min($lacks, $first[0]->free, $isUsual ? $this->usual($state, $first[0]->one->kind) : $lacks);
+        $lots = [$this->lot($state, $first, $count)];
+        $ofKind = [$first[0]->one->kind->id => $count];
+        foreach ($usable as $other) {
+            $lacks -= $count;
+            $kind = $other[0]->one->kind;
+            $taken = $ofKind[$kind->id] ?? 0;
+            $most = $isUsual ? $this->usual($state, $kind) - $taken : $lacks;
+            $count = $other[0] === $first[0] ? 0 : max(0, min($lacks, $other[0]->free, $most));
+            if ($count > 0) {
+                $lots[] = $this->lot($state, $other, $count);
+                $ofKind[$kind->id] = $taken + $count;
+            }
+        }
+
+        return Option::of($lots, $state->lacks(), $value);
+    }
+
+    /**
+     * @param  array{Candidate, float}  $one
+     * @return array{Candidate, int, float}
+     */
+    private function lot(NeedState $state, array $one, int $count): array
+    {
+        $isTwice = $count > $this->usual($state, $one[0]->one->kind);
+
+        return [$one[0], $count, $one[1] - ($isTwice ? Worth::TWICE : 0.0)];
+    }
+
+    private function usual(NeedState $state, ItemKind $kind): int
+    {
+        return $state->suggested($kind, $this->plan->recipient->band);
     }
 
     /**

@@ -25,6 +25,9 @@ final readonly class Worth
     /** Against something that the packer would have to be asked about. */
     public const ASKED_ABOUT = 20.0;
 
+    /** Against more of one kind than are usual, where several different things would do. */
+    public const TWICE = 20.0;
+
     private const MOST_DAYS = 720;
 
     private const DEAREST = 10.0;

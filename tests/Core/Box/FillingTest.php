@@ -18,8 +18,11 @@ use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Guide\Rules\RuleBook;
 use PluckyWren\Core\Measure\Size;
+use PluckyWren\Core\Money\Currency;
 use PluckyWren\Core\Money\Price;
+use PluckyWren\Core\Stash\Inside;
 use PluckyWren\Core\Stash\Measures;
+use PluckyWren\Core\Stash\Source;
 use PluckyWren\Core\Stash\Thing;
 use Tests\Core\Data;
 
@@ -165,6 +168,41 @@ final class FillingTest extends TestCase
             ['ball', 'comb-cheap', 'cup', 'eraser-cheap', 'notebook-cheap', 'soap-cheap', 'washcloth-cheap'],
             self::sorted(array_keys(self::counts($proposal))),
         );
+    }
+
+    public function test_two_different_things_to_play_with_are_taken_and_the_same_twice_only_for_want_of_another(): void
+    {
+        // Two are asked for; nine of each are there, and the yo-yo goes best with the theme.
+        $yoYo = self::candidate('yo-yo', theme: 1);
+        $both = $this->fill(Plans::of(null), [$yoYo, self::candidate('dominoes')]);
+        $alone = $this->fill(Plans::of(null), [$yoYo]);
+        $alike = $this->fill(Plans::of(null), [$yoYo, self::candidate('yo-yo', id: 'plain')]);
+
+        self::assertSame(['dominoes' => 1, 'yo-yo' => 1], self::sortedByKey(self::counts($both)));
+        self::assertSame(['yo-yo' => 2], self::counts($alone));
+        self::assertArrayNotHasKey('something to play', $alone->givenUp);
+        self::assertSame(2, array_sum(self::counts($alike)));
+        // Of bouncy balls two are usual.
+        $balls = $this->fill(Plans::of(null), [self::candidate('bouncy-ball', theme: 1), self::candidate('dominoes')]);
+        self::assertSame(['bouncy-ball' => 2], self::counts($balls));
+    }
+
+    public function test_clothes_for_another_child_are_never_taken_however_well_they_go_with_the_theme(): void
+    {
+        $shirt = static function (string $label, int $theme): Candidate {
+            $kind = Data::catalogue()->get('t-shirt');
+            $thing = new Thing($kind, "Shirt {$label}", new Measures($kind->body->size), [], $label, Inside::nothing());
+
+            return new Candidate("shirt-{$label}", new PlannedPiece(
+                "new-{$label}", $thing, 1, Price::free(Currency::of('EUR')), Source::Shop,
+            ), 9, $theme, 0);
+        };
+
+        $fitting = $this->fill(Plans::of(null), [$shirt('158', 30), $shirt('62', 30), $shirt('116', 0)]);
+        self::assertSame(['shirt-116' => 1], self::counts($fitting));
+        $none = $this->fill(Plans::of(null), [$shirt('158', 30), $shirt('62', 30), self::candidate('soap')]);
+        self::assertSame(['soap' => 1], self::counts($none));
+        self::assertSame(GivenUp::Nothing, $none->givenUp['a top or a dress']);
     }
 
     public function test_what_does_not_go_in_beside_another_goes_in_beside_another_of_its_use(): void
