@@ -46,6 +46,10 @@
                                             <span class="grow"><b>{{ $chosen->quantity === 1
                                                 ? $chosen->candidate->one->name : __('plan/filling.line', ['count' =>
                                                 $chosen->quantity, 'name' => $chosen->candidate->one->name]) }}</b>
+                                                @if ($chosen->candidate->one->thing->sizeLabel)
+                                                    <span class="text-ink-soft">· {{ __('plan/boxes.size-label',
+                                                        ['size' => $chosen->candidate->one->thing->sizeLabel]) }}</span>
+                                                @endif
                                                 <span class="block text-ink-soft">{{ $page->why($chosen) }}</span>
                                             </span>
                                             <span class="tabular">{{ $chosen->candidate->times($chosen->quantity)

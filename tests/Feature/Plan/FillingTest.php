@@ -42,6 +42,16 @@ final class FillingTest extends TestCase
         $this->get("/boxes/{$this->box->id}/fill?way=greedy&turn=x")->assertOk();
     }
 
+    public function test_of_clothes_those_of_the_childs_size_are_proposed_with_their_size(): void
+    {
+        $this->lot('t-shirt', ['name' => 'Moon and star shirt', 'size_label' => '158', 'tags' => 'night, moon, star']);
+        $this->lot('t-shirt', ['name' => 'Plain shirt', 'size_label' => '116']);
+
+        $this->get("/boxes/{$this->box->id}/fill")->assertOk()
+            ->assertSeeInOrder(['Plain shirt', 'size 116', 'fills “a top or a dress”'])
+            ->assertDontSee('Moon and star shirt');
+    }
+
     public function test_what_is_ticked_is_put_in_and_undone_in_one_act(): void
     {
         $soap = $this->lot('soap', ['pieces' => 1]);
