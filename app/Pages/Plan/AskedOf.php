@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Pages\Plan;
 
+use App\Reference\Labels;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Guide\NeedState;
+use PluckyWren\Core\Guide\Sizes\BandAim;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Stash\Catalogue;
 use PluckyWren\Core\Stash\ItemKind;
@@ -30,6 +32,7 @@ final class AskedOf
         public readonly AgeBand $band,
         Gauges $now,
         private readonly Catalogue $catalogue,
+        private readonly Labels $labels,
     ) {
         [$this->needs, $this->wishes] = [$now->mustHaves->missing(), $now->wishes->missing()];
     }
@@ -40,18 +43,13 @@ final class AskedOf
      */
     public function group(string $kind, ?string $label): int
     {
-        return $this->groups["{$kind} {$label}"] ??= $this->lookedUpGroup($kind, (string) $label);
+        return $this->groups["{$kind} {$label}"] ??= $this->lookedUpGroup($kind, $label);
     }
 
-    private function lookedUpGroup(string $kind, string $label): int
+    /** How a size label lies to the child's band, by what the crew says of it where it does. */
+    public function aim(ItemKind $kind, ?string $label): ?BandAim
     {
-        [$need, $wish] = $this->lacking($kind);
-
-        return match (true) {
-            $need === null && $wish === null => 3,
-            ! OnHand::suits($this->catalogue->get($kind), $label, $this->band) => 3,
-            default => $need === null ? 2 : 1,
-        };
+        return OnHand::aim($kind, (string) $this->labels->told($label, $kind->care->isShoes), $this->band);
     }
 
     /** @return array{NeedState|null, NeedState|null} the need that a kind fills; where there is none, the wish */
@@ -66,6 +64,19 @@ final class AskedOf
         [$need, $wish] = $this->lacking($kind->id);
 
         return max(1, min(($need ?? $wish)?->suggested($kind, $this->band) ?? $kind->usualCount($this->band), $left));
+    }
+
+    private function lookedUpGroup(string $kind, ?string $label): int
+    {
+        [$need, $wish] = $this->lacking($kind);
+        if ($need === null && $wish === null) {
+            return 3;
+        }
+
+        return match ($this->aim($this->catalogue->get($kind), $label)) {
+            BandAim::TooSmall, BandAim::TooLarge => 3,
+            default => $need === null ? 2 : 1,
+        };
     }
 
     /** @return array{NeedState|null, NeedState|null} */

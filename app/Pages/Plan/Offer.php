@@ -11,7 +11,6 @@ use PluckyWren\Core\Box\Foretelling;
 use PluckyWren\Core\Box\Foretold;
 use PluckyWren\Core\Box\Gauges;
 use PluckyWren\Core\Box\PlannedPiece;
-use PluckyWren\Core\Box\Shopping\OnHand;
 use PluckyWren\Core\Guide\NeedState;
 use PluckyWren\Core\Guide\Sizes\BandAim;
 use PluckyWren\Core\Money\PriceState;
@@ -67,7 +66,7 @@ final readonly class Offer
                     $this->need === null ? 'plan/picker.wish' : 'plan/picker.fills',
                     ['need' => $asked->need->name],
                 ),
-            match (OnHand::aim($this->lot->itemKind(), (string) $this->lot->size_label, $this->asked->band)) {
+            match ($this->asked->aim($this->lot->itemKind(), $this->lot->size_label)) {
                 BandAim::TooSmall => Words::of('plan/picker.too-small', ['band' => $this->asked->band->label()]),
                 BandAim::TooLarge => Words::of('plan/picker.too-large', ['band' => $this->asked->band->label()]),
                 default => null,

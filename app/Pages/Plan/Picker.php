@@ -7,6 +7,7 @@ namespace App\Pages\Plan;
 use App\Models\Box;
 use App\Models\LeftBehind;
 use App\Models\Lot;
+use App\Reference\Labels;
 use App\Reference\Themes;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -31,6 +32,7 @@ final class Picker
         private readonly Catalogue $catalogue,
         private readonly RuleBook $rules,
         private readonly Themes $themes,
+        private readonly Labels $labels,
     ) {}
 
     /** Get how many pieces on hand would fill a need of a box for a band. */
@@ -56,7 +58,7 @@ final class Picker
      */
     public function fromStash(Plan $plan, Gauges $now, PickerState $state, ?Box $box = null): Offers
     {
-        $asked = new AskedOf($plan->recipient->band, $now, $this->catalogue);
+        $asked = new AskedOf($plan->recipient->band, $now, $this->catalogue, $this->labels);
         // The box that left it is not the next one.
         $behind = LeftBehind::query()->get()->keyBy('lot_id');
         $left = $behind->where('theme', '<>', (string) $box?->theme);
@@ -101,7 +103,11 @@ final class Picker
                 ->groupBy('kind', 'label');
             $counts = [];
             foreach ($query->toBase()->get() as $row) {
-                $counts[(string) $row->kind][(string) $row->label] = (int) $row->on_hand;
+                $kind = (string) $row->kind;
+                $label = $row->label === ''
+                    ? ''
+                    : $this->labels->told((string) $row->label, $this->catalogue->get($kind)->care->isShoes);
+                $counts[$kind][$label] = ($counts[$kind][$label] ?? 0) + (int) $row->on_hand;
             }
             $this->onHand = new OnHand($counts, $this->catalogue);
         }

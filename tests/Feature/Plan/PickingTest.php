@@ -477,6 +477,16 @@ final class PickingTest extends TestCase
             ->assertSeeInOrder(['A shirt for a baby', 'small for 4–7', 'A shirt to grow into']);
     }
 
+    public function test_a_size_that_the_crew_taught_is_gone_by(): void
+    {
+        $this->lot('t-shirt', ['name' => 'A gull shirt', 'size_label' => 'Gull 4', 'tags' => $this->box->theme]);
+        $here = fn (): TestResponse => $this->get("/boxes/{$this->box->id}?pick=1");
+        $here()->assertDontSee('large for 4–7')->assertSee('Pick from stash (6)');
+        $this->post('/gather/labels', ['label' => 'Gull 4', 'fits' => '158', 'shoes' => '0'])->assertRedirect();
+
+        $here()->assertSee('large for 4–7')->assertDontSee('Pick from stash');
+    }
+
     public function test_as_it_is_opened_and_looked_through_only_the_picker_is_brought(): void
     {
         $this->lot('soap', ['name' => 'Zesty soap']);
