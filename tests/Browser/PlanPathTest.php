@@ -145,7 +145,7 @@ final class PlanPathTest extends BrowserTestCase
         $this->until(
             fn (): bool => ! str_contains(
                 (string) $this->js("return document.querySelector('#fit').innerText"),
-                'no room left',
+                'no place left for it',
             ),
             'Something still stays out.',
         );

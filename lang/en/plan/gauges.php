@@ -66,7 +66,7 @@ return [
     ],
     'reasons' => [
         'larger-than-box' => 'larger than the box',
-        'no-room' => 'no room left',
+        'no-room' => 'no place left for it',
         'blocked-by-pinned' => 'blocked by what is in',
     ],
 
