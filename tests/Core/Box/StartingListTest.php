@@ -12,6 +12,7 @@ use PluckyWren\Core\Box\Plan;
 use PluckyWren\Core\Box\PlannedPiece;
 use PluckyWren\Core\Box\StartingList;
 use PluckyWren\Core\Fit\Budget;
+use PluckyWren\Core\Fit\LeftOut;
 use PluckyWren\Core\Fit\Solve\CornerSolver;
 use PluckyWren\Core\Recipient\AgeBand;
 use PluckyWren\Core\Recipient\Gender;
@@ -56,9 +57,7 @@ final class StartingListTest extends TestCase
                     $pieces[] = PlannedPiece::toBuy($id, $kind, $count);
                 }
                 $filled = $plan->with(pieces: $pieces);
-                $result = (new CornerSolver)->solve(FitProblem::of($filled), Budget::ofAttempts(60));
-
-                self::assertSame([], $result->leftOut, "{$band->id()} {$gender->value}");
+                self::assertSame([], self::leftOutOf($filled), "{$band->id()} {$gender->value}");
                 self::assertSame(
                     [],
                     $filled->guide->needsFilled($filled->recipient, $filled->held())->missing(),
@@ -66,6 +65,15 @@ final class StartingListTest extends TestCase
                 );
             }
         }
+    }
+
+    /** @return list<LeftOut> what stays out of a box after sixty attempts; where eight get all in, no more are made */
+    private static function leftOutOf(Plan $plan): array
+    {
+        $solver = new CornerSolver;
+        $leftOut = $solver->solve(FitProblem::of($plan), Budget::ofAttempts(8))->leftOut;
+
+        return $leftOut === [] ? [] : $solver->solve(FitProblem::of($plan), Budget::ofAttempts(60))->leftOut;
     }
 
     /** @return iterable<string, array{string, string}> */
