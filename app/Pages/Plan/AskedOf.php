@@ -69,12 +69,10 @@ final class AskedOf
     private function lookedUpGroup(string $kind, ?string $label): int
     {
         [$need, $wish] = $this->lacking($kind);
-        if ($need === null && $wish === null) {
-            return 3;
-        }
 
-        return match ($this->aim($this->catalogue->get($kind), $label)) {
-            BandAim::TooSmall, BandAim::TooLarge => 3,
+        return match (true) {
+            $need === null && $wish === null => 3,
+            $this->aim($this->catalogue->get($kind), $label)?->isForIt() === false => 3,
             default => $need === null ? 2 : 1,
         };
     }

@@ -171,6 +171,9 @@ final class Slots
         $ofKind = [$first[0]->one->kind->id => $count];
         foreach ($usable as $other) {
             $lacks -= $count;
+            if ($lacks === 0) {
+                break;
+            }
             $kind = $other[0]->one->kind;
             $taken = $ofKind[$kind->id] ?? 0;
             $most = $isUsual ? $this->usual($state, $kind) - $taken : $lacks;

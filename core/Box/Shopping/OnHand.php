@@ -29,7 +29,7 @@ final class OnHand
      */
     public static function suits(ItemKind $kind, string $label, AgeBand $band): bool
     {
-        return ! in_array(self::aim($kind, $label, $band), [BandAim::TooSmall, BandAim::TooLarge], true);
+        return self::aim($kind, $label, $band)?->isForIt() ?? true;
     }
 
     /** How its size label lies to a band; null where it bears none, or one that nobody can read. */

@@ -32,8 +32,19 @@ use PluckyWren\Core\Recipient\Recipient;
 /** Every rule there is; a new rule is one class and one line here, or one line of a class that holds several. */
 final readonly class RuleBook
 {
+    /** @var list<Rule> those that look at each piece by itself */
+    private array $ofPieces;
+
+    /** @var list<Rule> all others: those that look at the box as a whole */
+    private array $ofWhole;
+
     /** @param list<Rule> $rules */
-    private function __construct(public array $rules) {}
+    private function __construct(public array $rules)
+    {
+        $isOfPieces = static fn (Rule $rule): bool => $rule instanceof PieceRule;
+        $this->ofPieces = array_values(array_filter($rules, $isOfPieces));
+        $this->ofWhole = array_values(array_filter($rules, static fn (Rule $rule): bool => ! $isOfPieces($rule)));
+    }
 
     public static function ofAllRules(): self
     {
@@ -61,23 +72,17 @@ final readonly class RuleBook
     /** @return list<Finding> of those rules that look at each piece by itself */
     public function ofPieces(BoxContents $box): array
     {
-        return self::found(
-            array_filter($this->rules, static fn (Rule $rule): bool => $rule instanceof PieceRule),
-            $box,
-        );
+        return self::found($this->ofPieces, $box);
     }
 
     /** @return list<Finding> of all other rules: those that look at the box as a whole */
     public function ofWhole(BoxContents $box): array
     {
-        return self::found(
-            array_filter($this->rules, static fn (Rule $rule): bool => ! $rule instanceof PieceRule),
-            $box,
-        );
+        return self::found($this->ofWhole, $box);
     }
 
     /**
-     * @param  array<Rule>  $rules
+     * @param  list<Rule>  $rules
      * @return list<Finding>
      */
     private static function found(array $rules, BoxContents $box): array

@@ -11,4 +11,10 @@ enum BandAim
     case Covers;
     case TooSmall;
     case TooLarge;
+
+    /** Determine if it may be meant for a child of the band at all. */
+    public function isForIt(): bool
+    {
+        return $this === self::AimsRight || $this === self::Covers;
+    }
 }

@@ -48,11 +48,7 @@
                 @elseif ($isGone)
                     @include('plan.partials.named-on-shelf')
                 @else
-                    <ul class="shelf-boxes">
-                        @foreach ($standing as $sheet)
-                            <li>@part('plan.partials.on-shelf', ['mayTry' => true])</li>
-                        @endforeach
-                    </ul>
+                    @part('plan.partials.boxes-on-shelf', ['sheets' => $standing, 'mayTry' => true])
                 @endif
             </section>
         @endforeach

@@ -64,11 +64,7 @@
         @if ($desk->handedIn->isEmpty())
             <p class="cut max-w-2xl p-5">{{ __('send/desk.none-yet') }}</p>
         @else
-            <ul class="shelf-boxes">
-                @foreach ($desk->handedIn as $sheet)
-                    <li>@part('plan.partials.on-shelf', ['mayTry' => true])</li>
-                @endforeach
-            </ul>
+            @part('plan.partials.boxes-on-shelf', ['sheets' => $desk->handedIn, 'mayTry' => true])
         @endif
     </section>
 </x-layout>

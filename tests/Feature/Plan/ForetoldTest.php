@@ -9,6 +9,7 @@ use App\Models\Box;
 use App\Models\Crew;
 use App\Models\Lot;
 use App\Pages\Plan\BoxSheets;
+use App\Pages\Plan\Offer;
 use App\Pages\Plan\Picker;
 use App\Pages\Plan\PickerState;
 use Illuminate\Support\Facades\DB;
@@ -57,13 +58,7 @@ final class ForetoldTest extends TestCase
                     $fillBox->pick($box, $offer->lot, $offer->suggested);
                     $now = $sheets->known(collect([$box->fresh()?->load('pieces.lot') ?? $box]))->firstOrFail()->gauges;
                     DB::rollBack();
-
-                    $then = $offer->foretold();
-                    self::assertSame(
-                        self::told($now->mustHaves, $now->money->total, $now->flags),
-                        self::told($then->mustHaves, $then->total, $then->flags),
-                        "{$offer->suggested} × {$offer->lot->name} in {$box->theme}",
-                    );
+                    self::assertComesTrue($now, $offer, $box);
                     $tried++;
                 }
             }
@@ -85,17 +80,22 @@ final class ForetoldTest extends TestCase
             self::assertSame(0, $offers->more);
             foreach ($offers->shown as $offer) {
                 $now = Gauges::of($plan->withPicked($offer->planned($offer->suggested)), null, $rules);
-                $then = $offer->foretold();
-                self::assertSame(
-                    self::told($now->mustHaves, $now->money->total, $now->flags),
-                    self::told($then->mustHaves, $then->total, $then->flags),
-                    "{$offer->suggested} × {$offer->lot->name} in {$box->theme}",
-                );
+                self::assertComesTrue($now, $offer, $box);
                 $tried++;
             }
         }
         self::assertSame(count($boxes) * Lot::query()->whereRaw(Lot::CAN_BE_PROMISED)->count(), $tried);
         self::assertGreaterThan(500, $tried);
+    }
+
+    private static function assertComesTrue(Gauges $now, Offer $offer, Box $box): void
+    {
+        $then = $offer->foretold();
+        self::assertSame(
+            self::told($now->mustHaves, $now->money->total, $now->flags),
+            self::told($then->mustHaves, $then->total, $then->flags),
+            "{$offer->suggested} × {$offer->lot->name} in {$box->theme}",
+        );
     }
 
     /** @return list<int> */
